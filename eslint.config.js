@@ -1,0 +1,99 @@
+import { fileURLToPath } from 'node:url';
+import { includeIgnoreFile } from '@eslint/compat';
+import js from '@eslint/js';
+import prettier from 'eslint-config-prettier';
+import svelte from 'eslint-plugin-svelte';
+import { defineConfig } from 'eslint/config';
+import globals from 'globals';
+import ts from 'typescript-eslint';
+
+/** Forbids imports by pattern, with the reason as the message. */
+const forbid = (patterns) => ({ 'no-restricted-imports': ['error', { patterns }] });
+
+const outsideCore = {
+	group: [
+		'$lib/*',
+		'$app/*',
+		'$env/*',
+		'svelte',
+		'svelte/*',
+		'node:*',
+		'better-sqlite3',
+		'**/server/**',
+		'**/components/**',
+		'**/state/**',
+		'**/routes/**'
+	],
+	message: 'The core imports only itself and the allow-list of pure packages (valibot).'
+};
+const sqlPackage = {
+	group: ['better-sqlite3'],
+	message: 'SQL stands only in repositories: src/lib/server.'
+};
+
+export default defineConfig(
+	includeIgnoreFile(fileURLToPath(new URL('./.gitignore', import.meta.url))),
+	js.configs.recommended,
+	ts.configs.recommendedTypeChecked,
+	svelte.configs.recommended,
+	prettier,
+	svelte.configs.prettier,
+	{
+		languageOptions: {
+			globals: { ...globals.browser, ...globals.node },
+			parserOptions: {
+				projectService: { allowDefaultProject: ['*.js'] },
+				tsconfigRootDir: import.meta.dirname,
+				extraFileExtensions: ['.svelte']
+			}
+		},
+		rules: {
+			'no-undef': 'off',
+			'@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
+			// Links carry the planned cut in their query, which resolve() cannot type.
+			'svelte/no-navigation-without-resolve': 'off'
+		}
+	},
+	{
+		files: ['**/*.svelte', '**/*.svelte.ts'],
+		languageOptions: { parserOptions: { parser: ts.parser } }
+	},
+	{ files: ['src/lib/core/**/*.ts'], ignores: ['**/*.test.ts'], rules: forbid([outsideCore]) },
+	{
+		files: ['src/lib/formats/**/*.ts', 'src/lib/state/**/*.ts', 'src/lib/components/**'],
+		rules: forbid([
+			sqlPackage,
+			{ group: ['**/server/**', '$lib/server/*'], message: 'Server code stays on the server.' }
+		])
+	},
+	{ files: ['src/routes/**'], rules: forbid([sqlPackage]) },
+	{
+		// A formula in markup or in a route would be a second source of truth beside the core.
+		files: ['src/routes/**', 'src/lib/components/**/*.svelte', 'src/lib/server/**'],
+		ignores: ['**/*.test.ts'],
+		rules: {
+			'no-restricted-properties': [
+				'error',
+				...['sqrt', 'exp', 'log', 'pow', 'tan', 'atan', 'cbrt'].map((property) => ({
+					object: 'Math',
+					property,
+					message: 'Formulas stand in src/lib/core.'
+				}))
+			]
+		}
+	},
+	{
+		files: ['src/routes/**', 'src/lib/{core,formats,state,components}/**'],
+		ignores: ['**/*.test.ts'],
+		rules: {
+			'no-restricted-syntax': [
+				'error',
+				{
+					selector: "CallExpression[callee.property.name='prepare']",
+					message: 'SQL stands only in repositories: src/lib/server.'
+				}
+			]
+		}
+	},
+	{ files: ['**/*.js'], extends: [ts.configs.disableTypeChecked] }
+);

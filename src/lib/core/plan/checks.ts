@@ -1,0 +1,205 @@
+import { GUIDED_MOST_MM_S, HAND_BAND_MM_S } from '../cutter/speed';
+import { HOT_SPOT_C } from '../cutter/duty';
+import type { Check, Verdict } from './types';
+import { verdictOf } from './verdict';
+import type { Workings } from './workings';
+
+/** What is asked of the electric side, the cutter and the air. Margins as shares, see `Check`. */
+function supplyChecks(w: Workings): Check[] {
+	const { wiring, draw, air, heat, inputs } = w;
+	const { supply, cutter } = inputs.bench;
+	const checks: Check[] = [];
+	const station = 'supply' as const;
+
+	const volts = draw.delivered.ok ? draw.delivered.voltageV : 0;
+	const voltMargin = draw.delivered.ok ? (volts - wiring.leastV) / wiring.spanV : -1;
+	checks.push({
+		id: 'supply.voltageV',
+		station,
+		part: 'Volts',
+		verdict: verdictOf(voltMargin),
+		margin: voltMargin,
+		spare: { value: volts - wiring.leastV, quantity: 'voltage' },
+		stopsAtS: voltMargin >= 0 ? undefined : 0,
+		word: draw.delivered.ok ? 'volts at the cutter' : 'cannot be delivered'
+	});
+
+	// Between the touchiest and the laziest breaker lies a band that no margin can settle.
+	const breakerMargin = 1 - Math.sqrt(draw.earliest.peakShare);
+	const breaker: Verdict = draw.latest.trip ? 'stops' : draw.earliest.trip ? 'tight' : verdictOf(breakerMargin);
+	checks.push({
+		id: 'supply.breakerPeak',
+		station,
+		part: 'Breaker',
+		verdict: breaker,
+		margin: breaker === 'tight' ? Math.max(0, breakerMargin) : breakerMargin,
+		spare: { value: wiring.breakerA - draw.inputA - supply.otherLoadA, quantity: 'current' },
+		stopsAtS: draw.latest.trip?.atS,
+		word: breaker === 'tight' && draw.earliest.trip ? 'breaker may trip' : 'breaker'
+	});
+
+	const carries = (id: Check['id'], part: string, carriesA: number, word: string) => {
+		const margin = 1 - draw.effectiveA / carriesA;
+		// An overloaded conductor does not stop the work; it ages, and that is tight at best.
+		checks.push({
+			id,
+			station,
+			part,
+			verdict: margin < 0 ? 'tight' : verdictOf(margin),
+			margin: Math.max(0, margin),
+			spare: { value: carriesA - draw.effectiveA, quantity: 'current' },
+			word: margin < 0 ? `${word} overloaded` : word
+		});
+	};
+	carries('supply.wireCarriesA', 'Wire', wiring.wireCarriesA, 'wire');
+	if (supply.cord) carries('supply.cordCarriesA', 'Cord', wiring.cordCarriesA, 'cord');
+	carries('supply.effectiveA', 'Receptacle', supply.receptacleA, 'receptacle');
+
+	const heatMargin = (HOT_SPOT_C - heat.peakC) / (HOT_SPOT_C - inputs.work.shopC);
+	checks.push({
+		id: 'cutter.peakC',
+		station,
+		part: 'Cutter',
+		verdict: heat.lamp ? 'stops' : verdictOf(heatMargin),
+		margin: heatMargin,
+		spare: { value: heat.dutyShare - wiring.onShare, quantity: 'share' },
+		stopsAtS: heat.lamp?.atS,
+		word: 'cutter heat'
+	});
+
+	const spanBar = cutter.airMaxBar - cutter.airMinBar;
+	const inletBar = air.inletLowBar ?? 0;
+	const airMargin = (inletBar - cutter.airMinBar) / spanBar;
+	const short = air.run.shortAtS ?? (airMargin < -1e-9 ? 0 : undefined);
+	checks.push({
+		id: 'air.inletLowBar',
+		station,
+		part: 'Air',
+		verdict: short !== undefined ? 'stops' : verdictOf(Math.max(0, airMargin)),
+		margin: airMargin,
+		spare: { value: inletBar - cutter.airMinBar, quantity: 'pressure' },
+		stopsAtS: short,
+		word: 'air'
+	});
+	return checks;
+}
+
+function setupChecks(w: Workings): Check[] {
+	const { cut } = w.inputs;
+	const c = w.cutting;
+	const t = cut.thicknessMm;
+	const limitMm = cut.aim === 'clean' ? c.cleanMm : c.severMm;
+	const severs = t <= c.severMm;
+	const margin = (limitMm - t) / limitMm;
+	// Past the clean rating it still parts: the edge suffers, the work does not stop.
+	const thickness: Verdict = !severs ? 'stops' : margin < 0 ? 'tight' : verdictOf(margin);
+	const checks: Check[] = [
+		{
+			id: cut.aim === 'clean' ? 'setup.cleanMm' : 'setup.severMm',
+			station: 'setup',
+			part: 'Thickness',
+			verdict: thickness,
+			margin: severs ? Math.max(0, margin) : margin,
+			spare: { value: limitMm - t, quantity: 'thickness' },
+			stopsAtS: severs ? undefined : 0,
+			word: !severs ? 'too thick' : margin < 0 ? 'severs, not clean' : 'thickness'
+		}
+	];
+	if (c.speedMmS > 0) {
+		const mostMmS = cut.guide === 'freehand' ? HAND_BAND_MM_S[1] : GUIDED_MOST_MM_S;
+		const tooSlow = c.speedMmS < HAND_BAND_MM_S[0];
+		const tooFast = c.speedMmS > mostMmS;
+		const spare = tooSlow ? c.speedMmS - HAND_BAND_MM_S[0] : mostMmS - c.speedMmS;
+		checks.push({
+			id: 'setup.speedMmS',
+			station: 'setup',
+			part: 'Hand',
+			verdict: tooSlow || tooFast ? 'tight' : 'holds',
+			margin: tooSlow || tooFast ? 0 : Math.min(1, spare / mostMmS),
+			spare: { value: spare, quantity: 'speed' },
+			word: tooFast ? 'fast for a hand' : tooSlow ? 'slow for a hand' : 'hand'
+		});
+	}
+	const fittedA = w.inputs.bench.torch.fittedA;
+	const fit: Verdict =
+		c.nozzleFits === 'too small' ? 'stops' : c.nozzleFits === 'fits' ? 'holds' : 'tight';
+	checks.push({
+		id: 'setup.nozzleA',
+		station: 'setup',
+		part: 'Nozzle',
+		verdict: fit,
+		margin: fit === 'stops' ? 1 - c.outputA / fittedA : fit === 'tight' ? 0 : 1,
+		spare: { value: fittedA - c.outputA, quantity: 'current' },
+		stopsAtS: fit === 'stops' ? 0 : undefined,
+		word: fit === 'stops' ? 'change the nozzle' : fit === 'tight' ? 'nozzle far too big' : 'nozzle'
+	});
+	return checks;
+}
+
+function cutCheck(w: Workings): Check {
+	const c = w.cutting;
+	const { cut } = w.inputs;
+	const pierce = cut.start === 'pierce';
+	const limitMm = pierce ? c.start.rolledMm : c.severMm;
+	const margin = (limitMm - cut.thicknessMm) / limitMm;
+	const none = c.startMethod === 'none';
+	const verdict: Verdict = none ? 'stops' : c.startMethod === 'rolled' ? 'tight' : verdictOf(margin);
+	const word = none
+		? pierce && cut.thicknessMm <= c.severMm
+			? 'edge start only'
+			: 'no start goes through'
+		: c.startMethod === 'rolled'
+			? 'roll it in'
+			: 'start';
+	return {
+		id: pierce ? 'cut.rolledPierceMm' : 'cut.offsetMm',
+		station: 'cut',
+		part: 'Start',
+		verdict,
+		margin: none ? margin : Math.max(0, margin),
+		spare: { value: limitMm - cut.thicknessMm, quantity: 'thickness' },
+		stopsAtS: none ? 0 : undefined,
+		word
+	};
+}
+
+function gougeCheck(w: Workings): Check {
+	const { speedMmS, hasNozzle } = w.gouging;
+	const [slow, fast] = HAND_BAND_MM_S;
+	const inside = speedMmS >= slow && speedMmS <= fast;
+	return {
+		id: 'gouge.speedMmS',
+		station: 'gouge',
+		part: 'Gouge',
+		verdict: inside && hasNozzle ? 'holds' : 'tight',
+		margin: inside && hasNozzle ? Math.min(speedMmS - slow, fast - speedMmS) / (fast - slow) : 0,
+		spare: { value: Math.min(speedMmS - slow, fast - speedMmS), quantity: 'speed' },
+		word: !hasNozzle
+			? 'no gouging nozzle'
+			: speedMmS > fast
+				? 'fast for a hand'
+				: inside
+					? 'gouge'
+					: 'slow for a hand'
+	};
+}
+
+function wearCheck(w: Workings): Check {
+	const { lifeShare, cutsLeft } = w.wearing;
+	const worn = cutsLeft < 1;
+	return {
+		id: 'wear.cutsLeft',
+		station: 'wear',
+		part: 'Electrode',
+		verdict: worn ? 'stops' : verdictOf(lifeShare),
+		margin: worn ? Math.min(0, lifeShare) : lifeShare,
+		spare: { value: cutsLeft, quantity: 'count' },
+		stopsAtS: worn ? 0 : undefined,
+		word: worn ? 'change the electrode' : 'electrode'
+	};
+}
+
+/** Every question asked of bench and cut, in the order of the work. */
+export function checksOf(w: Workings): Check[] {
+	return [...supplyChecks(w), ...setupChecks(w), cutCheck(w), gougeCheck(w), wearCheck(w)];
+}

@@ -1,0 +1,301 @@
+import { create, all } from 'mathjs';
+import fc from 'fast-check';
+import * as v from 'valibot';
+import { describe, expect, it } from 'vitest';
+import { BAY_2, TROLLEY } from '../../../../scripts/demo/benches';
+import {
+	DEFAULT_CUT,
+	DEFAULT_SETTINGS,
+	explain,
+	FIGURE_IDS,
+	NO_EVIDENCE,
+	plan,
+	PlanInputsSchema,
+	REGISTRY,
+	type Bench,
+	type Evidence,
+	type PlanInputs
+} from '..';
+import { inputsHash } from './plan';
+
+const math = create(all, {});
+
+const MEASURED: Evidence = {
+	revision: 9,
+	sourceV: { n: 2, mean: 233, spread: 1 },
+	loopOhm: { n: 1, mean: 0.5, spread: 0.05, modelOhm: 0.45 },
+	flowLpm: { n: 1, mean: 182, spread: 9 },
+	deliveryFactor: { n: 1, mean: 0.9, spread: 0.05 },
+	speed: { 'mild-steel': { n: 2, sumLog: 0.2 } },
+	wear: {
+		total: { starts: 60, arcMin: 12, piercesRolled: 3, piercesStraight: 4 },
+		lastPit: {
+			pitUm: 300,
+			useSince: { starts: 20, arcMin: 4, piercesRolled: 1, piercesStraight: 0 }
+		},
+		measuredUm: 300,
+		expectedUm: 250
+	}
+};
+
+function inputs(over: Partial<PlanInputs> = {}, cut: Partial<PlanInputs['cut']> = {}): PlanInputs {
+	const bench = over.bench ?? BAY_2;
+	return {
+		bench,
+		evidence: NO_EVIDENCE,
+		work: bench.usual,
+		settings: DEFAULT_SETTINGS,
+		...over,
+		cut: { ...DEFAULT_CUT, ...cut }
+	};
+}
+
+function bench(change: (b: Bench) => void, from = BAY_2): Bench {
+	const copy = structuredClone(from);
+	change(copy);
+	return copy;
+}
+
+/** Situations that together take every way to every figure. */
+const SITUATIONS: Record<string, PlanInputs> = {
+	'Bay 2': inputs(),
+	'Bay 2, measured': inputs({ evidence: MEASURED }),
+	'trolley, matched amps': inputs({ bench: TROLLEY }, { school: 'matched', thicknessMm: 3 }),
+	'typed amps, sever, waste side, pierce': inputs(
+		{},
+		{ school: 'typed', typedA: 38, aim: 'sever', guide: 'waste', start: 'pierce', metal: 'stainless' }
+	),
+	'far too thick': inputs({}, { thicknessMm: 60 }),
+	'no pause, hot': inputs({ work: { arcS: 600, restS: 0, shopC: 35 } }),
+	'breaker trips': inputs({
+		bench: bench((b) => {
+			b.supply.breaker.ratingA = 10;
+			b.supply.serviceOhm = 0.3;
+		}),
+		work: { arcS: 120, restS: 10, shopC: 20 }
+	}),
+	'cannot be delivered': inputs({
+		bench: bench((b) => {
+			b.supply.wire = { size: 'mm2-1', lengthM: 200, method: 'conduit' };
+			b.supply.cord = null;
+		})
+	}),
+	'air falls short while the compressor runs': inputs({
+		bench: bench((b) => {
+			b.air.compressor = { ...b.air.compressor, q1Lpm: 120, q2Lpm: 90 };
+			b.air.filter = null;
+			b.air.dryer = null;
+		})
+	}),
+	'air falls short before cut-in': inputs({
+		bench: bench((b) => {
+			b.air.compressor.cutInBar = 4.9;
+			b.air.tankL = 24;
+		})
+	}),
+	'air short at once, hose chokes': inputs({
+		bench: bench((b) => {
+			b.air.hose = { boreMm: 3, lengthM: 40, couplings: 4 };
+			b.cutter.airFlowLpm = 700;
+		})
+	}),
+	'plate without flow, arc voltage printed, three phases': inputs({
+		bench: bench((b) => {
+			b.cutter.airFlowLpm = null;
+			b.cutter.arcVoltageV = 105;
+			b.supply.phases = 3;
+			b.supply.nominalV = 400;
+			b.cutter.inputs.push({
+				voltageV: 400,
+				phases: 3,
+				inputMaxA: 9,
+				outputMaxA: 45,
+				duty: [{ outputA: 45, dutyShare: 0.6 }]
+			});
+		})
+	}),
+	'steady delivery, straight fall': inputs({
+		bench: bench((b) => {
+			b.air.compressor = { ...b.air.compressor, q1Lpm: 150, q2Lpm: 150 };
+		}),
+		work: { arcS: 40, restS: 5, shopC: 10 }
+	})
+};
+
+describe('every working', () => {
+	it.each(Object.entries(SITUATIONS))('gives what the plan says: %s', (_, given) => {
+		const result = plan(given);
+		for (const id of FIGURE_IDS) {
+			const { value } = result.figures[id];
+			const working = explain(given, id);
+			const scope = Object.fromEntries(working.inputs.map((i) => [i.symbol, i.value]));
+			const evaluated: unknown = math.evaluate(working.formula, scope);
+			if (value === null) {
+				expect(evaluated, `${id}: ${working.formula} tells why there is none`).toBe(true);
+			} else {
+				const number = Number(evaluated);
+				expect(
+					Math.abs(number - value) <= 1e-9 + 1e-7 * Math.abs(value),
+					`${id}: ${working.formula} = ${number}, the plan says ${value}`
+				).toBe(true);
+			}
+		}
+	});
+
+	it('is taken at least once in these situations', () => {
+		const taken = new Set<string>();
+		for (const given of Object.values(SITUATIONS)) {
+			const result = plan(given);
+			for (const id of FIGURE_IDS) taken.add(`${id} ${result.figures[id].way}`);
+		}
+		const missing = FIGURE_IDS.flatMap((id) =>
+			Object.keys(REGISTRY[id].ways).map((way) => `${id} ${way}`)
+		).filter((way) => !taken.has(way));
+		expect(missing).toEqual([]);
+	});
+
+	it('names its source and says how far each input is to be trusted', () => {
+		for (const id of FIGURE_IDS) {
+			const working = explain(inputs({ evidence: MEASURED }), id);
+			expect(working.source.length, id).toBeGreaterThan(5);
+			for (const input of working.inputs) expect('TCDSHRM', `${id} ${input.symbol}`).toContain(input.basis);
+		}
+	});
+});
+
+describe('measured beats modelled', () => {
+	const modelled = plan(inputs());
+	const measured = plan(inputs({ evidence: MEASURED }));
+
+	it.each([
+		['supply.sourceV'],
+		['supply.resistanceOhm'],
+		['air.flowLpm'],
+		['air.deliveryLpm'],
+		['setup.speedMmS'],
+		['wear.pitMm'],
+		['wear.factor']
+	] as const)('%s carries the letter T and another value', (id) => {
+		expect(modelled.figures[id].basis).not.toBe('T');
+		expect(measured.figures[id].basis).toBe('T');
+		expect(measured.figures[id].value).not.toBe(modelled.figures[id].value);
+	});
+
+	it('narrows the band of the speed with each test cut', () => {
+		const width = (n: number) => {
+			const evidence = { ...NO_EVIDENCE, speed: n ? { 'mild-steel': { n, sumLog: 0.1 * n } } : {} };
+			const [low, high] = plan(inputs({ evidence })).figures['setup.speedMmS'].band!;
+			return Math.log(high / low);
+		};
+		expect(width(1)).toBeLessThan(width(0));
+		expect(width(3)).toBeLessThan(width(1) * 0.8);
+	});
+});
+
+describe('the plan', () => {
+	it('is plain data', () => {
+		const result = plan(inputs());
+		expect(JSON.parse(JSON.stringify(result))).toEqual(result);
+	});
+
+	it('hashes alike whatever order the keys came in', () => {
+		const shuffled = Object.fromEntries(Object.entries(inputs()).reverse());
+		expect(inputsHash(v.parse(PlanInputsSchema, shuffled))).toBe(
+			inputsHash(v.parse(PlanInputsSchema, inputs()))
+		);
+		expect(inputsHash(inputs({}, { thicknessMm: 6.1 }))).not.toBe(inputsHash(inputs()));
+	});
+
+	it('never gives NaN, and every null has a reason, whatever the bench', () => {
+		const number = (min: number, max: number) => fc.double({ min, max, noNaN: true });
+		fc.assert(
+			fc.property(
+				fc.record({
+					thicknessMm: number(0.3, 100),
+					ratingA: number(6, 125),
+					lengthM: number(0.1, 500),
+					tankL: number(1, 5000),
+					q1: number(1, 5000),
+					cutIn: number(0.5, 12),
+					boreMm: number(3, 50),
+					arcS: number(1, 3600),
+					restS: number(0, 3600),
+					shopC: number(-20, 50)
+				}),
+				(r) => {
+					const given = inputs(
+						{
+							bench: bench((b) => {
+								b.supply.breaker.ratingA = r.ratingA;
+								b.supply.wire.lengthM = r.lengthM;
+								b.air.tankL = r.tankL;
+								b.air.hose.boreMm = r.boreMm;
+								Object.assign(b.air.compressor, {
+									q1Lpm: r.q1,
+									q2Lpm: r.q1 * 0.8,
+									cutInBar: r.cutIn,
+									cutOutBar: r.cutIn + 2
+								});
+							}),
+							work: { arcS: r.arcS, restS: r.restS, shopC: r.shopC }
+						},
+						{ thicknessMm: r.thicknessMm }
+					);
+					const result = plan(given);
+					for (const id of FIGURE_IDS) {
+						const { value } = result.figures[id];
+						if (value !== null) expect(Number.isFinite(value), id).toBe(true);
+					}
+					for (const check of result.checks) expect(Number.isNaN(check.margin), check.id).toBe(false);
+				}
+			),
+			{ numRuns: 200 }
+		);
+	});
+});
+
+describe('what more of a thing does', () => {
+	const volts = (lengthM: number) =>
+		plan(inputs({ bench: bench((b) => (b.supply.cord!.lengthM = lengthM)) })).figures['supply.voltageV'].value!;
+
+	it('a longer cord never raises the voltage', () => {
+		fc.assert(
+			fc.property(fc.double({ min: 0.1, max: 90, noNaN: true }), (m) => {
+				expect(volts(m + 5)).toBeLessThan(volts(m));
+			})
+		);
+	});
+
+	it('a bigger tank never shortens the longest cut', () => {
+		const longest = (tankL: number) =>
+			plan(
+				inputs({
+					bench: bench((b) => {
+						b.air.tankL = tankL;
+						b.air.compressor.q1Lpm = 120;
+						b.air.compressor.q2Lpm = 100;
+					})
+				})
+			).figures['air.longestCutS'].value!;
+		fc.assert(
+			fc.property(fc.double({ min: 5, max: 900, noNaN: true }), (l) => {
+				expect(longest(l * 1.3)).toBeGreaterThanOrEqual(longest(l));
+			})
+		);
+	});
+
+	it('more amps never make the circuit run longer', () => {
+		for (const b of [BAY_2, TROLLEY]) {
+			const work = { arcS: 60, restS: 30, shopC: 30 };
+			const { runsOnA } = { runsOnA: plan(inputs({ bench: b, work })).figures['supply.runsOnA'].value };
+			for (let amps = b.cutter.outputMinA; amps <= b.cutter.inputs[0]!.outputMaxA; amps++) {
+				const result = plan(inputs({ bench: b, work }, { school: 'typed', typedA: amps }));
+				const electric = result.checks.filter((c) =>
+					['supply.voltageV', 'supply.breakerPeak', 'cutter.peakC'].includes(c.id)
+				);
+				const stops = electric.some((c) => c.verdict === 'stops');
+				expect(stops, `${b.name} at ${amps} A`).toBe(runsOnA === null || amps > runsOnA);
+			}
+		}
+	});
+});

@@ -1,0 +1,121 @@
+import { gaugeFromThicknessIn, type GaugeTable } from './gauge';
+import { defaultUnit, unitLabel, type UnitSystem } from './systems';
+import { ACCEPTED, MM_PER_IN, type Quantity } from './units';
+
+export interface Shown {
+	/** The number as written: "22", "1/4", "3:58". */
+	text: string;
+	/** The unit, or '' when it is part of the text. */
+	unit: string;
+}
+
+export interface FormatContext {
+	quantity: Quantity;
+	units: UnitSystem;
+	gauge?: GaugeTable;
+}
+
+/** Decimals for a value in the displayed unit, by unit key: what a hand can set or read. */
+const DECIMALS: Record<string, (value: number) => number> = {
+	mm: (v) => (v < 20 && !nearInteger(v, 0.02) ? 1 : 0),
+	in: (v) => (v < 10 ? 2 : 1),
+	m: (v) => (nearInteger(v, 0.02) ? 0 : 1),
+	ft: (v) => (nearInteger(v, 0.02) ? 0 : 1),
+	'mm/s': (v) => (v < 10 ? 1 : 0),
+	'in/min': () => 0,
+	a: (v) => (v < 100 && !nearInteger(v, 0.02) ? 1 : 0),
+	v: (v) => (nearInteger(v, 0.02) ? 0 : 1),
+	bar: (v) => (v < 10 ? 2 : 1),
+	psi: () => 0,
+	'l/min': () => 0,
+	cfm: () => 1,
+	l: () => 0,
+	gal: () => 1,
+	s: (v) => (v < 60 ? 1 : 0),
+	ohm: () => 3,
+	'kj/m': (v) => (v < 10 ? 1 : 0),
+	'kj/in': (v) => (v < 10 ? 2 : 1),
+	'kg/h': () => 2,
+	'lb/h': () => 2,
+	mm2: () => 1,
+	in2: () => 3,
+	um: () => 1,
+	min: () => 1
+};
+
+function nearInteger(value: number, tolerance: number): boolean {
+	return Math.abs(value - Math.round(value)) < tolerance;
+}
+
+/** Fixed decimals without a negative zero. */
+function fixed(value: number, decimals: number): string {
+	const text = value.toFixed(decimals);
+	return /^-0(\.0*)?$/.test(text) ? text.slice(1) : text;
+}
+
+const FINEST_FRACTION = 64;
+
+/** "1/4" or "1 1/4" when the inches lie within a thousandth of a 64th, else undefined. */
+function fractionOfInch(inches: number): string | undefined {
+	const sixtyFourths = Math.round(inches * FINEST_FRACTION);
+	if (sixtyFourths <= 0 || Math.abs(sixtyFourths / FINEST_FRACTION - inches) > 0.001) {
+		return undefined;
+	}
+	let numerator = sixtyFourths % FINEST_FRACTION;
+	let denominator = FINEST_FRACTION;
+	const whole = (sixtyFourths - numerator) / FINEST_FRACTION;
+	if (numerator === 0) return String(whole);
+	while (numerator % 2 === 0) {
+		numerator /= 2;
+		denominator /= 2;
+	}
+	return `${whole ? `${whole} ` : ''}${numerator}/${denominator}`;
+}
+
+function showThickness(thicknessMm: number, { units, gauge }: FormatContext): Shown {
+	if (units === 'metric') {
+		return { text: fixed(thicknessMm, nearInteger(thicknessMm, 0.02) ? 0 : thicknessMm < 3 ? 2 : 1), unit: 'mm' };
+	}
+	const inches = thicknessMm / MM_PER_IN;
+	if (units === 'gauge' && gauge) {
+		const number = gaugeFromThicknessIn(inches, gauge);
+		if (number !== undefined) return { text: String(number), unit: 'ga' };
+	}
+	return { text: fractionOfInch(inches) ?? fixed(inches, 3), unit: 'in' };
+}
+
+/** Minutes and seconds from a minute on: "6:58", "1:02:05". */
+function showTime(seconds: number): Shown {
+	if (seconds < 59.95) return { text: fixed(seconds, seconds < 9.95 ? 1 : nearInteger(seconds, 0.05) ? 0 : 1), unit: 's' };
+	const total = Math.round(seconds);
+	const two = (n: number) => String(n).padStart(2, '0');
+	const h = Math.floor(total / 3600);
+	const m = Math.floor((total % 3600) / 60);
+	return { text: h ? `${h}:${two(m)}:${two(total % 60)}` : `${m}:${two(total % 60)}`, unit: h ? 'h' : 'min' };
+}
+
+/**
+ * Writes a value of the core's unit the way a person in the shop says it.
+ * The same code runs on the server and in the browser, so the two agree to the digit.
+ */
+export function showQuantity(value: number, context: FormatContext): Shown {
+	const { quantity, units } = context;
+	if (!Number.isFinite(value)) return { text: '–', unit: '' };
+	if (quantity === 'thickness') return showThickness(value, context);
+	if (quantity === 'time') return showTime(value);
+	if (quantity === 'share') return { text: fixed(value * 100, 0), unit: '%' };
+	if (quantity === 'count' || quantity === 'shade') return { text: fixed(value, 0), unit: '' };
+	if (quantity === 'factor' || quantity === 'wire') return { text: fixed(value, 2), unit: '' };
+	const key = defaultUnit(quantity, units);
+	const conversion = ACCEPTED[quantity][key] ?? { factor: 1 };
+	const shown = (value - (conversion.offset ?? 0)) / conversion.factor;
+	const decimals = quantity === 'small' && key === 'in' ? 3 : quantity === 'small' ? 2 : (DECIMALS[key]?.(Math.abs(shown)) ?? 0);
+	const text = fixed(shown, decimals);
+	return { text: quantity === 'small' && text.includes('.') ? text.replace(/0$/, '') : text, unit: unitLabel(key) };
+}
+
+/** Number and unit in one string: "22 mm/s", "45°". */
+export function say(value: number, context: FormatContext): string {
+	const { text, unit } = showQuantity(value, context);
+	return unit === '' ? text : unit.startsWith('°') ? `${text}${unit}` : `${text} ${unit}`;
+}

@@ -1,0 +1,57 @@
+import { CORE_UNIT, type Quantity } from './units';
+
+/** What a person reads and types. "gauge" is imperial with sheet gauges where they fit. */
+export type UnitSystem = 'metric' | 'imperial' | 'gauge';
+export const UNIT_SYSTEMS: readonly UnitSystem[] = ['metric', 'imperial', 'gauge'];
+
+const IMPERIAL_UNIT: Partial<Record<Quantity, string>> = {
+	thickness: 'in',
+	length: 'in',
+	small: 'in',
+	run: 'ft',
+	altitude: 'ft',
+	area: 'in2',
+	speed: 'in/min',
+	pressure: 'psi',
+	flow: 'cfm',
+	volume: 'gal',
+	temperature: 'f',
+	heat: 'kj/in',
+	removal: 'lb/h'
+};
+
+const METRIC_KEY: Partial<Record<Quantity, string>> = {
+	temperature: 'c',
+	angle: 'deg',
+	resistance: 'ohm',
+	area: 'mm2',
+	microns: 'um'
+};
+
+/** Key into ACCEPTED of the unit that a bare number has; '' for plain numbers. */
+export function defaultUnit(quantity: Quantity, units: UnitSystem): string {
+	const imperial = units === 'metric' ? undefined : IMPERIAL_UNIT[quantity];
+	return imperial ?? METRIC_KEY[quantity] ?? CORE_UNIT[quantity].toLowerCase();
+}
+
+const UNIT_LABEL: Record<string, string> = {
+	c: '°C',
+	f: '°F',
+	deg: '°',
+	cfm: 'CFM',
+	in2: 'in²',
+	mm2: 'mm²',
+	a: 'A',
+	v: 'V',
+	va: 'VA',
+	w: 'W',
+	ohm: 'Ω',
+	um: 'µm',
+	'kj/m': 'kJ/m',
+	'kj/in': 'kJ/in'
+};
+
+/** How a unit key is written on the screen. */
+export function unitLabel(key: string): string {
+	return UNIT_LABEL[key] ?? key;
+}

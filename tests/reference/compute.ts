@@ -1,0 +1,314 @@
+/**
+ * Which function of the core answers each group of reference cases. Every result is named as in the
+ * case; what the core does not compute is left out and not compared.
+ */
+import { altitudeFactor } from '../../src/lib/core/air/altitude';
+import { chokedFlowLpm, frictionFactor, hoseSquareDropBar2, massFlowKgS, outletBar } from '../../src/lib/core/air/flow';
+import { longestCut, runningLaw, timeTo, type Compressor } from '../../src/lib/core/air/tank';
+import { MAGNETIC_BAND, necLargestBreakerA, tripCurves, type BreakerCurve, type BreakerStandard } from '../../src/lib/core/circuit/breaker';
+import {
+	ampacityA,
+	areaMm2FromAwg,
+	copperTemperatureFactor,
+	diameterMmFromAwg,
+	necAmpacity75A,
+	resistanceOhmKm20,
+	type ConductorSize
+} from '../../src/lib/core/circuit/conductors';
+import { effectiveCurrentA, loadVoltageV, necDutyMultiplier, voltageUnderLoad } from '../../src/lib/core/circuit/draw';
+import { ladderA } from '../../src/lib/core/cut/amps';
+import { circleRadiusMm, guideOffsetMm } from '../../src/lib/core/cut/guide';
+import { dutyShareAt, ratedRiseK } from '../../src/lib/core/cutter/duty';
+import { lagDegFromRatio, metalLaw, outputPowerW, speedMmMin, speedRatioFromLag, steelLaw, thicknessMmAtSpeed } from '../../src/lib/core/cutter/speed';
+import { grooveAreaMm2, gougeSpeedMmS, passCount, removalKgS, REMOVAL_J_PER_KG_STEEL } from '../../src/lib/core/gouge/groove';
+import { METALS, meltEnergyJMm3, type MetalId } from '../../src/lib/core/metal/metals';
+import { thicknessInFromGauge, type GaugeTable } from '../../src/lib/core/quantity/gauge';
+import { parseQuantity } from '../../src/lib/core/quantity/parse';
+import { shades } from '../../src/lib/core/safety/shade';
+import { firstCrossing, settledPeak } from '../../src/lib/core/session/node';
+import { growthUm } from '../../src/lib/core/wear/electrode';
+
+export type Value = number | boolean | string;
+type Inputs = Record<string, Value>;
+export type Compute = (inputs: Inputs) => Record<string, Value>;
+
+const num = (inputs: Inputs, name: string): number => {
+	const value = inputs[name];
+	if (typeof value !== 'number') throw new Error(`reference case without a number "${name}"`);
+	return value;
+};
+const awgSize = (awg: Value | undefined) => `awg-${String(awg)}` as ConductorSize;
+const noSlope = (fadLpm: number, tankL: number, cutInBar = 0, cutOutBar = 20): Compressor => ({
+	q1Lpm: fadLpm,
+	p1Bar: 0,
+	q2Lpm: fadLpm,
+	p2Bar: 20,
+	cutInBar,
+	cutOutBar,
+	tankL
+});
+const law = (i: Inputs) => steelLaw(num(i, 't_c'), num(i, 't_s'));
+const cold = (riseK: number, ambientC: number, tauS: number) => ({
+	tauS,
+	onTarget: ambientC + riseK,
+	offTarget: ambientC,
+	onS: 1,
+	offS: 0,
+	start: ambientC
+});
+
+const gauge = (table: GaugeTable): Compute => (i) => {
+	const thicknessIn = thicknessInFromGauge(num(i, 'gauge'), table)!;
+	const typed = parseQuantity(`${num(i, 'gauge')} ga`, { quantity: 'thickness', units: 'metric', gauge: table });
+	return { thickness_in: thicknessIn, thickness_mm: typed };
+};
+
+export const COMPUTE: Record<string, Compute> = {
+	awg_diameter: (i) => ({
+		diameter_mm: diameterMmFromAwg(num(i, 'awg_number')),
+		area_mm2: areaMm2FromAwg(num(i, 'awg_number'))
+	}),
+	copper_resistance_computed: (i) => {
+		const r20 = resistanceOhmKm20(awgSize(i.awg), 'wire');
+		const factor = copperTemperatureFactor(75);
+		return { R20_ohm_per_km: r20, R75_ohm_per_km: r20 * factor, ratio_R75_R20: factor };
+	},
+	copper_resistance_iec60228_class5: (i) => {
+		const r20 = resistanceOhmKm20(`mm2-${num(i, 'nominal_area')}` as ConductorSize, 'cord');
+		return {
+			Rmax_ohm_per_km: r20,
+			Rmax_at_70C_ohm_per_km: r20 * copperTemperatureFactor(70),
+			Rmax_at_75C_ohm_per_km: r20 * copperTemperatureFactor(75)
+		};
+	},
+	voltage_drop_constant_power_load: (i) => {
+		const loopOhm = (2 * num(i, 'R') * num(i, 'length_one_way')) / 1000;
+		const result = voltageUnderLoad({
+			sourceV: num(i, 'source_voltage'),
+			apparentVA: num(i, 'load_power'),
+			resistanceOhm: loopOhm,
+			phases: 1
+		});
+		return result.ok
+			? { feasible: true, load_voltage_V: result.voltageV, current_A: result.currentA }
+			: { feasible: false, max_deliverable_power_W: result.mostVA };
+	},
+	nec_630_11A_multiplier: (i) => ({ multiplier: necDutyMultiplier(num(i, 'duty_cycle') / 100) }),
+	supply_conductor_min_ampacity_630_11A: (i) => ({
+		min_ampacity_table_A: num(i, 'I1_rated') * necDutyMultiplier(num(i, 'duty_cycle') / 100),
+		min_ampacity_sqrt_A: effectiveCurrentA(num(i, 'I1_rated'), 0, num(i, 'duty_cycle') / 100)
+	}),
+	nec_630_12_overcurrent: (i) => ({ next_standard_permitted_A: necLargestBreakerA(num(i, 'I1max'))! }),
+	i1eff_iec60974_1: (i) => ({ I1eff_A: effectiveCurrentA(num(i, 'I1max'), num(i, 'I0'), num(i, 'X')) }),
+	conventional_load_voltage: (i) => ({ U2_V: loadVoltageV(num(i, 'I2')), P2_W: outputPowerW(num(i, 'I2')) }),
+	duty_at_other_current: (i) => ({
+		X: dutyShareAt({ outputA: num(i, 'I_rated'), dutyShare: num(i, 'X_rated') }, num(i, 'I'))
+	}),
+	ul489_by_rating: (i) => trips('ul489', num(i, 'rating')),
+	iec60898_limits: (i) => {
+		const rating = num(i, 'In');
+		const { earliest, latest } = tripCurves('iec60898', rating);
+		const [least, most] = MAGNETIC_BAND[i.type as BreakerCurve];
+		return {
+			I_nt_no_trip_A: rating * Math.sqrt(earliest.tripHeat),
+			I_t_trip_A: rating * Math.sqrt(latest.tripHeat),
+			t_255_max_s: tripS(latest, 2.55),
+			inst_no_trip_A: least * rating,
+			inst_trip_A: most * rating
+		};
+	},
+	nec_240_4D_small_conductors: (i) => ({ max_ocpd_A: ampacityA(awgSize(i.awg), 'wire', 'conduit') }),
+	nec_310_16_ampacity: (i) => ({ A_75C: necAmpacity75A(awgSize(i.awg))! }),
+	nec_400_5_cord_ampacity: (i) => ({ A_two_current_carrying: ampacityA(awgSize(i.awg), 'cord', 'clipped') }),
+	tank_fall_time: (i) => {
+		const c = noSlope(num(i, 'compressor_FAD'), num(i, 'tank_volume'));
+		const { a, b } = runningLaw(c, num(i, 'draw'));
+		const seconds = timeTo(num(i, 'p2'), num(i, 'p1'), a, b);
+		return Number.isFinite(seconds) ? { falls: true, time_s: seconds } : { falls: false };
+	},
+	tank_fall_two_phase: (i) => {
+		const c = noSlope(num(i, 'compressor_FAD'), num(i, 'tank_volume'), num(i, 'p_cut_in'), num(i, 'p_cut_out'));
+		const cut = longestCut(c, num(i, 'draw'), num(i, 'p_min_tool'));
+		return { time_to_start_min: cut.offS / 60, time_after_start_min: cut.onS / 60, total_min: cut.totalS / 60 };
+	},
+	pump_up_time: (i) => {
+		const { a, b } = runningLaw(noSlope(num(i, 'FAD'), num(i, 'tank_volume')), num(i, 'draw'));
+		return { time_s: timeTo(num(i, 'p_to'), num(i, 'p_from'), a, b) };
+	},
+	iso2533: (i) => ({ pressure_ratio: altitudeFactor(num(i, 'altitude')) }),
+	leak_table_7bar: (i) => ({ free_air_l_s: chokedFlowLpm(num(i, 'hole_diameter'), num(i, 'pressure')) / 60 }),
+	choked_orifice: (i) => {
+		const lpm = chokedFlowLpm(num(i, 'diameter'), num(i, 'pressure'), num(i, 'Cd'));
+		return { mass_flow_g_s: massFlowKgS(lpm) * 1000, free_air_l_s: lpm / 60, free_air_l_min: lpm };
+	},
+	hose_drop: (i) => {
+		const drop = hoseSquareDropBar2({
+			boreMm: num(i, 'inner_diameter'),
+			lengthM: num(i, 'length'),
+			flowLpm: num(i, 'free_air_flow')
+		});
+		const out = outletBar(num(i, 'inlet_pressure'), drop);
+		const lost = out === undefined ? NaN : num(i, 'inlet_pressure') - out;
+		return { dp_isothermal_swamee_jain: lost };
+	},
+	friction_factor: (i) => ({ swamee_jain: frictionFactor(num(i, 'Re'), num(i, 'relative_roughness')) }),
+	unit_conversion: (i) => unitConversion(i),
+	gauge_steel: gauge('steel'),
+	gauge_galvanized: gauge('galvanized'),
+	gauge_stainless: gauge('stainless'),
+	gauge_aluminium: gauge('brown-sharpe'),
+	straight_edge_offset: (i) => ({
+		offset_guide_on_keep_side_mm: guideOffsetMm('kept', num(i, 'shield_radius'), num(i, 'kerf_width')),
+		offset_guide_on_waste_side_mm: guideOffsetMm('waste', num(i, 'shield_radius'), num(i, 'kerf_width'))
+	}),
+	circle_guide: (i) => ({
+		axis_radius_for_hole_mm: circleRadiusMm('hole', num(i, 'finished_diameter'), num(i, 'kerf_width')),
+		axis_radius_for_disc_mm: circleRadiusMm('disc', num(i, 'finished_diameter'), num(i, 'kerf_width'))
+	}),
+	melt_energy: (i) => ({
+		melt_energy_J_mm3: meltEnergyJMm3({
+			...METALS.stainless,
+			densityKgM3: num(i, 'density'),
+			heatCapacityJKgK: num(i, 'cp_mean'),
+			meltingC: num(i, 'melting_point'),
+			latentHeatJKg: num(i, 'latent_heat_fusion') * 1000
+		})
+	}),
+	melt_energy_of_material: (i) => ({
+		melt_energy_J_mm3: meltEnergyJMm3(METALS[i.material === 'mild_steel' ? 'mild-steel' : 'aluminium'])
+	}),
+	solve_A_B: (i) => ({
+		...law(i),
+		v_at_tc: speedMmMin(law(i), 1, num(i, 't_c')),
+		v_at_ts: speedMmMin(law(i), 1, num(i, 't_s'))
+	}),
+	speed_at_thickness: (i) => ({ speed: speedMmMin(law(i), 1, num(i, 'thickness')) }),
+	thickness_at_speed: (i) => ({ thickness: thicknessMmAtSpeed(law(i), 1, num(i, 'speed')) }),
+	amperage_scaling: (i) => {
+		const share = outputPowerW(num(i, 'I')) / outputPowerW(num(i, 'I_rated'));
+		return {
+			power_ratio: share,
+			A_at_I: law(i).A * share,
+			B: law(i).B,
+			t_at_500: thicknessMmAtSpeed(law(i), share, 500),
+			t_at_125: thicknessMmAtSpeed(law(i), share, 125),
+			v_at_3mm: speedMmMin(law(i), share, 3),
+			v_at_tc: speedMmMin(law(i), share, num(i, 't_c'))
+		};
+	},
+	window_speed: (i) => ({
+		v_low: num(i, 'v_ref') * speedRatioFromLag(15),
+		v_high: num(i, 'v_ref') * speedRatioFromLag(30)
+	}),
+	angle_at_speed_ratio: (i) => ({ theta_deg: lagDegFromRatio(num(i, 'v_over_vref')) }),
+	speed_from_observed_angle: (i) => {
+		const ratio = speedRatioFromLag(num(i, 'theta'));
+		return { v_over_vref: ratio, v_ref: num(i, 'v') / ratio };
+	},
+	steady_rise: (i) => ({
+		dT_ss: ratedRiseK(num(i, 'X_rated'), num(i, 'tau') * 60, num(i, 'T_lim'), num(i, 'T_amb_rated'))
+	}),
+	duty_and_cold_time_at_ambient: (i) => {
+		const tauS = num(i, 'tau') * 60;
+		const rise = ratedRiseK(num(i, 'X_rated'), tauS, num(i, 'T_lim'), num(i, 'T_amb_rated'));
+		const crossing = firstCrossing(cold(rise, num(i, 'T_amb'), tauS), num(i, 'T_lim'));
+		return crossing
+			? { reaches_limit_from_cold: true, time_to_limit_from_cold: crossing.atS / 60 }
+			: { reaches_limit_from_cold: false };
+	},
+	ansi_z49_1_by_current: (i) => {
+		const s = shades(num(i, 'current'), 'north-america');
+		return { minimum_shade: s.ansiLeast, suggested_shade: s.ansiSuggested, osha_minimum_shade: s.osha };
+	},
+	ansi_z49_1_edge: (i) => {
+		const s = shades(num(i, 'current'), 'north-america');
+		return { minimum_shade_upper_band: s.ansiLeast, suggested_upper_band: s.ansiSuggested };
+	},
+	groove_area: (i) => ({ parabola_mm2: grooveAreaMm2(num(i, 'width'), num(i, 'depth')) }),
+	mass_removed: (i) => {
+		// The speed that a removal rate gives, turned round: rate → speed must be the case's speed.
+		const area = (num(i, 'width') * num(i, 'depth')) / 2;
+		const kgS = num(i, 'density') * 1e-9 * area * (num(i, 'speed') / 60);
+		return { rate_kg_per_h: (kgS * 3600 * gougeSpeedMmS(kgS, num(i, 'density'), area) * 60) / num(i, 'speed') };
+	},
+	passes: (i) => ({ passes: passCount(num(i, 'depth'), num(i, 'depth_per_pass')) }),
+	trade_ladder: (i) => ({ amps: ladderA(num(i, 'thickness_mm')) }),
+	trade_plate: (i) => {
+		const steel = steelLaw(num(i, 'clean_mm'), num(i, 'sever_mm'));
+		return { ...steel, speed_mm_min: speedMmMin(steel, 1, num(i, 'thickness_mm')) };
+	},
+	trade_plate_amps: (i) => ({
+		clean_at_amps_mm: thicknessMmAtSpeed(
+			steelLaw(num(i, 'clean_mm'), num(i, 'sever_mm')),
+			outputPowerW(num(i, 'amps')) / outputPowerW(num(i, 'rated_A')),
+			500
+		)
+	}),
+	trade_lamp: (i) => {
+		const rise = ratedRiseK(num(i, 'duty'), 300, 130, num(i, 'rated_C'));
+		return { lamp_min: firstCrossing(cold(rise, num(i, 'shop_C'), 300), 130)!.atS / 60 };
+	},
+	trade_gouge: (i) => ({ kg_h: removalKgS(outputPowerW(num(i, 'amps')), REMOVAL_J_PER_KG_STEEL) * 3600 }),
+	trade_wear: (i) => ({
+		pit_mm:
+			growthUm({
+				starts: num(i, 'starts'),
+				arcMin: (num(i, 'starts') * num(i, 'arc_s')) / 60,
+				piercesRolled: 0,
+				piercesStraight: 0
+			}) / 1000
+	}),
+	trade_trip: (i) => ({
+		latest_s: tripS(tripCurves(i.standard as BreakerStandard, num(i, 'rating_A')).latest, num(i, 'multiple'))
+	}),
+	trade_tau: (i) => ({
+		latest_tau_s: tripCurves(i.standard as BreakerStandard, num(i, 'rating_A')).latest.tauS
+	}),
+	trade_15A_120V: (i) => {
+		// Efficiency 0.85 and power factor 0.98 of a corrected inverter, 35 % of ten minutes.
+		const inputA = outputPowerW(num(i, 'amps')) / (0.85 * 0.98) / 120;
+		const { latest } = tripCurves('ul489', 15);
+		const peak = settledPeak({
+			tauS: latest.tauS,
+			onTarget: (inputA / 15) ** 2,
+			offTarget: 0,
+			onS: 210,
+			offS: 390,
+			start: 0
+		});
+		return { will_trip: peak > latest.tripHeat };
+	},
+	trade_capacity: (i) => {
+		const metal = METALS[i.metal as MetalId];
+		const clean = num(i, 'steel_mm');
+		const metalIs = metalLaw(steelLaw(clean, 2 * clean), clean, metal.capacity, metal.thinSpeed);
+		return { capacity_mm: thicknessMmAtSpeed(metalIs, 1, 500) };
+	},
+	trade_lag: (i) => ({ correction: 1 / speedRatioFromLag(num(i, 'lag_deg')) })
+};
+
+function tripS(curve: { tauS: number; tripHeat: number }, multiple: number): number {
+	const crossing = firstCrossing(
+		{ tauS: curve.tauS, onTarget: multiple ** 2, offTarget: 0, onS: 1, offS: 0, start: 0 },
+		curve.tripHeat
+	);
+	return crossing?.atS ?? Infinity;
+}
+
+function trips(standard: BreakerStandard, ratingA: number): Record<string, Value> {
+	const { earliest, latest } = tripCurves(standard, ratingA);
+	return {
+		current_100pct_holds_A: ratingA * Math.sqrt(earliest.tripHeat),
+		current_135pct_A: ratingA * Math.sqrt(latest.tripHeat),
+		max_trip_time_at_200pct_min: tripS(latest, 2) / 60
+	};
+}
+
+/** What the parser reads for the value in one unit, told in another. */
+function unitConversion(i: Inputs): Record<string, Value> {
+	const from = String(i.from);
+	const to = String(i.to);
+	const quantity = ['cfm', 'l/min', 'm3/h'].includes(to) ? 'flow' : to === 'l' ? 'volume' : 'pressure';
+	const read = (text: string) => parseQuantity(text, { quantity, units: 'metric' });
+	return { value: read(`${num(i, 'value')} ${from}`) / read(`1 ${to}`) };
+}

@@ -1,0 +1,79 @@
+import { fileURLToPath } from 'node:url';
+import adapter from '@sveltejs/adapter-node';
+import { sveltekit } from '@sveltejs/kit/vite';
+import tailwindcss from '@tailwindcss/vite';
+import { defineConfig } from 'vitest/config';
+
+const root = fileURLToPath(new URL('.', import.meta.url));
+
+export default defineConfig({
+	plugins: [
+		tailwindcss(),
+		sveltekit({
+			compilerOptions: { runes: ({ filename }) => !filename.includes('node_modules') || undefined },
+			adapter: adapter({ out: 'build', precompress: true }),
+			// A shared link must open for someone whose cookies say otherwise, so no prerendering.
+			csp: {
+				mode: 'auto',
+				directives: {
+					'default-src': ['self'],
+					'script-src': ['self'],
+					'style-src': ['self'],
+					// Drawings set widths and colours through style attributes.
+					'style-src-attr': ['unsafe-inline'],
+					'img-src': ['self', 'data:', 'blob:'],
+					'font-src': ['self'],
+					'connect-src': ['self'],
+					'worker-src': ['self'],
+					'object-src': ['none'],
+					'base-uri': ['self'],
+					'form-action': ['self'],
+					'frame-ancestors': ['none']
+				}
+			},
+			// Our own server entry checks origins before the handler sees a request.
+			csrf: { trustedOrigins: ['*'] },
+			typescript: {
+				config: (config) => ({
+					...config,
+					include: [
+						...(config.include as string[]),
+						'../playwright.config.ts',
+						'../scripts/**/*.ts',
+						'../scripts/**/*.js',
+						'../server.js'
+					]
+				})
+			}
+		})
+	],
+	build: {
+		// Inlined fonts would be data: URIs, which the content security policy refuses.
+		assetsInlineLimit: (file) => (/\.woff2?$/.test(file) ? false : undefined)
+	},
+	worker: { format: 'es' },
+	test: {
+		expect: { requireAssertions: true },
+		projects: [
+			{
+				extends: true,
+				test: {
+					name: 'unit',
+					environment: 'node',
+					include: ['src/lib/**/*.test.ts', 'tests/reference/**/*.test.ts'],
+					exclude: ['src/lib/server/**']
+				}
+			},
+			{
+				extends: true,
+				test: {
+					name: 'server',
+					environment: 'node',
+					include: ['src/lib/server/**/*.test.ts', 'src/routes/**/*.test.ts'],
+					pool: 'forks'
+				}
+			}
+		]
+	},
+	server: { fs: { allow: [root] } }
+});
