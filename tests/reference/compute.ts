@@ -13,12 +13,13 @@ import {
 	diameterMmFromAwg,
 	necAmpacity75A,
 	resistanceOhmKm20,
+	solidOhmKm20,
 	type ConductorSize
 } from '../../src/lib/core/circuit/conductors';
 import { effectiveCurrentA, loadVoltageV, necDutyMultiplier, voltageUnderLoad } from '../../src/lib/core/circuit/draw';
 import { ladderA } from '../../src/lib/core/cut/amps';
 import { circleRadiusMm, guideOffsetMm } from '../../src/lib/core/cut/guide';
-import { dutyShareAt, ratedRiseK } from '../../src/lib/core/cutter/duty';
+import { coolingS, dutyShareAt, ratedRiseK } from '../../src/lib/core/cutter/duty';
 import { lagDegFromRatio, metalLaw, outputPowerW, speedMmMin, speedRatioFromLag, steelLaw, thicknessMmAtSpeed } from '../../src/lib/core/cutter/speed';
 import { grooveAreaMm2, gougeSpeedMmS, passCount, removalKgS, REMOVAL_J_PER_KG_STEEL } from '../../src/lib/core/gouge/groove';
 import { METALS, meltEnergyJMm3, type MetalId } from '../../src/lib/core/metal/metals';
@@ -30,7 +31,7 @@ import { growthUm } from '../../src/lib/core/wear/electrode';
 
 export type Value = number | boolean | string;
 type Inputs = Record<string, Value>;
-export type Compute = (inputs: Inputs) => Record<string, Value>;
+export type Compute = (inputs: Inputs) => Partial<Record<string, Value>>;
 
 const num = (inputs: Inputs, name: string): number => {
 	const value = inputs[name];
@@ -69,7 +70,7 @@ export const COMPUTE: Record<string, Compute> = {
 		area_mm2: areaMm2FromAwg(num(i, 'awg_number'))
 	}),
 	copper_resistance_computed: (i) => {
-		const r20 = resistanceOhmKm20(awgSize(i.awg), 'wire');
+		const r20 = solidOhmKm20(i.awg === '1/0' ? 0 : Number(i.awg));
 		const factor = copperTemperatureFactor(75);
 		return { R20_ohm_per_km: r20, R75_ohm_per_km: r20 * factor, ratio_R75_R20: factor };
 	},
@@ -216,6 +217,15 @@ export const COMPUTE: Record<string, Compute> = {
 			? { reaches_limit_from_cold: true, time_to_limit_from_cold: crossing.atS / 60 }
 			: { reaches_limit_from_cold: false };
 	},
+	cool_down_time: (i) => ({
+		time:
+			coolingS({
+				tauS: num(i, 'tau') * 60,
+				fromC: num(i, 'T_start'),
+				toC: num(i, 'T_restart'),
+				ambientC: num(i, 'T_amb')
+			}) / 60
+	}),
 	ansi_z49_1_by_current: (i) => {
 		const s = shades(num(i, 'current'), 'north-america');
 		return { minimum_shade: s.ansiLeast, suggested_shade: s.ansiSuggested, osha_minimum_shade: s.osha };

@@ -10,3 +10,5 @@ export { say, showQuantity, type Shown } from './quantity/format';
 export { defaultUnit, UNIT_SYSTEMS, unitLabel, type UnitSystem } from './quantity/systems';
 export { CORE_UNIT, type Quantity } from './quantity/units';
 export type { GaugeTable } from './quantity/gauge';
+export { EntrySchema, type Entry, type EntryKind, type LoggedEntry } from './evidence/entries';
+export { completeEntry, evidenceFromLog } from './evidence/fromLog';

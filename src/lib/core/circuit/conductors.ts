@@ -78,10 +78,15 @@ export function areaMm2FromAwg(awg: number): number {
 	return (Math.PI / 4) * diameterMmFromAwg(awg) ** 2;
 }
 
+/** Ω/km at 20 °C of a solid AWG wire. */
+export function solidOhmKm20(awg: number): number {
+	return 1000 / (COPPER_MS_M * areaMm2FromAwg(awg));
+}
+
 /** Ω/km at 20 °C. */
 export function resistanceOhmKm20(size: ConductorSize, use: ConductorUse): number {
 	const awg = AWG[size];
-	if (awg) return 1000 / (COPPER_MS_M * areaMm2FromAwg(awg.awg));
+	if (awg) return solidOhmKm20(awg.awg);
 	const metric = METRIC[size]!;
 	return use === 'wire' ? metric.class2OhmKm : metric.class5OhmKm;
 }

@@ -41,9 +41,9 @@ export function riseAtK(pair: DutyPair, outputA: number): number {
 	return ratedRiseK(pair.dutyShare) * (outputA / pair.outputA) ** 2;
 }
 
-/** Cooling from the limit to where the lamp goes out, s: τ·ln((T_lim − T_a)/(T_reset − T_a)). */
-export function recoveryS(ambientC: number, resetC: number): number {
-	return HOT_TAU_S * Math.log((HOT_SPOT_C - ambientC) / (resetC - ambientC));
+/** Time in s to cool from one temperature to another towards the surroundings: τ·ln((T1 − T_a)/(T2 − T_a)). */
+export function coolingS(c: { tauS: number; fromC: number; toC: number; ambientC: number }): number {
+	return c.tauS * Math.log((c.fromC - c.ambientC) / (c.toC - c.ambientC));
 }
 /** The lamp goes out 20 K below the limit [own]. */
 export const RESET_C = HOT_SPOT_C - 20;

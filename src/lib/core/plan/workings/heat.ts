@@ -1,9 +1,9 @@
 import {
+	coolingS,
 	dutyShareAt,
 	governingPair,
 	HOT_SPOT_C,
 	HOT_TAU_S,
-	recoveryS,
 	RESET_C,
 	riseAtK,
 	type DutyPair
@@ -43,6 +43,11 @@ export function heatWorkings(plate: PlateInput, work: Work, outputA: number): He
 		peakC: settledPeak(pattern),
 		lamp: firstCrossing(pattern, HOT_SPOT_C),
 		lampContinuous: firstCrossing({ ...pattern, offS: 0 }, HOT_SPOT_C),
-		recoveryS: recoveryS(work.shopC, RESET_C)
+		recoveryS: coolingS({
+			tauS: HOT_TAU_S,
+			fromC: HOT_SPOT_C,
+			toC: RESET_C,
+			ambientC: work.shopC
+		})
 	};
 }

@@ -1,0 +1,28 @@
+import { defineConfig } from '@playwright/test';
+
+const PORT = 4199;
+
+export default defineConfig({
+	testDir: 'tests/e2e',
+	workers: 1,
+	retries: 0,
+	timeout: 60_000,
+	expect: { timeout: 5_000 },
+	use: {
+		baseURL: `http://127.0.0.1:${PORT}`,
+		viewport: { width: 1280, height: 800 },
+		reducedMotion: 'reduce',
+		launchOptions: {
+			executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+			args: [
+				'--no-sandbox',
+				'--disable-gpu',
+				'--disable-quic',
+				'--no-first-run',
+				'--disable-background-networking',
+				'--disable-component-update',
+				'--disable-sync'
+			]
+		}
+	}
+});

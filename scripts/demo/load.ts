@@ -1,0 +1,90 @@
+/**
+ * Loads the demo through the public API: benches, parts, a dozen cuts, measurements and two test cuts.
+ * Usage: tsx scripts/demo/load.ts http://127.0.0.1:4173
+ */
+import type { Entry } from '../../src/lib/core';
+import { BAY_2, TROLLEY } from './benches';
+
+const base = process.argv[2] ?? 'http://127.0.0.1:4173';
+
+async function call<T>(method: string, path: string, body?: unknown): Promise<T> {
+	const response = await fetch(base + path, {
+		method,
+		headers: { 'content-type': 'application/json' },
+		body: body === undefined ? undefined : JSON.stringify(body)
+	});
+	if (!response.ok) throw new Error(`${method} ${path}: ${response.status} ${await response.text()}`);
+	return (await response.json()) as T;
+}
+
+async function serverIsUp(): Promise<void> {
+	for (let attempt = 0; attempt < 100; attempt++) {
+		try {
+			await call('GET', '/api/health');
+			return;
+		} catch {
+			await new Promise((resolve) => setTimeout(resolve, 100));
+		}
+	}
+	throw new Error(`Nothing answers at ${base}.`);
+}
+
+/** Working days of the invented workshop. */
+const day = (date: string, time: string) => `2026-11-${date}T${time}:00Z`;
+
+const cut = (
+	thicknessMm: number,
+	outputA: number,
+	lengthMm: number,
+	arcS: number,
+	starts: number,
+	start: 'edge' | 'rolled' | 'pierce' = 'edge',
+	metal: 'mild-steel' | 'stainless' = 'mild-steel'
+): Entry => ({ kind: 'cut', metal, thicknessMm, outputA, lengthMm, arcS, starts, start });
+
+const BAY_2_OLD_PARTS: [string, Entry][] = [
+	[day('03', '08:10'), cut(6, 45, 12_000, 560, 40)],
+	[day('03', '13:40'), cut(10, 45, 9_000, 815, 30, 'rolled')],
+	[day('04', '09:05'), cut(8, 45, 10_500, 690, 36)],
+	[day('04', '15:20'), { kind: 'pit', pitMm: 0.52 }],
+	[day('05', '10:15'), cut(12, 45, 11_000, 1330, 44)],
+	[day('06', '09:30'), cut(6, 45, 13_500, 640, 52, 'rolled')],
+	[day('06', '16:00'), { kind: 'pit', pitMm: 1.16 }]
+];
+const BAY_2_PARTS_NOW: [string, Entry][] = [
+	[day('17', '08:20'), cut(6, 45, 9_600, 446, 32)],
+	[day('18', '09:10'), cut(8, 45, 6_000, 395, 20, 'rolled')],
+	[day('19', '14:05'), cut(6, 45, 7_500, 350, 25)],
+	[day('20', '15:30'), { kind: 'pit', pitMm: 0.36 }],
+	[day('23', '10:45'), cut(10, 45, 4_800, 425, 16)],
+	[day('24', '11:20'), cut(6, 45, 5_400, 250, 18)],
+	[day('24', '11:30'), { kind: 'drain', fromBar: 8.2, toBar: 6.1, seconds: 66 }]
+];
+const TROLLEY_LOG: [string, Entry][] = [
+	[day('12', '10:00'), cut(3.4, 27, 1_800, 98, 9)],
+	[day('16', '11:30'), cut(4.8, 27, 1_200, 105, 6)],
+	[day('19', '09:45'), cut(3.4, 27, 2_100, 112, 10)]
+];
+
+async function fit(benchId: string, opId: string, name: string, at: string): Promise<void> {
+	await call('POST', '/api/sets', { opId, benchId, name, at });
+}
+async function logAll(benchId: string, prefix: string, entries: [string, Entry][]): Promise<void> {
+	for (const [index, [at, entry]] of entries.entries()) {
+		await call('POST', '/api/log', { opId: `${prefix}-${index}`, benchId, at, entry });
+	}
+}
+
+await serverIsUp();
+const bay2 = await call<{ id: string }>('POST', '/api/benches', { opId: 'demo-bay-2', bench: BAY_2 });
+await fit(bay2.id, 'demo-set-a', 'Pair A', day('02', '07:30'));
+await logAll(bay2.id, 'demo-bay2-a', BAY_2_OLD_PARTS);
+await fit(bay2.id, 'demo-set-b', 'Pair B', day('17', '07:45'));
+await logAll(bay2.id, 'demo-bay2-b', BAY_2_PARTS_NOW);
+const trolley = await call<{ id: string }>('POST', '/api/benches', {
+	opId: 'demo-trolley',
+	bench: TROLLEY
+});
+await fit(trolley.id, 'demo-set-t', 'Trolley pair', day('11', '16:00'));
+await logAll(trolley.id, 'demo-trolley', TROLLEY_LOG);
+console.log('· Demo data loaded.');

@@ -1,0 +1,88 @@
+/**
+ * Makes sure that what the other commands need is there, says what it does, and takes no time when
+ * nothing changed: node_modules by the lockfile, the build by the sources, Chromium from the system's
+ * packages. Flags: --browser, --build, --quiet.
+ */
+import { spawnSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+export const ROOT = join(dirname(fileURLToPath(import.meta.url)), '..');
+export const CHROMIUM = process.env.CHROMIUM ?? '/usr/bin/chromium';
+const STAMPS = join(ROOT, 'node_modules', '.steady-arc');
+
+const say = (text) => console.log(`· ${text}`);
+
+/** Runs a command with its output shown; ends this process when it fails. */
+export function run(command, args, options = {}) {
+	const result = spawnSync(command, args, { cwd: ROOT, stdio: 'inherit', ...options });
+	if (result.status !== 0) {
+		console.error(`\n${[command, ...args].join(' ')} failed.`);
+		process.exit(result.status ?? 1);
+	}
+}
+
+function filesBelow(path) {
+	if (!existsSync(path)) return [];
+	if (!statSync(path).isDirectory()) return [path];
+	return readdirSync(path)
+		.sort()
+		.flatMap((name) => filesBelow(join(path, name)));
+}
+
+function fingerprint(paths) {
+	const hash = createHash('sha256').update(process.version);
+	for (const file of paths.flatMap((path) => filesBelow(join(ROOT, path)))) {
+		hash.update(file.slice(ROOT.length)).update(readFileSync(file));
+	}
+	return hash.digest('hex');
+}
+
+/** Runs `make` unless the stamp already tells this fingerprint. */
+function upToDate(name, mark, made, make) {
+	const stamp = join(STAMPS, name);
+	if (made && existsSync(stamp) && readFileSync(stamp, 'utf8') === mark) return;
+	make();
+	mkdirSync(STAMPS, { recursive: true });
+	writeFileSync(stamp, mark);
+}
+
+export function ensureModules() {
+	const mark = fingerprint(['package.json', 'package-lock.json']);
+	const made = existsSync(join(ROOT, 'node_modules', 'better-sqlite3', 'build', 'Release'));
+	upToDate('modules', mark, made, () => {
+		say('Installing packages; the database is compiled here, which takes two to five minutes once.');
+		const env = { ...process.env, JOBS: 'max' };
+		run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], { env });
+	});
+}
+
+export function ensureBuild() {
+	const sources = ['package-lock.json', 'vite.config.ts', 'tsconfig.json', 'src', 'static'];
+	const mark = fingerprint(sources);
+	upToDate('build', mark, existsSync(join(ROOT, 'build', 'handler.js')), () => {
+		say('Building the application.');
+		run('npx', ['vite', 'build', '--logLevel', 'error']);
+	});
+}
+
+export function ensureBrowser() {
+	if (existsSync(CHROMIUM)) return;
+	say('Installing Chromium from the system’s packages (asks for root rights).');
+	const root = process.getuid?.() === 0;
+	const apt = (...args) =>
+		run(root ? 'apt-get' : 'sudo', root ? args : ['apt-get', ...args], {
+			env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
+			stdio: ['ignore', 'ignore', 'inherit']
+		});
+	apt('update', '-q');
+	apt('install', '-y', '-q', '--no-install-recommends', 'chromium');
+}
+
+if (process.argv[1] === fileURLToPath(import.meta.url)) {
+	ensureModules();
+	if (process.argv.includes('--browser')) ensureBrowser();
+	if (process.argv.includes('--build')) ensureBuild();
+}

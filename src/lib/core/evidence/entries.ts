@@ -1,0 +1,102 @@
+/** What is written in the log, by gesture or by measurement. Numbers in the core's units. */
+import * as v from 'valibot';
+import { METAL_IDS } from '../metal/metals';
+
+const between = (min: number, max: number, unit: string) =>
+	v.pipe(
+		v.number(`a number from ${min} to ${max} ${unit}`.trim()),
+		v.minValue(min, `${min} to ${max} ${unit}`.trim()),
+		v.maxValue(max, `${min} to ${max} ${unit}`.trim())
+	);
+const metal = v.picklist(METAL_IDS, `one of ${METAL_IDS.join(', ')}`);
+
+const CutEntry = v.object({
+	kind: v.literal('cut'),
+	metal,
+	thicknessMm: between(0.3, 100, 'mm'),
+	outputA: between(5, 500, 'A'),
+	lengthMm: between(1, 100_000, 'mm'),
+	arcS: between(0, 36_000, 's'),
+	starts: v.pipe(between(1, 1000, ''), v.integer('a whole number')),
+	start: v.picklist(['edge', 'pierce', 'rolled'], 'edge, pierce or rolled')
+});
+
+const StartEntry = v.object({
+	kind: v.literal('start'),
+	/** Pilot arc or short touch, s. */
+	arcS: between(0, 60, 's'),
+	start: v.picklist(['edge', 'pierce', 'rolled'], 'edge, pierce or rolled')
+});
+
+const VoltsEntry = v.pipe(
+	v.object({
+		kind: v.literal('volts'),
+		idleV: between(50, 800, 'V'),
+		arcV: between(50, 800, 'V'),
+		/** Amps at the knob while the reading under arc was taken. */
+		outputA: between(5, 500, 'A'),
+		/** By clamp meter; null: worked out from the data plate. */
+		clampA: v.nullable(between(1, 300, 'A')),
+		/** Ohms of the wiring model at that moment; the server fills it in. */
+		modelOhm: v.optional(between(0, 100, 'Ω'))
+	}),
+	v.forward(
+		v.check((e) => e.arcV < e.idleV, 'below the idle reading: volts fall when the arc is on'),
+		['arcV']
+	)
+);
+
+const tankTest = <K extends 'drain' | 'fill'>(kind: K) => ({
+	kind: v.literal(kind),
+	fromBar: between(0, 30, 'bar'),
+	toBar: between(0, 30, 'bar'),
+	seconds: between(1, 7200, 's')
+});
+const DrainEntry = v.pipe(
+	v.object(tankTest('drain')),
+	v.forward(
+		v.check((e) => e.toBar < e.fromBar, 'below the first reading: the tank drains'),
+		['toBar']
+	)
+);
+const FillEntry = v.pipe(
+	v.object(tankTest('fill')),
+	v.forward(
+		v.check((e) => e.toBar > e.fromBar, 'above the first reading: the tank fills'),
+		['toBar']
+	)
+);
+
+const TestCutEntry = v.object({
+	kind: v.literal('test-cut'),
+	metal,
+	thicknessMm: between(0.3, 100, 'mm'),
+	outputA: between(5, 500, 'A'),
+	speedMmS: between(0.1, 500, 'mm/s'),
+	/** Spark or lag angle seen; null: it cut well at this speed. */
+	lagDeg: v.nullable(between(1, 75, '°'))
+});
+
+const PitEntry = v.object({ kind: v.literal('pit'), pitMm: between(0, 5, 'mm') });
+
+export const EntrySchema = v.variant('kind', [
+	CutEntry,
+	StartEntry,
+	VoltsEntry,
+	DrainEntry,
+	FillEntry,
+	TestCutEntry,
+	PitEntry
+]);
+export type Entry = v.InferOutput<typeof EntrySchema>;
+export type EntryKind = Entry['kind'];
+
+/** An entry as it stands in the log. */
+export interface LoggedEntry {
+	id: number;
+	/** Consumable set in the torch then. */
+	setId: string | null;
+	entry: Entry;
+	/** Taken back; kept for the record. */
+	undone: boolean;
+}

@@ -1,0 +1,73 @@
+/** Bodies of the API. The same schemas check requests and write the OpenAPI document. */
+import * as v from 'valibot';
+import {
+	BenchSchema,
+	CutSchema,
+	EntrySchema,
+	EvidenceSchema,
+	FIGURE_IDS,
+	SettingsSchema,
+	WorkSchema
+} from '$lib/core';
+
+/** Made by the client, once per gesture: sending the same one again stores nothing. */
+export const OpIdSchema = v.pipe(
+	v.string('8 to 64 characters'),
+	v.regex(/^[A-Za-z0-9_-]{8,64}$/, '8 to 64 letters, digits, - or _')
+);
+const IdSchema = v.pipe(v.string('text'), v.regex(/^[A-Za-z0-9_-]{1,64}$/, 'an id'));
+const AtSchema = v.pipe(
+	v.string('a time'),
+	v.isoTimestamp('an ISO 8601 time with zone, such as 2026-11-25T08:30:00Z'),
+	v.transform((text) => new Date(text).toISOString())
+);
+const revision = v.pipe(
+	v.number('a whole number'),
+	v.integer('a whole number'),
+	v.minValue(0, '0 or more')
+);
+
+/** A whole input, or the id of a stored bench whose evidence and settings then count. */
+export const PlanRequestSchema = v.pipe(
+	v.object({
+		benchId: v.optional(IdSchema),
+		bench: v.optional(BenchSchema),
+		cut: CutSchema,
+		evidence: v.optional(EvidenceSchema),
+		work: v.optional(WorkSchema),
+		settings: v.optional(SettingsSchema),
+		/** Figures whose working is wanted too. */
+		explain: v.optional(v.array(v.picklist(FIGURE_IDS, 'a figure id')))
+	}),
+	v.forward(
+		v.check(
+			(body) => (body.benchId === undefined) !== (body.bench === undefined),
+			'either benchId of a stored bench or a whole bench, not both'
+		),
+		['benchId']
+	)
+);
+
+export const NewBenchSchema = v.object({ opId: OpIdSchema, bench: BenchSchema });
+export const SaveBenchSchema = v.object({ opId: OpIdSchema, revision, bench: BenchSchema });
+export const NewEntrySchema = v.object({
+	opId: OpIdSchema,
+	benchId: IdSchema,
+	at: v.optional(AtSchema),
+	entry: EntrySchema,
+	inputsHash: v.optional(v.pipe(v.string(), v.regex(/^[0-9a-f]{1,16}$/, 'the hash of a plan')))
+});
+export const UndoSchema = v.object({ opId: OpIdSchema, at: v.optional(AtSchema) });
+export const NewSetSchema = v.object({
+	opId: OpIdSchema,
+	benchId: IdSchema,
+	name: v.pipe(
+		v.string('text'),
+		v.trim(),
+		v.minLength(1, '1 to 60 characters'),
+		v.maxLength(60, '1 to 60 characters')
+	),
+	at: v.optional(AtSchema)
+});
+export const UnfitSetSchema = v.object({ opId: OpIdSchema, previousId: v.nullable(IdSchema) });
+export const SaveSettingsSchema = v.object({ opId: OpIdSchema, revision, settings: SettingsSchema });

@@ -1,0 +1,150 @@
+import { toJsonSchema } from '@valibot/to-json-schema';
+import * as v from 'valibot';
+import {
+	NewBenchSchema,
+	NewEntrySchema,
+	NewSetSchema,
+	PlanRequestSchema,
+	SaveBenchSchema,
+	SaveSettingsSchema,
+	UndoSchema,
+	UnfitSetSchema
+} from './api';
+import { BenchFileSchema } from './benchFile';
+
+type Schema = v.GenericSchema;
+
+/** JSON Schema (draft 2020-12) of what is accepted; refinements that it cannot say are left to the server. */
+export function jsonSchema(schema: Schema): Record<string, unknown> {
+	return toJsonSchema(schema, {
+		typeMode: 'input',
+		errorMode: 'ignore',
+		target: 'draft-2020-12'
+	}) as Record<string, unknown>;
+}
+
+interface Operation {
+	path: string;
+	method: 'get' | 'post' | 'put';
+	summary: string;
+	body?: Schema;
+	params?: string[];
+	query?: string[];
+	refusals?: number[];
+}
+
+const OPERATIONS: Operation[] = [
+	{ path: '/api/health', method: 'get', summary: 'Whether the server and its store answer' },
+	{
+		path: '/api/plan',
+		method: 'post',
+		summary: 'The whole plan for a bench and a cut, with workings on request',
+		body: PlanRequestSchema,
+		refusals: [400, 404, 413]
+	},
+	{ path: '/api/benches', method: 'get', summary: 'All benches' },
+	{ path: '/api/benches', method: 'post', summary: 'Add a bench', body: NewBenchSchema, refusals: [400, 413] },
+	{ path: '/api/benches/{id}', method: 'get', summary: 'One bench', params: ['id'], refusals: [404] },
+	{
+		path: '/api/benches/{id}',
+		method: 'put',
+		summary: 'Save a bench over a known revision; 409 gives both versions',
+		params: ['id'],
+		body: SaveBenchSchema,
+		refusals: [400, 404, 409, 413]
+	},
+	{ path: '/api/benches/{id}/export', method: 'get', summary: 'The bench as a file', params: ['id'], refusals: [404] },
+	{ path: '/api/log', method: 'get', summary: 'Log of a bench, oldest first', query: ['bench'], refusals: [404] },
+	{ path: '/api/log', method: 'post', summary: 'Append an entry', body: NewEntrySchema, refusals: [400, 404, 413] },
+	{
+		path: '/api/log/{id}/undo',
+		method: 'post',
+		summary: 'Take an entry back; it stays in the record',
+		params: ['id'],
+		body: UndoSchema,
+		refusals: [400, 404]
+	},
+	{ path: '/api/sets', method: 'post', summary: 'Fit a new electrode and nozzle', body: NewSetSchema, refusals: [400, 404] },
+	{
+		path: '/api/sets/{id}/unfit',
+		method: 'post',
+		summary: 'Undo a fitting while nothing is logged on it',
+		params: ['id'],
+		body: UnfitSetSchema,
+		refusals: [400, 409]
+	},
+	{ path: '/api/settings', method: 'get', summary: 'Schools and prices of the shop' },
+	{ path: '/api/settings', method: 'put', summary: 'Save them over a known revision', body: SaveSettingsSchema, refusals: [400, 409] },
+	{ path: '/api/export', method: 'get', summary: 'Everything the shop owns, as one JSON file' },
+	{ path: '/api/schema/bench.json', method: 'get', summary: 'JSON Schema of a bench file' }
+];
+
+const REFUSAL_WORDS: Record<number, string> = {
+	400: 'Bad input; names each field and what is accepted',
+	404: 'Unknown id',
+	409: 'Changed in between; nothing was overwritten',
+	413: 'Body too large'
+};
+
+const PROBLEM = {
+	type: 'object',
+	required: ['code', 'message', 'fields'],
+	properties: {
+		code: { type: 'string' },
+		message: { type: 'string' },
+		fields: {
+			type: 'array',
+			items: {
+				type: 'object',
+				required: ['field', 'message', 'received'],
+				properties: {
+					field: { type: 'string' },
+					message: { type: 'string' },
+					received: { type: 'string' }
+				}
+			}
+		}
+	}
+};
+
+function operation(o: Operation): Record<string, unknown> {
+	const json = (schema: unknown) => ({ 'application/json': { schema } });
+	return {
+		summary: o.summary,
+		parameters: [
+			...(o.params ?? []).map((name) => ({ name, in: 'path', required: true, schema: { type: 'string' } })),
+			...(o.query ?? []).map((name) => ({ name, in: 'query', required: true, schema: { type: 'string' } }))
+		],
+		...(o.body && { requestBody: { required: true, content: json(jsonSchema(o.body)) } }),
+		responses: {
+			200: { description: 'Done', content: json({ type: 'object' }) },
+			...Object.fromEntries(
+				(o.refusals ?? []).map((status) => [
+					status,
+					{ description: REFUSAL_WORDS[status]!, content: json({ $ref: '#/components/schemas/Problem' }) }
+				])
+			)
+		}
+	};
+}
+
+/** The API in OpenAPI 3.1, from the schemas that check the requests. */
+export function openApiDocument(version: string): Record<string, unknown> {
+	const paths: Record<string, Record<string, unknown>> = {};
+	for (const o of OPERATIONS) (paths[o.path] ??= {})[o.method] = operation(o);
+	return {
+		openapi: '3.1.0',
+		info: {
+			title: 'Steady Arc',
+			version,
+			description:
+				'Planning and records for a hand-held air plasma cutter. Numbers are in the units of their names: thicknessMm, flowLpm (free air), pressureBar (gauge).'
+		},
+		paths,
+		components: { schemas: { Problem: PROBLEM } }
+	};
+}
+
+export function benchFileJsonSchema(): Record<string, unknown> {
+	return { ...jsonSchema(BenchFileSchema), title: 'Steady Arc bench file' };
+}

@@ -1,0 +1,81 @@
+import type Database from 'better-sqlite3';
+import type { Bench } from '$lib/core';
+import { OnceOnly } from './writes';
+
+export interface StoredBench {
+	id: string;
+	revision: number;
+	bench: Bench;
+}
+/** `stale`: somebody saved in between; both versions come back and nothing is overwritten. */
+export type SaveResult =
+	| { outcome: 'saved'; stored: StoredBench }
+	| { outcome: 'stale'; stored: StoredBench; yours: Bench }
+	| { outcome: 'unknown' };
+
+interface Row {
+	id: string;
+	data: string;
+	revision: number;
+}
+
+const storedBench = (row: Row): StoredBench => ({
+	id: row.id,
+	revision: row.revision,
+	bench: JSON.parse(row.data) as Bench
+});
+
+export class BenchRepository {
+	readonly #once: OnceOnly;
+	readonly #all: Database.Statement<[], Row>;
+	readonly #one: Database.Statement<[string], Row>;
+	readonly #insert: Database.Statement<[string, string, string, string]>;
+	readonly #update: Database.Statement<[string, string, string, number]>;
+
+	constructor(db: Database.Database) {
+		this.#once = new OnceOnly(db);
+		this.#all = db.prepare('SELECT id, data, revision FROM benches ORDER BY created_at, id');
+		this.#one = db.prepare('SELECT id, data, revision FROM benches WHERE id = ?');
+		this.#insert = db.prepare(
+			'INSERT INTO benches (id, data, created_at, changed_at) VALUES (?, ?, ?, ?)'
+		);
+		this.#update = db.prepare(
+			'UPDATE benches SET data = ?, revision = revision + 1, changed_at = ? WHERE id = ? AND revision = ?'
+		);
+	}
+
+	all(): StoredBench[] {
+		return this.#all.all().map(storedBench);
+	}
+
+	find(id: string): StoredBench | undefined {
+		const row = this.#one.get(id);
+		return row && storedBench(row);
+	}
+
+	add(write: { opId: string; id: string; bench: Bench; at: string }): StoredBench {
+		return this.#once.run(write.opId, write.at, () => {
+			this.#insert.run(write.id, JSON.stringify(write.bench), write.at, write.at);
+			return { id: write.id, revision: 1, bench: write.bench };
+		});
+	}
+
+	/** Saves over `revision` only. A repeat of the same `opId` gets the first answer again. */
+	save(write: { opId: string; id: string; revision: number; bench: Bench; at: string }): SaveResult {
+		return this.#once.run(write.opId, write.at, (): SaveResult => {
+			const stored = this.find(write.id);
+			if (!stored) return { outcome: 'unknown' };
+			const { changes } = this.#update.run(
+				JSON.stringify(write.bench),
+				write.at,
+				write.id,
+				write.revision
+			);
+			if (changes === 0) return { outcome: 'stale', stored, yours: write.bench };
+			return {
+				outcome: 'saved',
+				stored: { id: write.id, revision: write.revision + 1, bench: write.bench }
+			};
+		});
+	}
+}

@@ -1,0 +1,47 @@
+import type Database from 'better-sqlite3';
+import { DEFAULT_SETTINGS, type Settings } from '$lib/core';
+import { OnceOnly } from './writes';
+
+export interface StoredSettings {
+	revision: number;
+	settings: Settings;
+}
+export type SettingsResult =
+	| { outcome: 'saved'; stored: StoredSettings }
+	| { outcome: 'stale'; stored: StoredSettings; yours: Settings };
+
+export class SettingsRepository {
+	readonly #once: OnceOnly;
+	readonly #get: Database.Statement<[], { data: string; revision: number }>;
+	readonly #put: Database.Statement<[string, number]>;
+
+	constructor(db: Database.Database) {
+		this.#once = new OnceOnly(db);
+		this.#get = db.prepare('SELECT data, revision FROM settings WHERE id = 1');
+		this.#put = db.prepare(
+			`INSERT INTO settings (id, data, revision) VALUES (1, ?, ?)
+			ON CONFLICT (id) DO UPDATE SET data = excluded.data, revision = excluded.revision`
+		);
+	}
+
+	/** Revision 0: nobody has changed anything yet. */
+	get(): StoredSettings {
+		const row = this.#get.get();
+		if (!row) return { revision: 0, settings: DEFAULT_SETTINGS };
+		return { revision: row.revision, settings: JSON.parse(row.data) as Settings };
+	}
+
+	save(write: { opId: string; revision: number; settings: Settings; at: string }): SettingsResult {
+		return this.#once.run(write.opId, write.at, (): SettingsResult => {
+			const stored = this.get();
+			if (stored.revision !== write.revision) {
+				return { outcome: 'stale', stored, yours: write.settings };
+			}
+			this.#put.run(JSON.stringify(write.settings), write.revision + 1);
+			return {
+				outcome: 'saved',
+				stored: { revision: write.revision + 1, settings: write.settings }
+			};
+		});
+	}
+}

@@ -1,0 +1,25 @@
+import type Database from 'better-sqlite3';
+import { BenchRepository } from './benches';
+import { openDatabase } from './db';
+import { LogRepository } from './log';
+import { SetRepository } from './sets';
+import { SettingsRepository } from './settings';
+
+/** Everything that is kept, over one open database. */
+export class Store {
+	readonly benches: BenchRepository;
+	readonly sets: SetRepository;
+	readonly log: LogRepository;
+	readonly settings: SettingsRepository;
+
+	constructor(readonly db: Database.Database) {
+		this.benches = new BenchRepository(db);
+		this.sets = new SetRepository(db);
+		this.log = new LogRepository(db);
+		this.settings = new SettingsRepository(db);
+	}
+}
+
+export function openStore(folder: string): Store {
+	return new Store(openDatabase(folder));
+}
