@@ -38,7 +38,12 @@ function refuse(response, status, code, message) {
 const server = createServer((request, response) => {
 	const name = (request.headers.host ?? '').replace(/:\d+$/, '');
 	if (!hosts.has(name)) {
-		refuse(response, 421, 'refused', 'This host name is not allowed; see ALLOW_HOSTS in the README.');
+		refuse(
+			response,
+			421,
+			'refused',
+			'This host name is not allowed; see ALLOW_HOSTS in the README.'
+		);
 		return;
 	}
 	const { origin } = request.headers;
@@ -51,7 +56,12 @@ const server = createServer((request, response) => {
 	const limit = BODY_LIMITS.find(([prefix]) => path.startsWith(prefix))?.[1] ?? 64 * KIB;
 	const length = Number(request.headers['content-length'] ?? 0);
 	if (!reads && (length > limit || request.headers['transfer-encoding'] !== undefined)) {
-		refuse(response, 413, 'too-large', `At most ${limit / KIB} KiB with a known length are taken here.`);
+		refuse(
+			response,
+			413,
+			'too-large',
+			`At most ${limit / KIB} KiB with a known length are taken here.`
+		);
 		return;
 	}
 	request.headers['x-steady-protocol'] = 'http';

@@ -27,4 +27,6 @@ if (state !== 'ok') {
 	console.error(`The copy is damaged: ${String(state)}`);
 	process.exit(1);
 }
-console.log(`Backed up to ${target}, checked whole. To restore: stop the server, copy it to ${source}.`);
+console.log(
+	`Backed up to ${target}, checked whole. To restore: stop the server, copy it to ${source}.`
+);

@@ -53,7 +53,9 @@ export function ensureModules() {
 	const mark = fingerprint(['package.json', 'package-lock.json']);
 	const made = existsSync(join(ROOT, 'node_modules', 'better-sqlite3', 'build', 'Release'));
 	upToDate('modules', mark, made, () => {
-		say('Installing packages; the database is compiled here, which takes two to five minutes once.');
+		say(
+			'Installing packages; the database is compiled here, which takes two to five minutes once.'
+		);
 		const env = { ...process.env, JOBS: 'max' };
 		run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], { env });
 	});

@@ -23,7 +23,12 @@ if (process.argv.includes('--json')) {
 		''
 	];
 	for (const topic of topics) {
-		lines.push(`## ${topic}`, '', '| check | quantity | expected | computed | tolerance | holds | kind | source |', '| --- | --- | --- | --- | --- | --- | --- | --- |');
+		lines.push(
+			`## ${topic}`,
+			'',
+			'| check | quantity | expected | computed | tolerance | holds | kind | source |',
+			'| --- | --- | --- | --- | --- | --- | --- | --- |'
+		);
 		for (const check of checks.filter((c) => c.topic === topic)) {
 			lines.push(
 				`| ${check.id.split('/')[0] ?? check.id} | ${check.quantity} (${check.unit}) | ${shown(check.expected)} | ${shown(check.computed)} | ${shown(check.tolerance)} | ${check.holds ? 'yes' : '**no**'} | ${check.kind} | ${cell(check.source)} |`

@@ -21,7 +21,11 @@ let broken = false;
 
 /** Runs a test command and adds up its JSON report; a run without a report counts as broken. */
 function suite(args, env, count) {
-	const { status } = spawnSync('npx', args, { cwd: ROOT, stdio: 'inherit', env: { ...process.env, ...env } });
+	const { status } = spawnSync('npx', args, {
+		cwd: ROOT,
+		stdio: 'inherit',
+		env: { ...process.env, ...env }
+	});
 	try {
 		const [good, bad] = count();
 		passed += good;
@@ -34,7 +38,13 @@ function suite(args, env, count) {
 const report = (name) => JSON.parse(readFileSync(join(reports, name), 'utf8'));
 
 suite(
-	['vitest', 'run', '--reporter=dot', '--reporter=json', `--outputFile.json=${join(reports, 'unit.json')}`],
+	[
+		'vitest',
+		'run',
+		'--reporter=dot',
+		'--reporter=json',
+		`--outputFile.json=${join(reports, 'unit.json')}`
+	],
 	{},
 	() => [report('unit.json').numPassedTests, report('unit.json').numFailedTests]
 );

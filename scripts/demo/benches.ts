@@ -80,7 +80,7 @@ export const TROLLEY: Bench = {
 		nominalV: 120,
 		serviceOhm: null,
 		breaker: { standard: 'ul489', curve: 'C', ratingA: 20 },
-		wire: { size: 'awg-12', lengthM: 13, method: 'conduit' },
+		wire: { size: 'awg-12', lengthM: 20, method: 'conduit' },
 		receptacleA: 20,
 		cord: { size: 'awg-12', lengthM: 7.6 },
 		otherLoadA: 0,

@@ -13,7 +13,8 @@ async function call<T>(method: string, path: string, body?: unknown): Promise<T>
 		headers: { 'content-type': 'application/json' },
 		body: body === undefined ? undefined : JSON.stringify(body)
 	});
-	if (!response.ok) throw new Error(`${method} ${path}: ${response.status} ${await response.text()}`);
+	if (!response.ok)
+		throw new Error(`${method} ${path}: ${response.status} ${await response.text()}`);
 	return (await response.json()) as T;
 }
 
@@ -76,7 +77,10 @@ async function logAll(benchId: string, prefix: string, entries: [string, Entry][
 }
 
 await serverIsUp();
-const bay2 = await call<{ id: string }>('POST', '/api/benches', { opId: 'demo-bay-2', bench: BAY_2 });
+const bay2 = await call<{ id: string }>('POST', '/api/benches', {
+	opId: 'demo-bay-2',
+	bench: BAY_2
+});
 await fit(bay2.id, 'demo-set-a', 'Pair A', day('02', '07:30'));
 await logAll(bay2.id, 'demo-bay2-a', BAY_2_OLD_PARTS);
 await fit(bay2.id, 'demo-set-b', 'Pair B', day('17', '07:45'));

@@ -3,9 +3,21 @@
  * case; what the core does not compute is left out and not compared.
  */
 import { altitudeFactor } from '../../src/lib/core/air/altitude';
-import { chokedFlowLpm, frictionFactor, hoseSquareDropBar2, massFlowKgS, outletBar } from '../../src/lib/core/air/flow';
+import {
+	chokedFlowLpm,
+	frictionFactor,
+	hoseSquareDropBar2,
+	massFlowKgS,
+	outletBar
+} from '../../src/lib/core/air/flow';
 import { longestCut, runningLaw, timeTo, type Compressor } from '../../src/lib/core/air/tank';
-import { MAGNETIC_BAND, necLargestBreakerA, tripCurves, type BreakerCurve, type BreakerStandard } from '../../src/lib/core/circuit/breaker';
+import {
+	MAGNETIC_BAND,
+	necLargestBreakerA,
+	tripCurves,
+	type BreakerCurve,
+	type BreakerStandard
+} from '../../src/lib/core/circuit/breaker';
 import {
 	ampacityA,
 	areaMm2FromAwg,
@@ -16,12 +28,31 @@ import {
 	solidOhmKm20,
 	type ConductorSize
 } from '../../src/lib/core/circuit/conductors';
-import { effectiveCurrentA, loadVoltageV, necDutyMultiplier, voltageUnderLoad } from '../../src/lib/core/circuit/draw';
+import {
+	effectiveCurrentA,
+	loadVoltageV,
+	necDutyMultiplier,
+	voltageUnderLoad
+} from '../../src/lib/core/circuit/draw';
 import { ladderA } from '../../src/lib/core/cut/amps';
 import { circleRadiusMm, guideOffsetMm } from '../../src/lib/core/cut/guide';
 import { coolingS, dutyShareAt, ratedRiseK } from '../../src/lib/core/cutter/duty';
-import { lagDegFromRatio, metalLaw, outputPowerW, speedMmMin, speedRatioFromLag, steelLaw, thicknessMmAtSpeed } from '../../src/lib/core/cutter/speed';
-import { grooveAreaMm2, gougeSpeedMmS, passCount, removalKgS, REMOVAL_J_PER_KG_STEEL } from '../../src/lib/core/gouge/groove';
+import {
+	lagDegFromRatio,
+	metalLaw,
+	outputPowerW,
+	speedMmMin,
+	speedRatioFromLag,
+	steelLaw,
+	thicknessMmAtSpeed
+} from '../../src/lib/core/cutter/speed';
+import {
+	grooveAreaMm2,
+	gougeSpeedMmS,
+	passCount,
+	removalKgS,
+	REMOVAL_J_PER_KG_STEEL
+} from '../../src/lib/core/gouge/groove';
 import { METALS, meltEnergyJMm3, type MetalId } from '../../src/lib/core/metal/metals';
 import { thicknessInFromGauge, type GaugeTable } from '../../src/lib/core/quantity/gauge';
 import { parseQuantity } from '../../src/lib/core/quantity/parse';
@@ -58,11 +89,17 @@ const cold = (riseK: number, ambientC: number, tauS: number) => ({
 	start: ambientC
 });
 
-const gauge = (table: GaugeTable): Compute => (i) => {
-	const thicknessIn = thicknessInFromGauge(num(i, 'gauge'), table)!;
-	const typed = parseQuantity(`${num(i, 'gauge')} ga`, { quantity: 'thickness', units: 'metric', gauge: table });
-	return { thickness_in: thicknessIn, thickness_mm: typed };
-};
+const gauge =
+	(table: GaugeTable): Compute =>
+	(i) => {
+		const thicknessIn = thicknessInFromGauge(num(i, 'gauge'), table)!;
+		const typed = parseQuantity(`${num(i, 'gauge')} ga`, {
+			quantity: 'thickness',
+			units: 'metric',
+			gauge: table
+		});
+		return { thickness_in: thicknessIn, thickness_mm: typed };
+	};
 
 export const COMPUTE: Record<string, Compute> = {
 	awg_diameter: (i) => ({
@@ -99,9 +136,16 @@ export const COMPUTE: Record<string, Compute> = {
 		min_ampacity_table_A: num(i, 'I1_rated') * necDutyMultiplier(num(i, 'duty_cycle') / 100),
 		min_ampacity_sqrt_A: effectiveCurrentA(num(i, 'I1_rated'), 0, num(i, 'duty_cycle') / 100)
 	}),
-	nec_630_12_overcurrent: (i) => ({ next_standard_permitted_A: necLargestBreakerA(num(i, 'I1max'))! }),
-	i1eff_iec60974_1: (i) => ({ I1eff_A: effectiveCurrentA(num(i, 'I1max'), num(i, 'I0'), num(i, 'X')) }),
-	conventional_load_voltage: (i) => ({ U2_V: loadVoltageV(num(i, 'I2')), P2_W: outputPowerW(num(i, 'I2')) }),
+	nec_630_12_overcurrent: (i) => ({
+		next_standard_permitted_A: necLargestBreakerA(num(i, 'I1max'))!
+	}),
+	i1eff_iec60974_1: (i) => ({
+		I1eff_A: effectiveCurrentA(num(i, 'I1max'), num(i, 'I0'), num(i, 'X'))
+	}),
+	conventional_load_voltage: (i) => ({
+		U2_V: loadVoltageV(num(i, 'I2')),
+		P2_W: outputPowerW(num(i, 'I2'))
+	}),
 	duty_at_other_current: (i) => ({
 		X: dutyShareAt({ outputA: num(i, 'I_rated'), dutyShare: num(i, 'X_rated') }, num(i, 'I'))
 	}),
@@ -118,9 +162,13 @@ export const COMPUTE: Record<string, Compute> = {
 			inst_trip_A: most * rating
 		};
 	},
-	nec_240_4D_small_conductors: (i) => ({ max_ocpd_A: ampacityA(awgSize(i.awg), 'wire', 'conduit') }),
+	nec_240_4D_small_conductors: (i) => ({
+		max_ocpd_A: ampacityA(awgSize(i.awg), 'wire', 'conduit')
+	}),
 	nec_310_16_ampacity: (i) => ({ A_75C: necAmpacity75A(awgSize(i.awg))! }),
-	nec_400_5_cord_ampacity: (i) => ({ A_two_current_carrying: ampacityA(awgSize(i.awg), 'cord', 'clipped') }),
+	nec_400_5_cord_ampacity: (i) => ({
+		A_two_current_carrying: ampacityA(awgSize(i.awg), 'cord', 'clipped')
+	}),
 	tank_fall_time: (i) => {
 		const c = noSlope(num(i, 'compressor_FAD'), num(i, 'tank_volume'));
 		const { a, b } = runningLaw(c, num(i, 'draw'));
@@ -128,16 +176,27 @@ export const COMPUTE: Record<string, Compute> = {
 		return Number.isFinite(seconds) ? { falls: true, time_s: seconds } : { falls: false };
 	},
 	tank_fall_two_phase: (i) => {
-		const c = noSlope(num(i, 'compressor_FAD'), num(i, 'tank_volume'), num(i, 'p_cut_in'), num(i, 'p_cut_out'));
+		const c = noSlope(
+			num(i, 'compressor_FAD'),
+			num(i, 'tank_volume'),
+			num(i, 'p_cut_in'),
+			num(i, 'p_cut_out')
+		);
 		const cut = longestCut(c, num(i, 'draw'), num(i, 'p_min_tool'));
-		return { time_to_start_min: cut.offS / 60, time_after_start_min: cut.onS / 60, total_min: cut.totalS / 60 };
+		return {
+			time_to_start_min: cut.offS / 60,
+			time_after_start_min: cut.onS / 60,
+			total_min: cut.totalS / 60
+		};
 	},
 	pump_up_time: (i) => {
 		const { a, b } = runningLaw(noSlope(num(i, 'FAD'), num(i, 'tank_volume')), num(i, 'draw'));
 		return { time_s: timeTo(num(i, 'p_to'), num(i, 'p_from'), a, b) };
 	},
 	iso2533: (i) => ({ pressure_ratio: altitudeFactor(num(i, 'altitude')) }),
-	leak_table_7bar: (i) => ({ free_air_l_s: chokedFlowLpm(num(i, 'hole_diameter'), num(i, 'pressure')) / 60 }),
+	leak_table_7bar: (i) => ({
+		free_air_l_s: chokedFlowLpm(num(i, 'hole_diameter'), num(i, 'pressure')) / 60
+	}),
 	choked_orifice: (i) => {
 		const lpm = chokedFlowLpm(num(i, 'diameter'), num(i, 'pressure'), num(i, 'Cd'));
 		return { mass_flow_g_s: massFlowKgS(lpm) * 1000, free_air_l_s: lpm / 60, free_air_l_min: lpm };
@@ -152,19 +211,37 @@ export const COMPUTE: Record<string, Compute> = {
 		const lost = out === undefined ? NaN : num(i, 'inlet_pressure') - out;
 		return { dp_isothermal_swamee_jain: lost };
 	},
-	friction_factor: (i) => ({ swamee_jain: frictionFactor(num(i, 'Re'), num(i, 'relative_roughness')) }),
+	friction_factor: (i) => ({
+		swamee_jain: frictionFactor(num(i, 'Re'), num(i, 'relative_roughness'))
+	}),
 	unit_conversion: (i) => unitConversion(i),
 	gauge_steel: gauge('steel'),
 	gauge_galvanized: gauge('galvanized'),
 	gauge_stainless: gauge('stainless'),
 	gauge_aluminium: gauge('brown-sharpe'),
 	straight_edge_offset: (i) => ({
-		offset_guide_on_keep_side_mm: guideOffsetMm('kept', num(i, 'shield_radius'), num(i, 'kerf_width')),
-		offset_guide_on_waste_side_mm: guideOffsetMm('waste', num(i, 'shield_radius'), num(i, 'kerf_width'))
+		offset_guide_on_keep_side_mm: guideOffsetMm(
+			'kept',
+			num(i, 'shield_radius'),
+			num(i, 'kerf_width')
+		),
+		offset_guide_on_waste_side_mm: guideOffsetMm(
+			'waste',
+			num(i, 'shield_radius'),
+			num(i, 'kerf_width')
+		)
 	}),
 	circle_guide: (i) => ({
-		axis_radius_for_hole_mm: circleRadiusMm('hole', num(i, 'finished_diameter'), num(i, 'kerf_width')),
-		axis_radius_for_disc_mm: circleRadiusMm('disc', num(i, 'finished_diameter'), num(i, 'kerf_width'))
+		axis_radius_for_hole_mm: circleRadiusMm(
+			'hole',
+			num(i, 'finished_diameter'),
+			num(i, 'kerf_width')
+		),
+		axis_radius_for_disc_mm: circleRadiusMm(
+			'disc',
+			num(i, 'finished_diameter'),
+			num(i, 'kerf_width')
+		)
 	}),
 	melt_energy: (i) => ({
 		melt_energy_J_mm3: meltEnergyJMm3({
@@ -176,7 +253,9 @@ export const COMPUTE: Record<string, Compute> = {
 		})
 	}),
 	melt_energy_of_material: (i) => ({
-		melt_energy_J_mm3: meltEnergyJMm3(METALS[i.material === 'mild_steel' ? 'mild-steel' : 'aluminium'])
+		melt_energy_J_mm3: meltEnergyJMm3(
+			METALS[i.material === 'mild_steel' ? 'mild-steel' : 'aluminium']
+		)
 	}),
 	solve_A_B: (i) => ({
 		...law(i),
@@ -228,7 +307,11 @@ export const COMPUTE: Record<string, Compute> = {
 	}),
 	ansi_z49_1_by_current: (i) => {
 		const s = shades(num(i, 'current'), 'north-america');
-		return { minimum_shade: s.ansiLeast, suggested_shade: s.ansiSuggested, osha_minimum_shade: s.osha };
+		return {
+			minimum_shade: s.ansiLeast,
+			suggested_shade: s.ansiSuggested,
+			osha_minimum_shade: s.osha
+		};
 	},
 	ansi_z49_1_edge: (i) => {
 		const s = shades(num(i, 'current'), 'north-america');
@@ -239,7 +322,10 @@ export const COMPUTE: Record<string, Compute> = {
 		// The speed that a removal rate gives, turned round: rate → speed must be the case's speed.
 		const area = (num(i, 'width') * num(i, 'depth')) / 2;
 		const kgS = num(i, 'density') * 1e-9 * area * (num(i, 'speed') / 60);
-		return { rate_kg_per_h: (kgS * 3600 * gougeSpeedMmS(kgS, num(i, 'density'), area) * 60) / num(i, 'speed') };
+		return {
+			rate_kg_per_h:
+				(kgS * 3600 * gougeSpeedMmS(kgS, num(i, 'density'), area) * 60) / num(i, 'speed')
+		};
 	},
 	passes: (i) => ({ passes: passCount(num(i, 'depth'), num(i, 'depth_per_pass')) }),
 	trade_ladder: (i) => ({ amps: ladderA(num(i, 'thickness_mm')) }),
@@ -258,7 +344,9 @@ export const COMPUTE: Record<string, Compute> = {
 		const rise = ratedRiseK(num(i, 'duty'), 300, 130, num(i, 'rated_C'));
 		return { lamp_min: firstCrossing(cold(rise, num(i, 'shop_C'), 300), 130)!.atS / 60 };
 	},
-	trade_gouge: (i) => ({ kg_h: removalKgS(outputPowerW(num(i, 'amps')), REMOVAL_J_PER_KG_STEEL) * 3600 }),
+	trade_gouge: (i) => ({
+		kg_h: removalKgS(outputPowerW(num(i, 'amps')), REMOVAL_J_PER_KG_STEEL) * 3600
+	}),
 	trade_wear: (i) => ({
 		pit_mm:
 			growthUm({
@@ -269,7 +357,10 @@ export const COMPUTE: Record<string, Compute> = {
 			}) / 1000
 	}),
 	trade_trip: (i) => ({
-		latest_s: tripS(tripCurves(i.standard as BreakerStandard, num(i, 'rating_A')).latest, num(i, 'multiple'))
+		latest_s: tripS(
+			tripCurves(i.standard as BreakerStandard, num(i, 'rating_A')).latest,
+			num(i, 'multiple')
+		)
 	}),
 	trade_tau: (i) => ({
 		latest_tau_s: tripCurves(i.standard as BreakerStandard, num(i, 'rating_A')).latest.tauS
@@ -318,7 +409,11 @@ function trips(standard: BreakerStandard, ratingA: number): Record<string, Value
 function unitConversion(i: Inputs): Record<string, Value> {
 	const from = String(i.from);
 	const to = String(i.to);
-	const quantity = ['cfm', 'l/min', 'm3/h'].includes(to) ? 'flow' : to === 'l' ? 'volume' : 'pressure';
+	const quantity = ['cfm', 'l/min', 'm3/h'].includes(to)
+		? 'flow'
+		: to === 'l'
+			? 'volume'
+			: 'pressure';
 	const read = (text: string) => parseQuantity(text, { quantity, units: 'metric' });
 	return { value: read(`${num(i, 'value')} ${from}`) / read(`1 ${to}`) };
 }

@@ -37,7 +37,11 @@ export interface ReferenceCheck {
 
 const FOLDER = new URL('./cases/', import.meta.url);
 
-function compare(expected: Expected, computed: Value, of: Case): Pick<ReferenceCheck, 'deviation' | 'tolerance' | 'holds'> {
+function compare(
+	expected: Expected,
+	computed: Value,
+	of: Case
+): Pick<ReferenceCheck, 'deviation' | 'tolerance' | 'holds'> {
 	if (typeof expected.value !== 'number' || typeof computed !== 'number') {
 		const same = expected.value === computed;
 		return { deviation: same ? 0 : 1, tolerance: 0, holds: same };

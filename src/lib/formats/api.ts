@@ -70,4 +70,8 @@ export const NewSetSchema = v.object({
 	at: v.optional(AtSchema)
 });
 export const UnfitSetSchema = v.object({ opId: OpIdSchema, previousId: v.nullable(IdSchema) });
-export const SaveSettingsSchema = v.object({ opId: OpIdSchema, revision, settings: SettingsSchema });
+export const SaveSettingsSchema = v.object({
+	opId: OpIdSchema,
+	revision,
+	settings: SettingsSchema
+});

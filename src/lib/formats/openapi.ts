@@ -43,8 +43,20 @@ const OPERATIONS: Operation[] = [
 		refusals: [400, 404, 413]
 	},
 	{ path: '/api/benches', method: 'get', summary: 'All benches' },
-	{ path: '/api/benches', method: 'post', summary: 'Add a bench', body: NewBenchSchema, refusals: [400, 413] },
-	{ path: '/api/benches/{id}', method: 'get', summary: 'One bench', params: ['id'], refusals: [404] },
+	{
+		path: '/api/benches',
+		method: 'post',
+		summary: 'Add a bench',
+		body: NewBenchSchema,
+		refusals: [400, 413]
+	},
+	{
+		path: '/api/benches/{id}',
+		method: 'get',
+		summary: 'One bench',
+		params: ['id'],
+		refusals: [404]
+	},
 	{
 		path: '/api/benches/{id}',
 		method: 'put',
@@ -53,9 +65,27 @@ const OPERATIONS: Operation[] = [
 		body: SaveBenchSchema,
 		refusals: [400, 404, 409, 413]
 	},
-	{ path: '/api/benches/{id}/export', method: 'get', summary: 'The bench as a file', params: ['id'], refusals: [404] },
-	{ path: '/api/log', method: 'get', summary: 'Log of a bench, oldest first', query: ['bench'], refusals: [404] },
-	{ path: '/api/log', method: 'post', summary: 'Append an entry', body: NewEntrySchema, refusals: [400, 404, 413] },
+	{
+		path: '/api/benches/{id}/export',
+		method: 'get',
+		summary: 'The bench as a file',
+		params: ['id'],
+		refusals: [404]
+	},
+	{
+		path: '/api/log',
+		method: 'get',
+		summary: 'Log of a bench, oldest first',
+		query: ['bench'],
+		refusals: [404]
+	},
+	{
+		path: '/api/log',
+		method: 'post',
+		summary: 'Append an entry',
+		body: NewEntrySchema,
+		refusals: [400, 404, 413]
+	},
 	{
 		path: '/api/log/{id}/undo',
 		method: 'post',
@@ -64,7 +94,13 @@ const OPERATIONS: Operation[] = [
 		body: UndoSchema,
 		refusals: [400, 404]
 	},
-	{ path: '/api/sets', method: 'post', summary: 'Fit a new electrode and nozzle', body: NewSetSchema, refusals: [400, 404] },
+	{
+		path: '/api/sets',
+		method: 'post',
+		summary: 'Fit a new electrode and nozzle',
+		body: NewSetSchema,
+		refusals: [400, 404]
+	},
 	{
 		path: '/api/sets/{id}/unfit',
 		method: 'post',
@@ -74,7 +110,13 @@ const OPERATIONS: Operation[] = [
 		refusals: [400, 409]
 	},
 	{ path: '/api/settings', method: 'get', summary: 'Schools and prices of the shop' },
-	{ path: '/api/settings', method: 'put', summary: 'Save them over a known revision', body: SaveSettingsSchema, refusals: [400, 409] },
+	{
+		path: '/api/settings',
+		method: 'put',
+		summary: 'Save them over a known revision',
+		body: SaveSettingsSchema,
+		refusals: [400, 409]
+	},
 	{ path: '/api/export', method: 'get', summary: 'Everything the shop owns, as one JSON file' },
 	{ path: '/api/schema/bench.json', method: 'get', summary: 'JSON Schema of a bench file' }
 ];
@@ -112,8 +154,18 @@ function operation(o: Operation): Record<string, unknown> {
 	return {
 		summary: o.summary,
 		parameters: [
-			...(o.params ?? []).map((name) => ({ name, in: 'path', required: true, schema: { type: 'string' } })),
-			...(o.query ?? []).map((name) => ({ name, in: 'query', required: true, schema: { type: 'string' } }))
+			...(o.params ?? []).map((name) => ({
+				name,
+				in: 'path',
+				required: true,
+				schema: { type: 'string' }
+			})),
+			...(o.query ?? []).map((name) => ({
+				name,
+				in: 'query',
+				required: true,
+				schema: { type: 'string' }
+			}))
 		],
 		...(o.body && { requestBody: { required: true, content: json(jsonSchema(o.body)) } }),
 		responses: {
@@ -121,7 +173,10 @@ function operation(o: Operation): Record<string, unknown> {
 			...Object.fromEntries(
 				(o.refusals ?? []).map((status) => [
 					status,
-					{ description: REFUSAL_WORDS[status]!, content: json({ $ref: '#/components/schemas/Problem' }) }
+					{
+						description: REFUSAL_WORDS[status]!,
+						content: json({ $ref: '#/components/schemas/Problem' })
+					}
 				])
 			)
 		}

@@ -33,7 +33,9 @@ export function fieldProblems(
 		const path = v.getDotPath(issue) ?? '';
 		const field = [prefix, path].filter(Boolean).join('.') || '(body)';
 		if (!byField.has(field)) {
-			byField.set(field, { field, message: issue.message, received: received(issue.input) });
+			// Valibot tells a missing key in its own words; ours are plainer.
+			const message = issue.message.startsWith('Invalid key') ? 'is needed' : issue.message;
+			byField.set(field, { field, message, received: received(issue.input) });
 		}
 	}
 	return [...byField.values()];
@@ -50,5 +52,9 @@ export function badInput(fields: FieldProblem[]): Problem {
 
 export function problemFromDomainError(error: DomainError): Problem {
 	const { field, allowed, received: got } = error.info;
-	return { code: 'bad-input', message: error.message, fields: [{ field, message: allowed, received: got }] };
+	return {
+		code: 'bad-input',
+		message: error.message,
+		fields: [{ field, message: allowed, received: got }]
+	};
 }

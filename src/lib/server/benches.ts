@@ -61,7 +61,13 @@ export class BenchRepository {
 	}
 
 	/** Saves over `revision` only. A repeat of the same `opId` gets the first answer again. */
-	save(write: { opId: string; id: string; revision: number; bench: Bench; at: string }): SaveResult {
+	save(write: {
+		opId: string;
+		id: string;
+		revision: number;
+		bench: Bench;
+		at: string;
+	}): SaveResult {
 		return this.#once.run(write.opId, write.at, (): SaveResult => {
 			const stored = this.find(write.id);
 			if (!stored) return { outcome: 'unknown' };

@@ -1,6 +1,11 @@
 import * as v from 'valibot';
 import { DomainError } from '$lib/core';
-import { badInput, fieldProblems, problemFromDomainError, type Problem } from '$lib/formats/problem';
+import {
+	badInput,
+	fieldProblems,
+	problemFromDomainError,
+	type Problem
+} from '$lib/formats/problem';
 
 /** Thrown by request helpers, answered by {@link answer}. */
 class Refusal extends Error {

@@ -11,8 +11,7 @@ export interface PartSet {
 	removedAt: string | null;
 }
 
-const COLUMNS =
-	'id, bench_id AS benchId, name, fitted_at AS fittedAt, removed_at AS removedAt';
+const COLUMNS = 'id, bench_id AS benchId, name, fitted_at AS fittedAt, removed_at AS removedAt';
 
 export class SetRepository {
 	readonly #once: OnceOnly;

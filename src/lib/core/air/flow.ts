@@ -19,7 +19,11 @@ export function massFlowKgS(flowLpm: number): number {
  * Flow through a round bore that is choked (upstream above about 0.9 bar gauge), free air l/min:
  * ṁ = Cd·A·p0·√(γ/(R·T0))·(2/(γ+1))^3 for γ = 1.4. Isentropic orifice; checked with leak tables.
  */
-export function chokedFlowLpm(boreMm: number, pressureBar: number, dischargeCoefficient = 1): number {
+export function chokedFlowLpm(
+	boreMm: number,
+	pressureBar: number,
+	dischargeCoefficient = 1
+): number {
 	const areaM2 = (Math.PI / 4) * (boreMm / 1000) ** 2;
 	const p0Pa = (pressureBar + FREE_AIR_BAR) * 1e5;
 	const kgS =

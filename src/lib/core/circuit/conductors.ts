@@ -60,13 +60,62 @@ const AWG: Partial<Record<ConductorSize, AwgRow>> = {
 };
 
 const METRIC: Partial<Record<ConductorSize, MetricRow>> = {
-	'mm2-1': { areaMm2: 1, class2OhmKm: 18.1, class5OhmKm: 19.5, conduitA: 13, clippedA: 15, cordA: 10 },
-	'mm2-1.5': { areaMm2: 1.5, class2OhmKm: 12.1, class5OhmKm: 13.3, conduitA: 16.5, clippedA: 19.5, cordA: 16 },
-	'mm2-2.5': { areaMm2: 2.5, class2OhmKm: 7.41, class5OhmKm: 7.98, conduitA: 23, clippedA: 27, cordA: 25 },
-	'mm2-4': { areaMm2: 4, class2OhmKm: 4.61, class5OhmKm: 4.95, conduitA: 30, clippedA: 36, cordA: 34 },
-	'mm2-6': { areaMm2: 6, class2OhmKm: 3.08, class5OhmKm: 3.3, conduitA: 38, clippedA: 46, cordA: 43 },
-	'mm2-10': { areaMm2: 10, class2OhmKm: 1.83, class5OhmKm: 1.91, conduitA: 52, clippedA: 63, cordA: 60 },
-	'mm2-16': { areaMm2: 16, class2OhmKm: 1.15, class5OhmKm: 1.21, conduitA: 69, clippedA: 85, cordA: 80 }
+	'mm2-1': {
+		areaMm2: 1,
+		class2OhmKm: 18.1,
+		class5OhmKm: 19.5,
+		conduitA: 13,
+		clippedA: 15,
+		cordA: 10
+	},
+	'mm2-1.5': {
+		areaMm2: 1.5,
+		class2OhmKm: 12.1,
+		class5OhmKm: 13.3,
+		conduitA: 16.5,
+		clippedA: 19.5,
+		cordA: 16
+	},
+	'mm2-2.5': {
+		areaMm2: 2.5,
+		class2OhmKm: 7.41,
+		class5OhmKm: 7.98,
+		conduitA: 23,
+		clippedA: 27,
+		cordA: 25
+	},
+	'mm2-4': {
+		areaMm2: 4,
+		class2OhmKm: 4.61,
+		class5OhmKm: 4.95,
+		conduitA: 30,
+		clippedA: 36,
+		cordA: 34
+	},
+	'mm2-6': {
+		areaMm2: 6,
+		class2OhmKm: 3.08,
+		class5OhmKm: 3.3,
+		conduitA: 38,
+		clippedA: 46,
+		cordA: 43
+	},
+	'mm2-10': {
+		areaMm2: 10,
+		class2OhmKm: 1.83,
+		class5OhmKm: 1.91,
+		conduitA: 52,
+		clippedA: 63,
+		cordA: 60
+	},
+	'mm2-16': {
+		areaMm2: 16,
+		class2OhmKm: 1.15,
+		class5OhmKm: 1.21,
+		conduitA: 69,
+		clippedA: 85,
+		cordA: 80
+	}
 };
 
 /** Diameter in mm of a solid AWG wire: 0.005 in × 92^((36 − n)/39), ASTM B258. 4/0 is −3. */

@@ -2,7 +2,11 @@
 export type GuideSide = 'kept' | 'waste' | 'freehand';
 
 /** Distance of a straight edge from the finished edge: R − k/2 on the kept side, R + k/2 on the waste. */
-export function guideOffsetMm(side: 'kept' | 'waste', shieldRadiusMm: number, kerfMm: number): number {
+export function guideOffsetMm(
+	side: 'kept' | 'waste',
+	shieldRadiusMm: number,
+	kerfMm: number
+): number {
 	return shieldRadiusMm + (side === 'kept' ? -kerfMm / 2 : kerfMm / 2);
 }
 

@@ -29,7 +29,12 @@ export function dutyShareAt(pair: DutyPair, outputA: number): number {
  * Steady rise over the surroundings that makes the rated cycle just reach the limit at 40 °C:
  * ΔT = (T_lim − 40)·(1 − e^(−600/τ))/(1 − e^(−600·X/τ)), K.
  */
-export function ratedRiseK(dutyShare: number, tauS = HOT_TAU_S, limitC = HOT_SPOT_C, ratedC = RATED_AMBIENT_C): number {
+export function ratedRiseK(
+	dutyShare: number,
+	tauS = HOT_TAU_S,
+	limitC = HOT_SPOT_C,
+	ratedC = RATED_AMBIENT_C
+): number {
 	return (
 		((limitC - ratedC) * (1 - Math.exp(-PERIOD_S / tauS))) /
 		(1 - Math.exp((-PERIOD_S * dutyShare) / tauS))
@@ -42,7 +47,12 @@ export function riseAtK(pair: DutyPair, outputA: number): number {
 }
 
 /** Time in s to cool from one temperature to another towards the surroundings: τ·ln((T1 − T_a)/(T2 − T_a)). */
-export function coolingS(c: { tauS: number; fromC: number; toC: number; ambientC: number }): number {
+export function coolingS(c: {
+	tauS: number;
+	fromC: number;
+	toC: number;
+	ambientC: number;
+}): number {
 	return c.tauS * Math.log((c.fromC - c.ambientC) / (c.toC - c.ambientC));
 }
 /** The lamp goes out 20 K below the limit [own]. */

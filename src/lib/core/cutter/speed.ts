@@ -35,7 +35,12 @@ export function steelLaw(cleanMm: number, severMm: number): SpeedLaw {
  * which share of the clean rating it still reaches 500 mm/min. Two factors, because aluminium cuts
  * thin sheet as fast as steel though its capacity is far less.
  */
-export function metalLaw(steel: SpeedLaw, cleanMm: number, capacity: number, thinSpeed: number): SpeedLaw {
+export function metalLaw(
+	steel: SpeedLaw,
+	cleanMm: number,
+	capacity: number,
+	thinSpeed: number
+): SpeedLaw {
 	const A = steel.A * thinSpeed;
 	return { A, B: A / (capacity * cleanMm) - CLEAN_MM_MIN };
 }
@@ -46,7 +51,11 @@ export function speedMmMin(law: SpeedLaw, powerShare: number, thicknessMm: numbe
 }
 
 /** Thickness in mm that is cut at a speed: t = A·share/(v + B). */
-export function thicknessMmAtSpeed(law: SpeedLaw, powerShare: number, speedMmMinute: number): number {
+export function thicknessMmAtSpeed(
+	law: SpeedLaw,
+	powerShare: number,
+	speedMmMinute: number
+): number {
 	return (law.A * powerShare) / (speedMmMinute + law.B);
 }
 

@@ -137,7 +137,10 @@ export function evidenceFromLog(
 
 	return {
 		revision: entries.reduce((most, e) => Math.max(most, e.id), 0),
-		sourceV: stat(volts.map((e) => e.idleV), READING.volts),
+		sourceV: stat(
+			volts.map((e) => e.idleV),
+			READING.volts
+		),
 		loopOhm: loop && { ...loop, modelOhm },
 		flowLpm: shareStat(
 			all('drain').map((e) => flowFromTankLpm(bench.air.tankL, e.fromBar - e.toBar, e.seconds)),
@@ -159,5 +162,7 @@ export function evidenceFromLog(
 
 /** Fills in what only the bench knows at the moment of writing. */
 export function completeEntry(bench: Bench, entry: Entry): Entry {
-	return entry.kind === 'volts' ? { ...entry, modelOhm: modelledOhm(bench.supply).modelOhm } : entry;
+	return entry.kind === 'volts'
+		? { ...entry, modelOhm: modelledOhm(bench.supply).modelOhm }
+		: entry;
 }

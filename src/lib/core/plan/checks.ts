@@ -21,12 +21,16 @@ function supplyChecks(w: Workings): Check[] {
 		margin: voltMargin,
 		spare: { value: volts - wiring.leastV, quantity: 'voltage' },
 		stopsAtS: voltMargin >= 0 ? undefined : 0,
-		word: draw.delivered.ok ? 'volts at the cutter' : 'cannot be delivered'
+		word: draw.delivered.ok ? 'low volts' : 'cannot be delivered'
 	});
 
 	// Between the touchiest and the laziest breaker lies a band that no margin can settle.
 	const breakerMargin = 1 - Math.sqrt(draw.earliest.peakShare);
-	const breaker: Verdict = draw.latest.trip ? 'stops' : draw.earliest.trip ? 'tight' : verdictOf(breakerMargin);
+	const breaker: Verdict = draw.latest.trip
+		? 'stops'
+		: draw.earliest.trip
+			? 'tight'
+			: verdictOf(breakerMargin);
 	checks.push({
 		id: 'supply.breakerPeak',
 		station,
@@ -143,7 +147,11 @@ function cutCheck(w: Workings): Check {
 	const limitMm = pierce ? c.start.rolledMm : c.severMm;
 	const margin = (limitMm - cut.thicknessMm) / limitMm;
 	const none = c.startMethod === 'none';
-	const verdict: Verdict = none ? 'stops' : c.startMethod === 'rolled' ? 'tight' : verdictOf(margin);
+	const verdict: Verdict = none
+		? 'stops'
+		: c.startMethod === 'rolled'
+			? 'tight'
+			: verdictOf(margin);
 	const word = none
 		? pierce && cut.thicknessMm <= c.severMm
 			? 'edge start only'
@@ -171,7 +179,7 @@ function gougeCheck(w: Workings): Check {
 		id: 'gouge.speedMmS',
 		station: 'gouge',
 		part: 'Gouge',
-		verdict: inside && hasNozzle ? 'holds' : 'tight',
+		verdict: !hasNozzle ? 'not set' : inside ? 'holds' : 'tight',
 		margin: inside && hasNozzle ? Math.min(speedMmS - slow, fast - speedMmS) / (fast - slow) : 0,
 		spare: { value: Math.min(speedMmS - slow, fast - speedMmS), quantity: 'speed' },
 		word: !hasNozzle

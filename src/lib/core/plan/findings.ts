@@ -58,7 +58,10 @@ function refusals(w: Workings): Finding[] {
 		);
 	}
 	if (w.air.run.shortAtS === 0) {
-		refuse('supply', 'The pressure window is never reached: even a full tank is below what the line needs.');
+		refuse(
+			'supply',
+			'The pressure window is never reached: even a full tank is below what the line needs.'
+		);
 	}
 	if (!w.air.setPointInWindow) {
 		refuse('supply', 'The set-point lies outside the pressure window on the data plate.');
@@ -92,20 +95,36 @@ function cautions(w: Workings): Finding[] {
 	const { cut, bench } = w.inputs;
 	const c = w.cutting;
 	if (c.nozzleFits === 'far too big') {
-		say('caution', 'setup', `A ${bench.torch.fittedA} A nozzle at ${whole(c.outputA)} A gives a weak, wandering arc: fit the ${c.nozzle.ratingA} A nozzle.`);
+		say(
+			'caution',
+			'setup',
+			`A ${bench.torch.fittedA} A nozzle at ${whole(c.outputA)} A gives a weak, wandering arc: fit the ${c.nozzle.ratingA} A nozzle.`
+		);
 	}
 	if (c.metal.caution) say('safety', 'setup', c.metal.caution);
 	if (cut.thicknessMm > c.cleanMm && cut.thicknessMm <= c.severMm) {
 		say('caution', 'setup', 'Past the clean rating: it parts, with dross, and needs cleaning up.');
 	}
 	if (cut.thicknessMm >= 18) {
-		say('advice', 'cut', 'Near the end lean so that the bottom exits first, and pause to let the piece part (common practice).');
+		say(
+			'advice',
+			'cut',
+			'Near the end lean so that the bottom exits first, and pause to let the piece part (common practice).'
+		);
 	}
 	if (!w.gouging.hasNozzle) {
-		say('caution', 'gouge', 'No gouging nozzle on this bench: ordinary parts do only spot and tack welds (common practice).');
+		say(
+			'caution',
+			'gouge',
+			'No gouging nozzle on this bench: ordinary parts do only spot and tack welds (common practice).'
+		);
 	}
 	if (w.wearing.lifeShare < 0.1) {
-		say('advice', 'wear', 'Change electrode and nozzle as a pair before a long job (common practice).');
+		say(
+			'advice',
+			'wear',
+			'Change electrode and nozzle as a pair before a long job (common practice).'
+		);
 	}
 	return findings;
 }

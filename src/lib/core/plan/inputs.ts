@@ -5,7 +5,7 @@
 import * as v from 'valibot';
 import { BREAKER_CURVES, BREAKER_STANDARDS } from '../circuit/breaker';
 import { CONDUCTOR_SIZES, WIRE_METHODS } from '../circuit/conductors';
-import { METAL_IDS } from '../metal/metals';
+import { METAL_IDS, type MetalId } from '../metal/metals';
 
 const within = (min: number, max: number, unit: string) =>
 	v.pipe(
@@ -116,7 +116,9 @@ export const TorchSchema = v.object({
 	postFlowS: within(0, 120, 's')
 });
 
-const lossAt = v.nullable(v.object({ lossBar: within(0, 5, 'bar'), atLpm: within(5, 5000, 'l/min') }));
+const lossAt = v.nullable(
+	v.object({ lossBar: within(0, 5, 'bar'), atLpm: within(5, 5000, 'l/min') })
+);
 
 const CompressorSchema = v.pipe(
 	v.object({
@@ -209,7 +211,10 @@ export const BenchSchema = v.pipe(
 		['torch', 'fittedA']
 	),
 	v.forward(
-		v.check((b) => plateInput(b) !== undefined, 'a voltage that the data plate lists, with its phases'),
+		v.check(
+			(b) => plateInput(b) !== undefined,
+			'a voltage that the data plate lists, with its phases'
+		),
 		['supply', 'nominalV']
 	)
 );
@@ -223,23 +228,50 @@ export const SCHOOLS = ['full', 'matched', 'typed'] as const;
 export const GUIDES = ['kept', 'waste', 'freehand'] as const;
 export const STARTS = ['edge', 'pierce'] as const;
 
-export const CutSchema = v.object({
-	metal: v.picklist(METAL_IDS, `one of ${METAL_IDS.join(', ')}`),
-	thicknessMm: within(0.3, 100, 'mm'),
-	aim: v.picklist(AIMS, 'clean or sever'),
-	school: v.picklist(SCHOOLS, 'full, matched or typed'),
-	/** The knob, for the school "typed". */
-	typedA: within(5, 500, 'A'),
-	lengthMm: within(10, 20000, 'mm'),
-	guide: v.picklist(GUIDES, 'kept, waste or freehand'),
-	start: v.picklist(STARTS, 'edge or pierce'),
-	gouge: v.object({
-		depthMm: within(0.3, 40, 'mm'),
-		widthMm: within(1, 40, 'mm'),
-		angleFromPlateDeg: within(20, 60, '°')
-	})
+export interface Cut {
+	metal: MetalId;
+	thicknessMm: number;
+	aim: (typeof AIMS)[number];
+	school: (typeof SCHOOLS)[number];
+	typedA: number;
+	lengthMm: number;
+	guide: (typeof GUIDES)[number];
+	start: (typeof STARTS)[number];
+	gouge: { depthMm: number; widthMm: number; angleFromPlateDeg: number };
+}
+
+/** What a person starts from; every field may be left out. */
+export const DEFAULT_CUT = {
+	metal: 'mild-steel',
+	thicknessMm: 6,
+	aim: 'clean',
+	school: 'full',
+	typedA: 40,
+	lengthMm: 300,
+	guide: 'kept',
+	start: 'edge',
+	gouge: { depthMm: 4, widthMm: 7, angleFromPlateDeg: 40 }
+} as const satisfies Cut;
+const D = DEFAULT_CUT;
+
+export const GougeSchema = v.object({
+	depthMm: v.optional(within(0.3, 40, 'mm'), D.gouge.depthMm),
+	widthMm: v.optional(within(1, 40, 'mm'), D.gouge.widthMm),
+	angleFromPlateDeg: v.optional(within(20, 60, '°'), D.gouge.angleFromPlateDeg)
 });
-export type Cut = v.InferOutput<typeof CutSchema>;
+
+export const CutSchema = v.object({
+	metal: v.optional(v.picklist(METAL_IDS, `one of ${METAL_IDS.join(', ')}`), D.metal),
+	thicknessMm: v.optional(within(0.3, 100, 'mm'), D.thicknessMm),
+	aim: v.optional(v.picklist(AIMS, 'clean or sever'), D.aim),
+	school: v.optional(v.picklist(SCHOOLS, 'full, matched or typed'), D.school),
+	/** The knob, for the school "typed". */
+	typedA: v.optional(within(5, 500, 'A'), D.typedA),
+	lengthMm: v.optional(within(10, 20000, 'mm'), D.lengthMm),
+	guide: v.optional(v.picklist(GUIDES, 'kept, waste or freehand'), D.guide),
+	start: v.optional(v.picklist(STARTS, 'edge or pierce'), D.start),
+	gouge: v.optional(GougeSchema, {})
+});
 
 const StatSchema = v.object({
 	n: v.pipe(v.number(), v.integer(), v.minValue(1)),
@@ -316,18 +348,6 @@ export const DEFAULT_SETTINGS: Settings = {
 	currency: 'EUR',
 	electrodePrice: 9,
 	nozzlePrice: 7
-};
-
-export const DEFAULT_CUT: Cut = {
-	metal: 'mild-steel',
-	thicknessMm: 6,
-	aim: 'clean',
-	school: 'full',
-	typedA: 40,
-	lengthMm: 300,
-	guide: 'kept',
-	start: 'edge',
-	gouge: { depthMm: 4, widthMm: 7, angleFromPlateDeg: 40 }
 };
 
 export const PlanInputsSchema = v.object({

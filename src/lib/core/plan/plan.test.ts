@@ -61,7 +61,14 @@ const SITUATIONS: Record<string, PlanInputs> = {
 	'trolley, matched amps': inputs({ bench: TROLLEY }, { school: 'matched', thicknessMm: 3 }),
 	'typed amps, sever, waste side, pierce': inputs(
 		{},
-		{ school: 'typed', typedA: 38, aim: 'sever', guide: 'waste', start: 'pierce', metal: 'stainless' }
+		{
+			school: 'typed',
+			typedA: 38,
+			aim: 'sever',
+			guide: 'waste',
+			start: 'pierce',
+			metal: 'stainless'
+		}
 	),
 	'far too thick': inputs({}, { thicknessMm: 60 }),
 	'no pause, hot': inputs({ work: { arcS: 600, restS: 0, shopC: 35 } }),
@@ -156,7 +163,8 @@ describe('every working', () => {
 		for (const id of FIGURE_IDS) {
 			const working = explain(inputs({ evidence: MEASURED }), id);
 			expect(working.source.length, id).toBeGreaterThan(5);
-			for (const input of working.inputs) expect('TCDSHRM', `${id} ${input.symbol}`).toContain(input.basis);
+			for (const input of working.inputs)
+				expect('TCDSHRM', `${id} ${input.symbol}`).toContain(input.basis);
 		}
 	});
 });
@@ -245,7 +253,8 @@ describe('the plan', () => {
 						const { value } = result.figures[id];
 						if (value !== null) expect(Number.isFinite(value), id).toBe(true);
 					}
-					for (const check of result.checks) expect(Number.isNaN(check.margin), check.id).toBe(false);
+					for (const check of result.checks)
+						expect(Number.isNaN(check.margin), check.id).toBe(false);
 				}
 			),
 			{ numRuns: 200 }
@@ -255,7 +264,9 @@ describe('the plan', () => {
 
 describe('what more of a thing does', () => {
 	const volts = (lengthM: number) =>
-		plan(inputs({ bench: bench((b) => (b.supply.cord!.lengthM = lengthM)) })).figures['supply.voltageV'].value!;
+		plan(inputs({ bench: bench((b) => (b.supply.cord!.lengthM = lengthM)) })).figures[
+			'supply.voltageV'
+		].value!;
 
 	it('a longer cord never raises the voltage', () => {
 		fc.assert(

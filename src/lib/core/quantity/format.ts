@@ -17,11 +17,9 @@ export interface FormatContext {
 
 /** Decimals for a value in the displayed unit, by unit key: what a hand can set or read. */
 const DECIMALS: Record<string, (value: number) => number> = {
-	mm: (v) => (v < 20 && !nearInteger(v, 0.02) ? 1 : 0),
-	in: (v) => (v < 10 ? 2 : 1),
 	m: (v) => (nearInteger(v, 0.02) ? 0 : 1),
 	ft: (v) => (nearInteger(v, 0.02) ? 0 : 1),
-	'mm/s': (v) => (v < 10 ? 1 : 0),
+	'mm/s': (v) => (v < 10 && !nearInteger(v, 0.02) ? 1 : 0),
 	'in/min': () => 0,
 	a: (v) => (v < 100 && !nearInteger(v, 0.02) ? 1 : 0),
 	v: (v) => (nearInteger(v, 0.02) ? 0 : 1),
@@ -47,9 +45,15 @@ function nearInteger(value: number, tolerance: number): boolean {
 	return Math.abs(value - Math.round(value)) < tolerance;
 }
 
+/** Without zeros at the end: a shop says 5.5 bar, not 5.50. */
+function trimmed(text: string): string {
+	return text.includes('.') ? text.replace(/\.?0+$/, '') : text;
+}
+
 /** Fixed decimals without a negative zero. */
 function fixed(value: number, decimals: number): string {
-	const text = value.toFixed(decimals);
+	// 6.35 is 6.3499… in binary; a person rounds it up.
+	const text = (value + Math.sign(value) * 1e-9).toFixed(decimals);
 	return /^-0(\.0*)?$/.test(text) ? text.slice(1) : text;
 }
 
@@ -74,7 +78,7 @@ function fractionOfInch(inches: number): string | undefined {
 
 function showThickness(thicknessMm: number, { units, gauge }: FormatContext): Shown {
 	if (units === 'metric') {
-		return { text: fixed(thicknessMm, nearInteger(thicknessMm, 0.02) ? 0 : thicknessMm < 3 ? 2 : 1), unit: 'mm' };
+		return { text: trimmed(fixed(thicknessMm, thicknessMm < 3 ? 2 : 1)), unit: 'mm' };
 	}
 	const inches = thicknessMm / MM_PER_IN;
 	if (units === 'gauge' && gauge) {
@@ -84,14 +88,36 @@ function showThickness(thicknessMm: number, { units, gauge }: FormatContext): Sh
 	return { text: fractionOfInch(inches) ?? fixed(inches, 3), unit: 'in' };
 }
 
+/** A small size: hundredths below a centimetre, tenths above, which is what a rule can do. */
+function showSmall(mm: number, units: UnitSystem): Shown {
+	if (units !== 'metric') return { text: trimmed(fixed(mm / MM_PER_IN, 3)), unit: 'in' };
+	return { text: trimmed(fixed(mm, Math.abs(mm) < 10 ? 2 : 1)), unit: 'mm' };
+}
+
+const LONG_LINE_MM = 2000;
+
+/** A line to cut: millimetres or inches, and metres or feet when it is long. */
+function showLength(mm: number, units: UnitSystem): Shown {
+	if (units === 'metric') {
+		if (mm >= LONG_LINE_MM) return { text: trimmed(fixed(mm / 1000, 2)), unit: 'm' };
+		return { text: trimmed(fixed(mm, 1)), unit: 'mm' };
+	}
+	const inches = mm / MM_PER_IN;
+	if (mm >= LONG_LINE_MM) return { text: trimmed(fixed(inches / 12, 1)), unit: 'ft' };
+	return { text: trimmed(fixed(inches, inches < 10 ? 2 : 1)), unit: 'in' };
+}
+
 /** Minutes and seconds from a minute on: "6:58", "1:02:05". */
 function showTime(seconds: number): Shown {
-	if (seconds < 59.95) return { text: fixed(seconds, seconds < 9.95 ? 1 : nearInteger(seconds, 0.05) ? 0 : 1), unit: 's' };
+	if (seconds < 59.95) return { text: trimmed(fixed(seconds, 1)), unit: 's' };
 	const total = Math.round(seconds);
 	const two = (n: number) => String(n).padStart(2, '0');
 	const h = Math.floor(total / 3600);
 	const m = Math.floor((total % 3600) / 60);
-	return { text: h ? `${h}:${two(m)}:${two(total % 60)}` : `${m}:${two(total % 60)}`, unit: h ? 'h' : 'min' };
+	const clock = two(total % 60);
+	return h
+		? { text: `${h}:${two(m)}:${clock}`, unit: 'h' }
+		: { text: `${m}:${clock}`, unit: 'min' };
 }
 
 /**
@@ -103,19 +129,21 @@ export function showQuantity(value: number, context: FormatContext): Shown {
 	if (!Number.isFinite(value)) return { text: '–', unit: '' };
 	if (quantity === 'thickness') return showThickness(value, context);
 	if (quantity === 'time') return showTime(value);
+	if (quantity === 'small') return showSmall(value, units);
+	if (quantity === 'length') return showLength(value, units);
 	if (quantity === 'share') return { text: fixed(value * 100, 0), unit: '%' };
 	if (quantity === 'count' || quantity === 'shade') return { text: fixed(value, 0), unit: '' };
 	if (quantity === 'factor' || quantity === 'wire') return { text: fixed(value, 2), unit: '' };
 	const key = defaultUnit(quantity, units);
 	const conversion = ACCEPTED[quantity][key] ?? { factor: 1 };
 	const shown = (value - (conversion.offset ?? 0)) / conversion.factor;
-	const decimals = quantity === 'small' && key === 'in' ? 3 : quantity === 'small' ? 2 : (DECIMALS[key]?.(Math.abs(shown)) ?? 0);
-	const text = fixed(shown, decimals);
-	return { text: quantity === 'small' && text.includes('.') ? text.replace(/0$/, '') : text, unit: unitLabel(key) };
+	const text = fixed(shown, DECIMALS[key]?.(Math.abs(shown)) ?? 0);
+	return { text: key === 'bar' ? trimmed(text) : text, unit: unitLabel(key) };
 }
 
 /** Number and unit in one string: "22 mm/s", "45°". */
 export function say(value: number, context: FormatContext): string {
 	const { text, unit } = showQuantity(value, context);
-	return unit === '' ? text : unit.startsWith('°') ? `${text}${unit}` : `${text} ${unit}`;
+	if (unit === '') return text;
+	return unit === '°' ? `${text}°` : `${text} ${unit}`;
 }

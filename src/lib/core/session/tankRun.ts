@@ -52,7 +52,10 @@ function deepestRecovered(
 ): { lowestBar: number; lowest: FallingStretch } | undefined {
 	const lowestBar = pressureAfter(c.cutInBar, using.a, using.b, pattern.useS);
 	if (lowestBar >= c.cutInBar) {
-		return { lowestBar: c.cutInBar, lowest: { fromBar: c.cutInBar, durationS: 0, a: using.a, b: 0 } };
+		return {
+			lowestBar: c.cutInBar,
+			lowest: { fromBar: c.cutInBar, durationS: 0, a: using.a, b: 0 }
+		};
 	}
 	const recovers = pressureAfter(lowestBar, idle.a, idle.b, pattern.restS) >= c.cutInBar;
 	const lowest = { fromBar: c.cutInBar, durationS: pattern.useS, a: using.a, b: using.b };

@@ -43,7 +43,10 @@ export const BAND_SIGMA = 1.2816;
  * How much faster this shop wears electrodes than the starting rates say: measured over expected
  * growth, drawn towards 1 by the prior. Spread shrinks with the growth that was measured.
  */
-export function wearFactor(measuredUm: number, expectedUm: number): { factor: number; spread: number } {
+export function wearFactor(
+	measuredUm: number,
+	expectedUm: number
+): { factor: number; spread: number } {
 	return {
 		factor: (PRIOR_UM + measuredUm) / (PRIOR_UM + expectedUm),
 		spread: PRIOR_SPREAD * Math.sqrt(PRIOR_UM / (PRIOR_UM + expectedUm))

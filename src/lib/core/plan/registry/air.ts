@@ -9,10 +9,16 @@ const cutIn = given('compressor cut-in', 'pressure', 'D', (w) => w.air.compresso
 const cutOut = given('compressor cut-out', 'pressure', 'D', (w) => w.air.compressor.cutOutBar);
 const needed = 'air.tankNeededBar' as const;
 const TANK_SOURCE = 'Isothermal tank, V·dp/dt = p_n·(delivery − use)';
-const SESSION_SOURCE = 'Tank run exactly between cut-in, cut-out, arc and post-flow, until the pattern repeats';
-const HEAT_SOURCE = 'One-node model, 130 °C hot spot, 5 min, set by the plate’s rated cycle at 40 °C';
+const SESSION_SOURCE =
+	'Tank run exactly between cut-in, cut-out, arc and post-flow, until the pattern repeats';
+const HEAT_SOURCE =
+	'One-node model, 130 °C hot spot, 5 min, set by the plate’s rated cycle at 40 °C';
 
-function elementLoss(label: string, part: 'filter' | 'dryer', read: 'filterLossBar' | 'dryerLossBar'): FigureDef {
+function elementLoss(
+	label: string,
+	part: 'filter' | 'dryer',
+	read: 'filterLossBar' | 'dryerLossBar'
+): FigureDef {
 	return several(
 		label,
 		'pressure',
@@ -24,7 +30,12 @@ function elementLoss(label: string, part: 'filter' | 'dryer', read: 'filterLossB
 				formula: 'dp*(Q/Q_r)^2',
 				source: 'Loss goes with the square of the flow (common practice)',
 				inputs: {
-					dp: given('loss at the stated flow', 'pressure', 'D', (w) => w.inputs.bench.air[part]!.lossBar),
+					dp: given(
+						'loss at the stated flow',
+						'pressure',
+						'D',
+						(w) => w.inputs.bench.air[part]!.lossBar
+					),
 					Q: 'air.flowLpm',
 					Q_r: given('stated flow', 'flow', 'D', (w) => w.inputs.bench.air[part]!.atLpm)
 				}
@@ -37,31 +48,55 @@ function elementLoss(label: string, part: 'filter' | 'dryer', read: 'filterLossB
 const law = {
 	a: given('bar per second at zero pressure', 'factor', 'M', (w) => w.air.run.lowest.a),
 	b: given('fall of that per bar', 'factor', 'M', (w) => w.air.run.lowest.b),
-	p_0: given('tank at the start of the last fall', 'pressure', 'M', (w) => w.air.run.lowest.fromBar),
+	p_0: given(
+		'tank at the start of the last fall',
+		'pressure',
+		'M',
+		(w) => w.air.run.lowest.fromBar
+	),
 	t: given('length of that fall', 'time', 'M', (w) => w.air.run.lowest.durationS)
 };
 
 export const AIR_FIGURES = {
-	'air.flowLpm': several('Air the cutter takes', 'flow', (w) => w.air.flowLpm, (w) => w.air.flowWay, {
-		measured: {
-			basis: 'T',
-			formula: 'Q_m',
-			source: 'Your timed drain: V·(p₁ − p₂)/(p_n·t); cold flow, so an upper bound',
-			inputs: { Q_m: given('mean of your timed drains', 'flow', 'T', (w) => w.inputs.evidence.flowLpm!.mean) }
-		},
-		plate: {
-			basis: 'D',
-			formula: 'Q_p',
-			source: 'Data plate',
-			inputs: { Q_p: given('flow on the plate', 'flow', 'D', (w) => w.inputs.bench.cutter.airFlowLpm!) }
-		},
-		bore: {
-			basis: 'R',
-			formula: 'n*Q_b',
-			source: 'The bore passes about a third of the whole (common practice); time a drain to know',
-			inputs: { n: stated('whole over bore', 'factor', BORE_FLOW_MULTIPLE, 'R'), Q_b: 'air.boreFlowLpm' }
+	'air.flowLpm': several(
+		'Air the cutter takes',
+		'flow',
+		(w) => w.air.flowLpm,
+		(w) => w.air.flowWay,
+		{
+			measured: {
+				basis: 'T',
+				formula: 'Q_m',
+				source: 'Your timed drain: V·(p₁ − p₂)/(p_n·t); cold flow, so an upper bound',
+				inputs: {
+					Q_m: given(
+						'mean of your timed drains',
+						'flow',
+						'T',
+						(w) => w.inputs.evidence.flowLpm!.mean
+					)
+				}
+			},
+			plate: {
+				basis: 'D',
+				formula: 'Q_p',
+				source: 'Data plate',
+				inputs: {
+					Q_p: given('flow on the plate', 'flow', 'D', (w) => w.inputs.bench.cutter.airFlowLpm!)
+				}
+			},
+			bore: {
+				basis: 'R',
+				formula: 'n*Q_b',
+				source:
+					'The bore passes about a third of the whole (common practice); time a drain to know',
+				inputs: {
+					n: stated('whole over bore', 'factor', BORE_FLOW_MULTIPLE, 'R'),
+					Q_b: 'air.boreFlowLpm'
+				}
+			}
 		}
-	}),
+	),
 	'air.boreFlowLpm': single('Air through the bore alone', 'flow', (w) => w.air.boreFlowLpm, {
 		basis: 'H',
 		formula:
@@ -119,29 +154,49 @@ export const AIR_FIGURES = {
 		formula: 'sqrt((p_min + p_n)^2 + D) - (p_min + p_n)',
 		source: `Darcy-Weisbach, isothermal, Swamee-Jain friction; a coupling counts as ${COUPLING_EQUIVALENT_M} m of hose (common practice)`,
 		inputs: {
-			p_min: given('inlet at the lower limit of the window', 'pressure', 'D', (w) => w.inputs.bench.cutter.airMinBar),
+			p_min: given(
+				'inlet at the lower limit of the window',
+				'pressure',
+				'D',
+				(w) => w.inputs.bench.cutter.airMinBar
+			),
 			p_n: pn,
 			D: given('fall of p² along the hose, bar²', 'factor', 'H', (w) => w.air.hoseSquareDropBar2)
 		}
 	}),
-	'air.afterDryerBar': single('After the dryer, tank at cut-in', 'pressure', (w) => w.air.afterDryerBar, {
-		basis: 'M',
-		formula: 'p_in - dp',
-		source: 'Pressure left on the way to the cutter',
-		inputs: { p_in: cutIn, dp: 'air.dryerLossBar' }
-	}),
-	'air.afterFilterBar': single('After the filter, tank at cut-in', 'pressure', (w) => w.air.afterFilterBar, {
-		basis: 'M',
-		formula: 'p_d - dp',
-		source: 'Pressure left on the way to the cutter',
-		inputs: { p_d: 'air.afterDryerBar', dp: 'air.filterLossBar' }
-	}),
+	'air.afterDryerBar': single(
+		'After the dryer, tank at cut-in',
+		'pressure',
+		(w) => w.air.afterDryerBar,
+		{
+			basis: 'M',
+			formula: 'p_in - dp',
+			source: 'Pressure left on the way to the cutter',
+			inputs: { p_in: cutIn, dp: 'air.dryerLossBar' }
+		}
+	),
+	'air.afterFilterBar': single(
+		'After the filter, tank at cut-in',
+		'pressure',
+		(w) => w.air.afterFilterBar,
+		{
+			basis: 'M',
+			formula: 'p_d - dp',
+			source: 'Pressure left on the way to the cutter',
+			inputs: { p_d: 'air.afterDryerBar', dp: 'air.filterLossBar' }
+		}
+	),
 	'air.tankNeededBar': single('Tank needs', 'pressure', (w) => w.air.tankNeededBar, {
 		basis: 'M',
 		formula: 'p_min + dp_hose + dp_filter + dp_dryer',
 		source: 'Lower limit of the plate’s window and the losses before it',
 		inputs: {
-			p_min: given('lower limit of the window', 'pressure', 'D', (w) => w.inputs.bench.cutter.airMinBar),
+			p_min: given(
+				'lower limit of the window',
+				'pressure',
+				'D',
+				(w) => w.inputs.bench.cutter.airMinBar
+			),
 			dp_hose: 'air.hoseLossBar',
 			dp_filter: 'air.filterLossBar',
 			dp_dryer: 'air.dryerLossBar'
@@ -153,8 +208,18 @@ export const AIR_FIGURES = {
 		(w) => w.air.run.lowestBar,
 		(w) => (w.air.run.lowest.b === 0 ? 'straight' : 'running'),
 		{
-			straight: { basis: 'M', formula: 'p_0 + a*t', source: SESSION_SOURCE, inputs: { p_0: law.p_0, a: law.a, t: law.t } },
-			running: { basis: 'M', formula: 'a/b + (p_0 - a/b)*exp(-b*t)', source: SESSION_SOURCE, inputs: law }
+			straight: {
+				basis: 'M',
+				formula: 'p_0 + a*t',
+				source: SESSION_SOURCE,
+				inputs: { p_0: law.p_0, a: law.a, t: law.t }
+			},
+			running: {
+				basis: 'M',
+				formula: 'a/b + (p_0 - a/b)*exp(-b*t)',
+				source: SESSION_SOURCE,
+				inputs: law
+			}
 		}
 	),
 	'air.inletLowBar': several(
@@ -173,7 +238,12 @@ export const AIR_FIGURES = {
 					dp_f: 'air.filterLossBar',
 					dp_d: 'air.dryerLossBar',
 					p_n: pn,
-					D: given('fall of p² along the hose, bar²', 'factor', 'H', (w) => w.air.hoseSquareDropBar2)
+					D: given(
+						'fall of p² along the hose, bar²',
+						'factor',
+						'H',
+						(w) => w.air.hoseSquareDropBar2
+					)
 				}
 			},
 			choked: {
@@ -185,7 +255,12 @@ export const AIR_FIGURES = {
 					dp_f: 'air.filterLossBar',
 					dp_d: 'air.dryerLossBar',
 					p_n: pn,
-					D: given('fall of p² along the hose, bar²', 'factor', 'H', (w) => w.air.hoseSquareDropBar2)
+					D: given(
+						'fall of p² along the hose, bar²',
+						'factor',
+						'H',
+						(w) => w.air.hoseSquareDropBar2
+					)
 				}
 			}
 		}
@@ -239,7 +314,7 @@ export const AIR_FIGURES = {
 		}
 	),
 	'air.longestCutS': several(
-		'Longest single cut on a full tank',
+		'Longest single cut',
 		'time',
 		(w) => (Number.isFinite(w.air.longest.totalS) ? w.air.longest.totalS : null),
 		(w) => {
@@ -288,7 +363,12 @@ export const AIR_FIGURES = {
 				formula: 'q_need >= Q',
 				source: 'The compressor keeps up with an arc that never stops',
 				inputs: {
-					q_need: given('delivery at the pressure needed', 'flow', 'D', (w) => w.air.deliveryAtNeededLpm),
+					q_need: given(
+						'delivery at the pressure needed',
+						'flow',
+						'D',
+						(w) => w.air.deliveryAtNeededLpm
+					),
 					Q: 'air.flowLpm'
 				}
 			}
@@ -303,17 +383,22 @@ export const AIR_FIGURES = {
 			t_span: given('time looked at', 'time', 'M', (w) => w.air.run.spanS)
 		}
 	}),
-	'air.useLpm': single('Air used on average, post-flow included', 'flow', (w) => w.air.averageUseLpm, {
-		basis: 'M',
-		formula: 'Q*(t_arc + min(t_post, t_rest))/(t_arc + t_rest)',
-		source: 'Arc and post-flow over the pattern',
-		inputs: {
-			Q: 'air.flowLpm',
-			t_arc: given('arc', 'time', 'D', (w) => w.inputs.work.arcS),
-			t_rest: given('pause', 'time', 'D', (w) => w.inputs.work.restS),
-			t_post: given('post-flow', 'time', 'D', (w) => w.inputs.bench.torch.postFlowS)
+	'air.useLpm': single(
+		'Air used on average, post-flow included',
+		'flow',
+		(w) => w.air.averageUseLpm,
+		{
+			basis: 'M',
+			formula: 'Q*(t_arc + min(t_post, t_rest))/(t_arc + t_rest)',
+			source: 'Arc and post-flow over the pattern',
+			inputs: {
+				Q: 'air.flowLpm',
+				t_arc: given('arc', 'time', 'D', (w) => w.inputs.work.arcS),
+				t_rest: given('pause', 'time', 'D', (w) => w.inputs.work.restS),
+				t_post: given('post-flow', 'time', 'D', (w) => w.inputs.bench.torch.postFlowS)
+			}
 		}
-	})
+	)
 } satisfies Record<string, FigureDef>;
 
 const heat = {
@@ -365,11 +450,16 @@ export const CUTTER_FIGURES = {
 					t_off: given('pause', 'time', 'D', (w) => w.inputs.work.restS)
 				}
 			},
-			steady: { basis: 'M', formula: 'T_a + dT', source: HEAT_SOURCE, inputs: { T_a: heat.T_a, dT: heat.dT } }
+			steady: {
+				basis: 'M',
+				formula: 'T_a + dT',
+				source: HEAT_SOURCE,
+				inputs: { T_a: heat.T_a, dT: heat.dT }
+			}
 		}
 	),
 	'cutter.lampS': several(
-		'Temperature lamp lights after',
+		'Lamp lights after',
 		'time',
 		(w) => w.heat.lamp?.atS ?? null,
 		(w) => (w.heat.lamp ? 'lights' : 'never'),
@@ -380,8 +470,18 @@ export const CUTTER_FIGURES = {
 				source: HEAT_SOURCE,
 				inputs: {
 					...heat,
-					t_0: given('start of the cut in which it lights', 'time', 'M', (w) => w.heat.lamp!.phaseStartS),
-					T_0: given('cutter at that moment', 'temperature', 'M', (w) => w.heat.lamp!.phaseStartLevel)
+					t_0: given(
+						'start of the cut in which it lights',
+						'time',
+						'M',
+						(w) => w.heat.lamp!.phaseStartS
+					),
+					T_0: given(
+						'cutter at that moment',
+						'temperature',
+						'M',
+						(w) => w.heat.lamp!.phaseStartLevel
+					)
 				}
 			},
 			never: {
@@ -393,7 +493,7 @@ export const CUTTER_FIGURES = {
 		}
 	),
 	'cutter.lampContinuousS': several(
-		'Lamp, if the arc never rested',
+		'Lamp, with no pause at all',
 		'time',
 		(w) => w.heat.lampContinuous?.atS ?? null,
 		(w) => (w.heat.lampContinuous ? 'lights' : 'never'),
@@ -404,13 +504,23 @@ export const CUTTER_FIGURES = {
 				source: HEAT_SOURCE,
 				inputs: heat
 			},
-			never: { basis: 'M', formula: 'T_a + dT <= T_lim', source: HEAT_SOURCE, inputs: { T_a: heat.T_a, dT: heat.dT, T_lim: heat.T_lim } }
+			never: {
+				basis: 'M',
+				formula: 'T_a + dT <= T_lim',
+				source: HEAT_SOURCE,
+				inputs: { T_a: heat.T_a, dT: heat.dT, T_lim: heat.T_lim }
+			}
 		}
 	),
 	'cutter.recoveryS': single('Then needs to cool', 'time', (w) => w.heat.recoveryS, {
 		basis: 'M',
 		formula: 'tau*log((T_lim - T_a)/(T_reset - T_a))',
 		source: HEAT_SOURCE,
-		inputs: { T_a: heat.T_a, tau: heat.tau, T_lim: heat.T_lim, T_reset: stated('lamp goes out at', 'temperature', RESET_C) }
+		inputs: {
+			T_a: heat.T_a,
+			tau: heat.tau,
+			T_lim: heat.T_lim,
+			T_reset: stated('lamp goes out at', 'temperature', RESET_C)
+		}
 	})
 } satisfies Record<string, FigureDef>;

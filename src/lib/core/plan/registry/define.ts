@@ -48,7 +48,12 @@ export function given(
 }
 
 /** A stated number of the model. */
-export function stated(label: string, quantity: Quantity, value: number, basis: Basis = 'M'): InputSource {
+export function stated(
+	label: string,
+	quantity: Quantity,
+	value: number,
+	basis: Basis = 'M'
+): InputSource {
 	return () => ({ label, quantity, basis, value });
 }
 

@@ -4,8 +4,14 @@ import { given, several, single, stated, type FigureDef } from './define';
 
 const depth = given('groove depth', 'small', 'D', (w) => w.inputs.cut.gouge.depthMm);
 const width = given('groove width', 'small', 'D', (w) => w.inputs.cut.gouge.widthMm);
-const angle = given('torch, from the plate', 'angle', 'D', (w) => w.inputs.cut.gouge.angleFromPlateDeg);
-const GROOVE_SOURCE = 'Our own groove model: parabola, depth over width 0.44·tan(angle); one test groove tells yours';
+const angle = given(
+	'torch, from the plate',
+	'angle',
+	'D',
+	(w) => w.inputs.cut.gouge.angleFromPlateDeg
+);
+const GROOVE_SOURCE =
+	'Our own groove model: parabola, depth over width 0.44·tan(angle); one test groove tells yours';
 
 export const GOUGE_FIGURES = {
 	'gouge.passes': single('Passes', 'count', (w) => w.gouging.passes, {
@@ -14,12 +20,21 @@ export const GOUGE_FIGURES = {
 		source: GROOVE_SOURCE,
 		inputs: { d: depth, d_1: 'gouge.deepestPassMm' }
 	}),
-	'gouge.deepestPassMm': single('One pass of this width goes', 'small', (w) => w.gouging.deepestPassMm, {
-		basis: 'M',
-		formula: 'k*tan(a*pi/180)*w',
-		source: GROOVE_SOURCE,
-		inputs: { k: stated('depth over width at 45°', 'factor', DEPTH_PER_WIDTH), a: angle, w: width }
-	}),
+	'gouge.deepestPassMm': single(
+		'One pass of this width goes',
+		'small',
+		(w) => w.gouging.deepestPassMm,
+		{
+			basis: 'M',
+			formula: 'k*tan(a*pi/180)*w',
+			source: GROOVE_SOURCE,
+			inputs: {
+				k: stated('depth over width at 45°', 'factor', DEPTH_PER_WIDTH),
+				a: angle,
+				w: width
+			}
+		}
+	),
 	'gouge.depthPerPassMm': single('Depth a pass', 'small', (w) => w.gouging.depthPerPassMm, {
 		basis: 'M',
 		formula: 'd/n',
@@ -35,7 +50,8 @@ export const GOUGE_FIGURES = {
 	'gouge.removalKgH': single('Metal thrown out', 'removal', (w) => w.gouging.removalKgH, {
 		basis: 'M',
 		formula: 'eta*I*U_2/H*3600',
-		source: 'Our own model: a quarter of the arc power melts and throws metal out at about 1.28 MJ/kg of steel',
+		source:
+			'Our own model: a quarter of the arc power melts and throws metal out at about 1.28 MJ/kg of steel',
 		inputs: {
 			eta: stated('share of the arc power', 'factor', REMOVAL_EFFICIENCY),
 			I: given('full amps', 'current', 'D', (w) => w.gouging.outputA),
@@ -66,16 +82,23 @@ export const GOUGE_FIGURES = {
 	'gouge.airBar': single('Gouging air', 'pressure', (w) => w.gouging.airBar, {
 		basis: 'R',
 		formula: 'max(p_min, g*p_set)',
-		source: 'Gouging wants less than cutting (common practice); the share is our own, never below the window',
+		source:
+			'Gouging wants less than cutting (common practice); the share is our own, never below the window',
 		inputs: {
-			p_min: given('lower limit of the window', 'pressure', 'D', (w) => w.inputs.bench.cutter.airMinBar),
+			p_min: given(
+				'lower limit of the window',
+				'pressure',
+				'D',
+				(w) => w.inputs.bench.cutter.airMinBar
+			),
 			g: stated('gouging over cutting', 'factor', GOUGE_AIR_SHARE),
 			p_set: 'setup.airBar'
 		}
 	})
 } satisfies Record<string, FigureDef>;
 
-const RATE_SOURCE = 'Starting rates (own): 3 µm a start, 6 an arc minute, 2 more a rolled pierce, 6 more a straight one';
+const RATE_SOURCE =
+	'Starting rates (own): 3 µm a start, 6 an arc minute, 2 more a rolled pierce, 6 more a straight one';
 const limit = given('change at', 'microns', 'R', (w) => w.wearing.limitUm);
 
 export const WEAR_FIGURES = {
@@ -94,7 +117,12 @@ export const WEAR_FIGURES = {
 					inputs: {
 						g_0: stated('weight of the starting rates', 'microns', PRIOR_UM),
 						g_m: given('growth measured', 'microns', 'T', (w) => w.inputs.evidence.wear.measuredUm),
-						g_e: given('growth expected for it', 'microns', 'M', (w) => w.inputs.evidence.wear.expectedUm)
+						g_e: given(
+							'growth expected for it',
+							'microns',
+							'M',
+							(w) => w.inputs.evidence.wear.expectedUm
+						)
 					}
 				}
 			])
@@ -115,7 +143,12 @@ export const WEAR_FIGURES = {
 					inputs: {
 						p_0: given('last measured depth', 'microns', 'T', (w) => w.wearing.lastPitUm),
 						f: 'wear.factor' as const,
-						g: given('growth since, by the starting rates', 'microns', 'M', (w) => w.wearing.sinceUm)
+						g: given(
+							'growth since, by the starting rates',
+							'microns',
+							'M',
+							(w) => w.wearing.sinceUm
+						)
 					}
 				}
 			])

@@ -12,18 +12,26 @@ const smallest = given('smallest setting', 'current', 'D', (w) => w.inputs.bench
 const A = given('melting term A, mm²/min', 'factor', 'M', (w) => w.cutting.law.A);
 const B = given('conduction term B, mm/min', 'factor', 'M', (w) => w.cutting.law.B);
 const powerShare = given('arc power over full power', 'factor', 'S', (w) => w.cutting.powerShare);
-const capacity = given('capacity of this metal against steel', 'factor', 'R', (w) => w.cutting.metal.capacity);
+const capacity = given(
+	'capacity of this metal against steel',
+	'factor',
+	'R',
+	(w) => w.cutting.metal.capacity
+);
 const radius = given('shield radius', 'small', 'D', (w) => w.inputs.bench.torch.shieldRadiusMm);
 const LAW_SOURCE =
 	'Plate model through clean at 500 and sever at 125 mm/min (common practice), scaled by arc power';
 const LADDER_SOURCE = '20 A to 1/8 in, 10 A more for each further 1/8 in (common practice)';
-const LAG_SOURCE = 'tan θ = tan 22.5° · v/v_ref; sparks trail 15–30° at the right speed (common practice)';
+const LAG_SOURCE =
+	'tan θ = tan 22.5° · v/v_ref; sparks trail 15–30° at the right speed (common practice)';
 
-const speedBand = (factor: number) => (w: Workings): [number, number] | undefined => {
-	const spread = Math.exp(BAND_SIGMA * w.cutting.correction.sigma);
-	const speed = w.cutting.referenceMmS * factor;
-	return speed > 0 ? [speed / spread, speed * spread] : undefined;
-};
+const speedBand =
+	(factor: number) =>
+	(w: Workings): [number, number] | undefined => {
+		const spread = Math.exp(BAND_SIGMA * w.cutting.correction.sigma);
+		const speed = w.cutting.referenceMmS * factor;
+		return speed > 0 ? [speed / spread, speed * spread] : undefined;
+	};
 
 const ladderInputs = { t, c: capacity };
 
@@ -83,17 +91,28 @@ export const SETUP_FIGURES = {
 			(w) => w.cutting.referenceMmS,
 			(w) => (w.cutting.correction.n > 0 ? 'tested' : 'model'),
 			{
-				model: { basis: 'M', formula: '(A*s/t - B)/60', source: LAW_SOURCE, inputs: { A, s: powerShare, t, B } },
+				model: {
+					basis: 'M',
+					formula: '(A*s/t - B)/60',
+					source: LAW_SOURCE,
+					inputs: { A, s: powerShare, t, B }
+				},
 				tested: {
 					basis: 'T',
 					formula: '(A*s/t - B)/60*exp(L/(n + (sc/sp)^2))',
-					source: 'The plate model, corrected by your test cuts in this metal (normal prior on ln factor)',
+					source:
+						'The plate model, corrected by your test cuts in this metal (normal prior on ln factor)',
 					inputs: {
 						A,
 						s: powerShare,
 						t,
 						B,
-						L: given('sum of ln(seen/modelled)', 'factor', 'T', (w) => w.inputs.evidence.speed[w.cutting.metal.id]!.sumLog),
+						L: given(
+							'sum of ln(seen/modelled)',
+							'factor',
+							'T',
+							(w) => w.inputs.evidence.speed[w.cutting.metal.id]!.sumLog
+						),
 						n: given('test cuts', 'count', 'T', (w) => w.cutting.correction.n),
 						sc: stated('spread of one test cut', 'factor', CUT_SIGMA),
 						sp: stated('spread of the model', 'factor', PRIOR_SIGMA)
@@ -107,7 +126,10 @@ export const SETUP_FIGURES = {
 		basis: 'M',
 		formula: 'f*v_ref',
 		source: '1.4 times the recommended travel, to start with',
-		inputs: { f: stated('fastest over recommended', 'factor', FASTEST_FACTOR), v_ref: 'setup.referenceMmS' }
+		inputs: {
+			f: stated('fastest over recommended', 'factor', FASTEST_FACTOR),
+			v_ref: 'setup.referenceMmS'
+		}
 	}),
 	'setup.speedMmS': {
 		...several(
@@ -138,8 +160,18 @@ export const SETUP_FIGURES = {
 		(w) => w.cutting.lineS,
 		(w) => (w.cutting.lineS === null ? 'none' : 'line'),
 		{
-			line: { basis: 'M', formula: 'l/v', source: 'Length over travel', inputs: { l: lengthMm, v: 'setup.speedMmS' } },
-			none: { basis: 'M', formula: 'v <= 0', source: 'It does not go through', inputs: { v: 'setup.speedMmS' } }
+			line: {
+				basis: 'M',
+				formula: 'l/v',
+				source: 'Length over travel',
+				inputs: { l: lengthMm, v: 'setup.speedMmS' }
+			},
+			none: {
+				basis: 'M',
+				formula: 'v <= 0',
+				source: 'It does not go through',
+				inputs: { v: 'setup.speedMmS' }
+			}
 		}
 	),
 	'setup.lagDeg': single('Sparks trail', 'angle', (w) => w.cutting.lagDeg, {
@@ -178,16 +210,22 @@ export const SETUP_FIGURES = {
 		source: 'Bore times 1.5 to start with (own); one scrap piece tells yours',
 		inputs: { k: stated('kerf over bore', 'factor', KERF_PER_BORE), d: 'setup.boreMm' }
 	}),
-	'setup.airBar': single('Air, set while flowing', 'pressure', (w) => w.inputs.bench.air.setPointBar, {
-		basis: 'D',
-		formula: 'p_set',
-		source: 'Set-point on this bench',
-		inputs: { p_set: given('set-point', 'pressure', 'D', (w) => w.inputs.bench.air.setPointBar) }
-	}),
+	'setup.airBar': single(
+		'Air, set while flowing',
+		'pressure',
+		(w) => w.inputs.bench.air.setPointBar,
+		{
+			basis: 'D',
+			formula: 'p_set',
+			source: 'Set-point on this bench',
+			inputs: { p_set: given('set-point', 'pressure', 'D', (w) => w.inputs.bench.air.setPointBar) }
+		}
+	),
 	'setup.standoffMm': single('Stand-off', 'small', (w) => w.cutting.standoffMm, {
 		basis: 'D',
 		formula: 'g',
-		source: 'Torch data: a drag shield rests on the plate; a bare nozzle may touch only at low amps',
+		source:
+			'Torch data: a drag shield rests on the plate; a bare nozzle may touch only at low amps',
 		inputs: { g: given('gap', 'small', 'D', (w) => w.cutting.standoffMm) }
 	}),
 	'setup.heatKJM': several(
@@ -196,8 +234,18 @@ export const SETUP_FIGURES = {
 		(w) => w.cutting.heatKJM,
 		(w) => (w.cutting.heatKJM === null ? 'none' : 'line'),
 		{
-			line: { basis: 'M', formula: 'P/v', source: 'Arc power over travel', inputs: { P: 'supply.outputW', v: 'setup.speedMmS' } },
-			none: { basis: 'M', formula: 'v <= 0', source: 'It does not go through', inputs: { v: 'setup.speedMmS' } }
+			line: {
+				basis: 'M',
+				formula: 'P/v',
+				source: 'Arc power over travel',
+				inputs: { P: 'supply.outputW', v: 'setup.speedMmS' }
+			},
+			none: {
+				basis: 'M',
+				formula: 'v <= 0',
+				source: 'It does not go through',
+				inputs: { v: 'setup.speedMmS' }
+			}
 		}
 	),
 	'setup.shade': single('Filter shade', 'shade', (w) => w.cutting.shades.advised, {
@@ -208,41 +256,74 @@ export const SETUP_FIGURES = {
 		inputs: {
 			s_ansi: given('ANSI Z49.1, suggested', 'shade', 'S', (w) => w.cutting.shades.ansiSuggested),
 			s_osha: given('OSHA, arc in sight', 'shade', 'S', (w) => w.cutting.shades.osha),
-			s_en: given('EN 169 (0: not tabled or not asked for)', 'shade', 'S', (w) => w.cutting.shades.european)
+			s_en: given(
+				'EN 169 (0: not tabled or not asked for)',
+				'shade',
+				'S',
+				(w) => w.cutting.shades.european
+			)
 		}
 	})
 } satisfies Record<string, FigureDef>;
 
 const OFFSET_SOURCE = 'Straight edge beside the finished top edge; the shield rides on it';
-const sideOffset = (label: string, read: (w: Workings) => number, side: (w: Workings) => string): FigureDef =>
+const sideOffset = (
+	label: string,
+	read: (w: Workings) => number,
+	side: (w: Workings) => string
+): FigureDef =>
 	several(label, 'small', read, side, {
-		kept: { basis: 'R', formula: 'R - k/2', source: OFFSET_SOURCE, inputs: { R: radius, k: 'setup.kerfMm' } },
-		waste: { basis: 'R', formula: 'R + k/2', source: OFFSET_SOURCE, inputs: { R: radius, k: 'setup.kerfMm' } }
+		kept: {
+			basis: 'R',
+			formula: 'R - k/2',
+			source: OFFSET_SOURCE,
+			inputs: { R: radius, k: 'setup.kerfMm' }
+		},
+		waste: {
+			basis: 'R',
+			formula: 'R + k/2',
+			source: OFFSET_SOURCE,
+			inputs: { R: radius, k: 'setup.kerfMm' }
+		}
 	});
 
 export const CUT_FIGURES = {
-	'cut.offsetMm': sideOffset('Guide to finished edge', (w) => w.cutting.offsetMm, (w) => w.cutting.guideSide),
+	'cut.offsetMm': sideOffset(
+		'Guide to finished edge',
+		(w) => w.cutting.offsetMm,
+		(w) => w.cutting.guideSide
+	),
 	'cut.otherSideMm': sideOffset(
 		'The same from the other side',
 		(w) => w.cutting.otherSideOffsetMm,
 		(w) => (w.cutting.guideSide === 'kept' ? 'waste' : 'kept')
 	),
-	'cut.straightPierceMm': single('Straight pierce to', 'thickness', (w) => w.cutting.start.straightMm, {
-		basis: 'R',
-		formula: 't_c/2',
-		source: 'Half of the clean rating (common practice)',
-		inputs: { t_c: 'setup.cleanMm' }
-	}),
+	'cut.straightPierceMm': single(
+		'Straight pierce to',
+		'thickness',
+		(w) => w.cutting.start.straightMm,
+		{
+			basis: 'R',
+			formula: 't_c/2',
+			source: 'Half of the clean rating (common practice)',
+			inputs: { t_c: 'setup.cleanMm' }
+		}
+	),
 	'cut.rolledPierceMm': single('Rolled pierce to', 'thickness', (w) => w.cutting.start.rolledMm, {
 		basis: 'R',
 		formula: 't_s/2',
 		source: 'Half of the sever rating with a roll (common practice)',
 		inputs: { t_s: 'setup.severMm' }
 	}),
-	'cut.forgottenMm': single('Wrong by, with the edge on the line', 'small', (w) => w.cutting.offsetMm, {
-		basis: 'R',
-		formula: 'd',
-		source: 'The part comes out wrong by the whole offset',
-		inputs: { d: 'cut.offsetMm' }
-	})
+	'cut.forgottenMm': single(
+		'Wrong by, with the edge on the line',
+		'small',
+		(w) => w.cutting.offsetMm,
+		{
+			basis: 'R',
+			formula: 'd',
+			source: 'The part comes out wrong by the whole offset',
+			inputs: { d: 'cut.offsetMm' }
+		}
+	)
 } satisfies Record<string, FigureDef>;

@@ -1,7 +1,15 @@
 import { conductorLabel } from '../../circuit/conductors';
 import type { Workings } from '../workings';
 import { IDLE_A } from '../workings/electric';
-import { given, several, single, stated, type FigureDef, type InputSource, type Way } from './define';
+import {
+	given,
+	several,
+	single,
+	stated,
+	type FigureDef,
+	type InputSource,
+	type Way
+} from './define';
 
 const AMPACITY_SOURCE =
 	'NEC Table 310.16 with 240.4(D), IEC 60364-5-52 Table B.52.2; cords NEC Table 400.5(A)(1), common ratings (from memory)';
@@ -9,20 +17,40 @@ const BREAKER_SOURCE =
 	'One-node model through the published points of UL 489 and IEC 60898-1 (points from memory)';
 
 const amps = 'setup.currentA' as const;
-const nominal = given('supply voltage, as wired', 'voltage', 'D', (w) => w.inputs.bench.supply.nominalV);
+const nominal = given(
+	'supply voltage, as wired',
+	'voltage',
+	'D',
+	(w) => w.inputs.bench.supply.nominalV
+);
 const phase = given('1 for one phase, √3 for three', 'factor', 'S', (w) => w.wiring.phaseFactor);
 const loop = given('conductors in the loop', 'count', 'S', (w) => w.wiring.loopConductors);
-const other = given('other loads on the breaker', 'current', 'D', (w) => w.inputs.bench.supply.otherLoadA);
+const other = given(
+	'other loads on the breaker',
+	'current',
+	'D',
+	(w) => w.inputs.bench.supply.otherLoadA
+);
 const idle = stated('fan and electronics between cuts', 'current', IDLE_A);
 const arcS = given('arc', 'time', 'D', (w) => w.inputs.work.arcS);
 const restS = given('pause', 'time', 'D', (w) => w.inputs.work.restS);
 
 function heatInputs(curve: 'earliest' | 'latest'): Record<string, InputSource> {
 	return {
-		E: given('heat towards which it goes, (I/In)²', 'factor', 'M', (w) => w.draw[curve].pattern.onTarget),
+		E: given(
+			'heat towards which it goes, (I/In)²',
+			'factor',
+			'M',
+			(w) => w.draw[curve].pattern.onTarget
+		),
 		F: given('the same between cuts', 'factor', 'M', (w) => w.draw[curve].pattern.offTarget),
 		tau: given('time constant of the bimetal', 'time', 'M', (w) => w.wiring.curves[curve].tauS),
-		trip: given('heat at which it trips, (I/In)²', 'factor', 'S', (w) => w.wiring.curves[curve].tripHeat),
+		trip: given(
+			'heat at which it trips, (I/In)²',
+			'factor',
+			'S',
+			(w) => w.wiring.curves[curve].tripHeat
+		),
 		t_on: arcS,
 		t_off: restS
 	};
@@ -33,13 +61,28 @@ const PEAK_FORMULA =
 
 function peak(curve: 'earliest' | 'latest', label: string): FigureDef {
 	const steady = (w: Workings) => w.inputs.work.restS <= 0;
-	return several(label, 'share', (w) => w.draw[curve].peakShare, (w) => (steady(w) ? 'steady' : 'cyclic'), {
-		cyclic: { basis: 'M', formula: PEAK_FORMULA, source: BREAKER_SOURCE, inputs: heatInputs(curve) },
-		steady: { basis: 'M', formula: 'E/trip', source: BREAKER_SOURCE, inputs: heatInputs(curve) }
-	});
+	return several(
+		label,
+		'share',
+		(w) => w.draw[curve].peakShare,
+		(w) => (steady(w) ? 'steady' : 'cyclic'),
+		{
+			cyclic: {
+				basis: 'M',
+				formula: PEAK_FORMULA,
+				source: BREAKER_SOURCE,
+				inputs: heatInputs(curve)
+			},
+			steady: { basis: 'M', formula: 'E/trip', source: BREAKER_SOURCE, inputs: heatInputs(curve) }
+		}
+	);
 }
 
-function tripTime(curve: 'earliest' | 'latest', label: string, peakId: 'supply.breakerPeak' | 'supply.breakerPeakLate'): FigureDef {
+function tripTime(
+	curve: 'earliest' | 'latest',
+	label: string,
+	peakId: 'supply.breakerPeak' | 'supply.breakerPeakLate'
+): FigureDef {
 	return several(
 		label,
 		'time',
@@ -52,8 +95,18 @@ function tripTime(curve: 'earliest' | 'latest', label: string, peakId: 'supply.b
 				source: BREAKER_SOURCE,
 				inputs: {
 					...heatInputs(curve),
-					t_0: given('start of the cut in which it trips', 'time', 'M', (w) => w.draw[curve].trip!.phaseStartS),
-					theta_0: given('heat at that moment', 'factor', 'M', (w) => w.draw[curve].trip!.phaseStartLevel)
+					t_0: given(
+						'start of the cut in which it trips',
+						'time',
+						'M',
+						(w) => w.draw[curve].trip!.phaseStartS
+					),
+					theta_0: given(
+						'heat at that moment',
+						'factor',
+						'M',
+						(w) => w.draw[curve].trip!.phaseStartLevel
+					)
 				}
 			},
 			never: { basis: 'M', formula: 'peak <= 1', source: BREAKER_SOURCE, inputs: { peak: peakId } }
@@ -63,7 +116,8 @@ function tripTime(curve: 'earliest' | 'latest', label: string, peakId: 'supply.b
 
 const PLATE = 'Data plate: largest supply current, scaled by output power';
 const wireFormula = 'loop*L*r/1000';
-const CONDUCTOR_SOURCE = 'ASTM B258 with 58 MS/m copper; IEC 60228 Tables 2 and 3 (from memory), at 75 or 70 °C';
+const CONDUCTOR_SOURCE =
+	'ASTM B258 with 58 MS/m copper; IEC 60228 Tables 2 and 3 (from memory), at 75 or 70 °C';
 
 function undeliverable(w: Workings): string {
 	return w.draw.delivered.ok ? 'loaded' : 'impossible';
@@ -82,12 +136,24 @@ export const SUPPLY_FIGURES = {
 		(w) => w.wiring.sourceV,
 		(w) => (w.inputs.evidence.sourceV ? 'measured' : 'nominal'),
 		{
-			nominal: { basis: 'D', formula: 'V_n', source: 'The circuit as wired', inputs: { V_n: nominal } },
+			nominal: {
+				basis: 'D',
+				formula: 'V_n',
+				source: 'The circuit as wired',
+				inputs: { V_n: nominal }
+			},
 			measured: {
 				basis: 'T',
 				formula: 'V_m',
 				source: 'Read with the cutter idle',
-				inputs: { V_m: given('mean of your idle readings', 'voltage', 'T', (w) => w.inputs.evidence.sourceV!.mean) }
+				inputs: {
+					V_m: given(
+						'mean of your idle readings',
+						'voltage',
+						'T',
+						(w) => w.inputs.evidence.sourceV!.mean
+					)
+				}
 			}
 		}
 	),
@@ -107,7 +173,9 @@ export const SUPPLY_FIGURES = {
 				basis: 'D',
 				formula: 'U_2',
 				source: 'Data plate, U2',
-				inputs: { U_2: given('arc voltage on the plate', 'voltage', 'D', (w) => w.draw.arcVoltageV) }
+				inputs: {
+					U_2: given('arc voltage on the plate', 'voltage', 'D', (w) => w.draw.arcVoltageV)
+				}
 			}
 		}
 	),
@@ -124,7 +192,12 @@ export const SUPPLY_FIGURES = {
 		inputs: {
 			k: phase,
 			V_p: given('input voltage on the plate', 'voltage', 'D', (w) => w.wiring.plate.voltageV),
-			I_1max: given('largest supply current on the plate', 'current', 'D', (w) => w.wiring.plate.inputMaxA),
+			I_1max: given(
+				'largest supply current on the plate',
+				'current',
+				'D',
+				(w) => w.wiring.plate.inputMaxA
+			),
 			P: 'supply.outputW',
 			P_max: given('output power at full amps', 'power', 'S', (w) => w.draw.fullOutputPowerW)
 		}
@@ -139,13 +212,17 @@ export const SUPPLY_FIGURES = {
 				basis: 'R',
 				formula: 'R_s',
 				source: 'Stated starting value; two voltage readings replace it',
-				inputs: { R_s: given('usual service, there and back', 'resistance', 'R', (w) => w.wiring.serviceOhm) }
+				inputs: {
+					R_s: given('usual service, there and back', 'resistance', 'R', (w) => w.wiring.serviceOhm)
+				}
 			},
 			entered: {
 				basis: 'D',
 				formula: 'R_s',
 				source: 'Entered on the bench',
-				inputs: { R_s: given('service, there and back', 'resistance', 'D', (w) => w.wiring.serviceOhm) }
+				inputs: {
+					R_s: given('service, there and back', 'resistance', 'D', (w) => w.wiring.serviceOhm)
+				}
 			}
 		}
 	),
@@ -200,9 +277,19 @@ export const SUPPLY_FIGURES = {
 				formula: 'max(0.0001, R_m + R_now - R_then)',
 				source: 'Volts idle and under arc; changes of wire or cord since then added',
 				inputs: {
-					R_m: given('measured, there and back', 'resistance', 'T', (w) => w.inputs.evidence.loopOhm!.mean),
+					R_m: given(
+						'measured, there and back',
+						'resistance',
+						'T',
+						(w) => w.inputs.evidence.loopOhm!.mean
+					),
 					R_now: given('the model, as wired now', 'resistance', 'M', (w) => w.wiring.modelOhm),
-					R_then: given('the model, as wired then', 'resistance', 'M', (w) => w.inputs.evidence.loopOhm!.modelOhm)
+					R_then: given(
+						'the model, as wired then',
+						'resistance',
+						'M',
+						(w) => w.inputs.evidence.loopOhm!.modelOhm
+					)
 				}
 			}
 		}
@@ -232,7 +319,13 @@ export const SUPPLY_FIGURES = {
 				basis: 'M',
 				formula: 'V_0 - k*I_1*(R - R_c)',
 				source: 'Ohm’s law up to the receptacle',
-				inputs: { V_0: 'supply.sourceV', k: phase, I_1: 'supply.inputA', R: 'supply.resistanceOhm', R_c: 'supply.cordOhm' }
+				inputs: {
+					V_0: 'supply.sourceV',
+					k: phase,
+					I_1: 'supply.inputA',
+					R: 'supply.resistanceOhm',
+					R_c: 'supply.cordOhm'
+				}
 			},
 			impossible
 		}
@@ -272,17 +365,22 @@ export const SUPPLY_FIGURES = {
 			}
 		}
 	),
-	'supply.effectiveA': single('Heating current over the pattern', 'current', (w) => w.draw.effectiveA, {
-		basis: 'S',
-		formula: 'sqrt((I_1 + I_o)^2*X + (I_0 + I_o)^2*(1 - X))',
-		source: 'IEC 60974-1, I1eff (from memory), with the other loads added',
-		inputs: {
-			I_1: 'supply.inputA',
-			I_o: other,
-			I_0: idle,
-			X: given('share of time with the arc on', 'share', 'D', (w) => w.wiring.onShare)
+	'supply.effectiveA': single(
+		'Heating current over the pattern',
+		'current',
+		(w) => w.draw.effectiveA,
+		{
+			basis: 'S',
+			formula: 'sqrt((I_1 + I_o)^2*X + (I_0 + I_o)^2*(1 - X))',
+			source: 'IEC 60974-1, I1eff (from memory), with the other loads added',
+			inputs: {
+				I_1: 'supply.inputA',
+				I_o: other,
+				I_0: idle,
+				X: given('share of time with the arc on', 'share', 'D', (w) => w.wiring.onShare)
+			}
 		}
-	}),
+	),
 	'supply.neededA': several(
 		'Wire wanted at the plate’s duty',
 		'current',
@@ -295,7 +393,12 @@ export const SUPPLY_FIGURES = {
 				source: 'NEC Table 630.11(A), not motor-generator (from memory)',
 				inputs: {
 					m: given('multiplier for the duty cycle', 'factor', 'S', (w) => w.draw.dutyMultiplier),
-					I_1max: given('largest supply current on the plate', 'current', 'D', (w) => w.wiring.plate.inputMaxA)
+					I_1max: given(
+						'largest supply current on the plate',
+						'current',
+						'D',
+						(w) => w.wiring.plate.inputMaxA
+					)
 				}
 			},
 			iec: {
@@ -305,7 +408,12 @@ export const SUPPLY_FIGURES = {
 				inputs: {
 					I_1: 'supply.inputA',
 					I_0: idle,
-					X: given('duty share on the plate at these amps', 'share', 'D', (w) => w.draw.plateDutyShare)
+					X: given(
+						'duty share on the plate at these amps',
+						'share',
+						'D',
+						(w) => w.draw.plateDutyShare
+					)
 				}
 			}
 		}
@@ -343,7 +451,12 @@ export const SUPPLY_FIGURES = {
 		formula: 'I_n*sqrt(1 - (T - T_ref)/100)',
 		source: 'Our own correction, about 0.5 % per kelvin from the standard’s reference temperature',
 		inputs: {
-			I_n: given('rating on the breaker', 'current', 'D', (w) => w.inputs.bench.supply.breaker.ratingA),
+			I_n: given(
+				'rating on the breaker',
+				'current',
+				'D',
+				(w) => w.inputs.bench.supply.breaker.ratingA
+			),
 			T: given('around the breaker', 'temperature', 'D', (w) => w.inputs.bench.supply.ambientC),
 			T_ref: given('reference temperature', 'temperature', 'S', (w) =>
 				w.inputs.bench.supply.breaker.standard === 'ul489' ? 40 : 30
@@ -364,24 +477,32 @@ export const SUPPLY_FIGURES = {
 				basis: 'M',
 				formula: 'I_fail - 1',
 				source: 'Solved: whole amps, tried against breaker, volts and cutter heat for this pattern',
-				inputs: { I_fail: given('lowest amps that something stops', 'current', 'M', (w) => w.firstFailingA!) }
+				inputs: {
+					I_fail: given('lowest amps that something stops', 'current', 'M', (w) => w.firstFailingA!)
+				}
 			},
 			full: {
 				basis: 'M',
 				formula: 'floor(I_max)',
 				source: 'Solved: nothing stops it at full amps',
-				inputs: { I_max: given('full amps on the plate', 'current', 'D', (w) => w.wiring.plate.outputMaxA) }
+				inputs: {
+					I_max: given('full amps on the plate', 'current', 'D', (w) => w.wiring.plate.outputMaxA)
+				}
 			},
 			none: {
 				basis: 'M',
 				formula: 'I_fail <= ceil(I_min)',
 				source: 'Solved: even the smallest setting is stopped',
 				inputs: {
-					I_fail: given('lowest amps that something stops', 'current', 'M', (w) => w.firstFailingA!),
+					I_fail: given(
+						'lowest amps that something stops',
+						'current',
+						'M',
+						(w) => w.firstFailingA!
+					),
 					I_min: given('smallest setting', 'current', 'D', (w) => w.inputs.bench.cutter.outputMinA)
 				}
 			}
 		}
 	)
 } satisfies Record<string, FigureDef>;
-

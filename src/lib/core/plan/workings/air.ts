@@ -6,7 +6,13 @@ import {
 	inletBarFor,
 	outletBar
 } from '../../air/flow';
-import { deliveryLpm, longestCut, runningLaw, type Compressor, type LongestCut } from '../../air/tank';
+import {
+	deliveryLpm,
+	longestCut,
+	runningLaw,
+	type Compressor,
+	type LongestCut
+} from '../../air/tank';
 import { runTank, type TankRun } from '../../session/tankRun';
 import type { Bench, Evidence, Nozzle, Work } from '../inputs';
 

@@ -62,7 +62,8 @@ export interface CuttingWorkings {
 /** Amps by the school asked for, whole amps inside what plate and knob allow. */
 export function chosenAmps(cut: Cut, bench: Bench, plate: PlateInput, capacity: number): number {
 	if (cut.school === 'full') return plate.outputMaxA;
-	const wanted = cut.school === 'matched' ? Math.round(ladderA(cut.thicknessMm / capacity)) : cut.typedA;
+	const wanted =
+		cut.school === 'matched' ? Math.round(ladderA(cut.thicknessMm / capacity)) : cut.typedA;
 	return Math.min(plate.outputMaxA, Math.max(bench.cutter.outputMinA, wanted));
 }
 
@@ -150,6 +151,8 @@ export function cuttingWorkings(
 }
 
 /** A pierce was asked for: an edge start is no answer to it. */
-function pierceOnly(possible: 'pierce' | 'rolled' | 'edge' | 'none'): Plan['choices']['startMethod'] {
+function pierceOnly(
+	possible: 'pierce' | 'rolled' | 'edge' | 'none'
+): Plan['choices']['startMethod'] {
 	return possible === 'edge' ? 'none' : possible;
 }

@@ -1,8 +1,4 @@
-import {
-	ratingAtAmbientA,
-	tripCurves,
-	type TripCurve
-} from '../../circuit/breaker';
+import { ratingAtAmbientA, tripCurves, type TripCurve } from '../../circuit/breaker';
 import {
 	ampacityA,
 	copperTemperatureFactor,
@@ -21,7 +17,14 @@ import {
 } from '../../circuit/draw';
 import { dutyShareAt, governingPair } from '../../cutter/duty';
 import { firstCrossing, settledPeak, type Crossing, type NodePattern } from '../../session/node';
-import { plateInput, type Bench, type Evidence, type PlateInput, type Supply, type Work } from '../inputs';
+import {
+	plateInput,
+	type Bench,
+	type Evidence,
+	type PlateInput,
+	type Supply,
+	type Work
+} from '../inputs';
 
 /** Service to the panel when nobody has measured it, Ω there and back [own, stated]. */
 export const DEFAULT_SERVICE_OHM: Record<Supply['system'], number> = {
@@ -58,10 +61,9 @@ export interface Wiring {
 }
 
 /** Ohms of wire and cord by the model, and of the whole loop. */
-export function modelledOhm(supply: Supply): Pick<
-	Wiring,
-	'serviceOhm' | 'wireOhmKm' | 'wireOhm' | 'cordOhmKm' | 'cordOhm' | 'modelOhm'
-> {
+export function modelledOhm(
+	supply: Supply
+): Pick<Wiring, 'serviceOhm' | 'wireOhmKm' | 'wireOhm' | 'cordOhmKm' | 'cordOhm' | 'modelOhm'> {
 	const loop = loopConductors(supply.phases);
 	const hot = (size: Supply['wire']['size'], use: 'wire' | 'cord') =>
 		resistanceOhmKm20(size, use) * copperTemperatureFactor(ratedConductorC(size));
@@ -70,7 +72,14 @@ export function modelledOhm(supply: Supply): Pick<
 	const wireOhm = (loop * supply.wire.lengthM * wireOhmKm) / 1000;
 	const cordOhmKm = supply.cord ? hot(supply.cord.size, 'cord') : 0;
 	const cordOhm = supply.cord ? (loop * supply.cord.lengthM * cordOhmKm) / 1000 : 0;
-	return { serviceOhm, wireOhmKm, wireOhm, cordOhmKm, cordOhm, modelOhm: serviceOhm + wireOhm + cordOhm };
+	return {
+		serviceOhm,
+		wireOhmKm,
+		wireOhm,
+		cordOhmKm,
+		cordOhm,
+		modelOhm: serviceOhm + wireOhm + cordOhm
+	};
 }
 
 export function wiring(bench: Bench, evidence: Evidence, work: Work): Wiring {
@@ -185,8 +194,7 @@ export function draw(bench: Bench, w: Wiring, work: Work, outputA: number): Draw
 		delivered,
 		inputA,
 		receptacleV:
-			w.sourceV -
-			(w.resistanceOhm - w.cordOhm) * inputA * (supply.phases === 3 ? Math.sqrt(3) : 1),
+			w.sourceV - (w.resistanceOhm - w.cordOhm) * inputA * (supply.phases === 3 ? Math.sqrt(3) : 1),
 		dropShare: delivered.ok ? (w.sourceV - delivered.voltageV) / w.sourceV : 1,
 		effectiveA: effectiveCurrentA(totalA, idleA, w.onShare),
 		earliest: heat(w.curves.earliest),

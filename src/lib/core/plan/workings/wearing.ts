@@ -1,9 +1,4 @@
-import {
-	BAND_SIGMA,
-	growthUm,
-	wearFactor,
-	type Use
-} from '../../wear/electrode';
+import { BAND_SIGMA, growthUm, wearFactor, type Use } from '../../wear/electrode';
 import type { Cut, Evidence, Settings } from '../inputs';
 import type { CuttingWorkings } from './cutting';
 

@@ -1,0 +1,29 @@
+<script lang="ts">
+	import type { FigureId } from '$lib/core';
+	import { getWorkbench } from '$lib/state/workbench.svelte';
+	import Balloon from './Balloon.svelte';
+
+	/** A figure with its unit at 45 % and, unless told otherwise, its balloon. */
+	let {
+		id,
+		size,
+		color = 'inherit',
+		balloon = true
+	}: { id: FigureId; size: number; color?: string; balloon?: boolean } = $props();
+	const bench = getWorkbench();
+	const shown = $derived(bench.showFigure(id));
+	const unitSize = $derived(Math.max(13, Math.round(size * 0.45)));
+</script>
+
+<span class="inline-flex items-end gap-2">
+	{#key shown.text}
+		<span class="fig changed" style:font-size="{size}px" style:color
+			>{shown.text}{#if shown.unit}<span
+					style:font-size="{unitSize}px"
+					style:margin-left={shown.unit === '°' ? '1px' : `${Math.round(unitSize / 5)}px`}
+					>{shown.unit}</span
+				>{/if}</span
+		>
+	{/key}
+	{#if balloon}<Balloon {id} />{/if}
+</span>

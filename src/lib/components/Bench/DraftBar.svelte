@@ -1,0 +1,41 @@
+<script lang="ts">
+	import { getWorkbench } from '$lib/state/workbench.svelte';
+
+	/** Shown while the bench is being edited: everything plans with the draft until it is saved. */
+	const bench = getWorkbench();
+</script>
+
+{#if bench.theirs}
+	<div class="draft no-print" role="alert">
+		<span class="grow"
+			><b>Somebody saved this bench in between.</b> Nothing was overwritten. Theirs is called “{bench
+				.theirs.bench.name}”, revision {bench.theirs.revision}.</span
+		>
+		<button type="button" class="act" onclick={() => bench.takeTheirs()}>Take theirs</button>
+		<button
+			type="button"
+			class="act main"
+			onclick={() => void bench.saveBench(bench.theirs!.revision)}>Save mine over it</button
+		>
+	</div>
+{:else if bench.edited}
+	<div class="draft no-print" data-testid="draft-bar">
+		<span class="grow"><b>Bench edited, not saved.</b> All figures already follow.</span>
+		<button type="button" class="act" onclick={() => bench.undoEdit()}>Undo</button>
+		<button type="button" class="act" onclick={() => bench.discardEdits()}>Discard</button>
+		<button type="button" class="act main" onclick={() => void bench.saveBench()}>Save bench</button
+		>
+	</div>
+{/if}
+
+<style>
+	.draft {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 8px;
+		padding: 6px 24px;
+		background: var(--arc-wash);
+		border-bottom: 1.5px solid var(--arc);
+	}
+</style>

@@ -1,0 +1,16 @@
+<script lang="ts">
+	import type { FigureId } from '$lib/core';
+	import Balloon from '$lib/components/Balloon/Balloon.svelte';
+
+	/** One cell of the tag. */
+	let { name, value, note, id }: { name: string; value: string; note?: string; id?: FigureId } =
+		$props();
+</script>
+
+<div class="px-3 py-2">
+	<div class="sub flex items-center gap-2">
+		{name}{#if id}<Balloon {id} />{/if}
+	</div>
+	<div class="fig mt-1 text-[30px]">{value}</div>
+	{#if note}<div class="sub leading-tight">{note}</div>{/if}
+</div>

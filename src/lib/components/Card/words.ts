@@ -1,0 +1,53 @@
+import { METALS } from '$lib/core';
+import type { Workbench } from '$lib/state/workbench.svelte';
+
+const AIM_WORDS = { clean: 'clean edge', sever: 'just sever' } as const;
+
+/** "6 mm mild steel, clean edge" */
+export function cutTitle(bench: Workbench): string {
+	const { thicknessMm, metal, aim } = bench.cut;
+	return `${bench.say(thicknessMm, 'thickness')} ${METALS[metal].label.toLowerCase()}, ${AIM_WORDS[aim]}`;
+}
+
+export function standoffWord(bench: Workbench): { value: string; note: string } {
+	const { standoff } = bench.plan.choices;
+	if (standoff === 'drag') return { value: 'Drag', note: 'shield rests' };
+	if (standoff === 'touch') return { value: 'Touch', note: 'bare nozzle, low amps' };
+	return { value: bench.sayFigure('setup.standoffMm'), note: 'nozzle to plate' };
+}
+
+export function startWord(bench: Workbench): { value: string; note: string } {
+	const { startMethod } = bench.plan.choices;
+	const straight = bench.sayFigure('cut.straightPierceMm');
+	const rolled = bench.sayFigure('cut.rolledPierceMm');
+	const note = `pierce ${straight}, rolled ${rolled}`;
+	if (startMethod === 'edge') return { value: 'Edge', note };
+	if (startMethod === 'pierce') return { value: 'Pierce', note };
+	if (startMethod === 'rolled') return { value: 'Roll in', note };
+	return { value: 'None', note: 'edge start only' };
+}
+
+export function dosAndDonts(bench: Workbench): { dos: string[]; donts: string[] } {
+	const { plan, cut, settings } = bench;
+	const dos = [
+		'Power off before you touch it',
+		`Shade ${bench.sayFigure('setup.shade')}, gloves, sleeves, ears`
+	];
+	dos.push(
+		cut.aim === 'clean'
+			? settings.sparks === 'trailing'
+				? 'Watch the sparks: 15–30° behind'
+				: 'Watch the sparks: straight down'
+			: 'Go as fast as it still parts'
+	);
+	const donts = ['Fire the pilot arc into the air'];
+	if (plan.choices.startMethod === 'rolled') donts.push('Pierce straight down: roll it in');
+	if (
+		plan.choices.startMethod === 'edge' &&
+		cut.thicknessMm > (plan.figures['cut.straightPierceMm'].value ?? 0)
+	) {
+		donts.push('Pierce straight down');
+	}
+	donts.push('Slow down to be safe: dross');
+	return { dos, donts: donts.slice(0, 3) };
+}

@@ -1,0 +1,77 @@
+<script lang="ts">
+	import { DomainError, parseQuantity, type Quantity } from '$lib/core';
+	import { getWorkbench } from '$lib/state/workbench.svelte';
+
+	/**
+	 * Takes what people type in any unit. `commit` gives the reason when the value is refused; the text
+	 * then stays as typed, so that nothing is lost.
+	 */
+	let {
+		label,
+		quantity,
+		value,
+		commit,
+		optional = false,
+		placeholder = 'not known',
+		hint
+	}: {
+		label: string;
+		quantity: Quantity;
+		value: number | null;
+		commit: (value: number | null) => string | undefined | void;
+		/** Empty is taken as "not known". */
+		optional?: boolean;
+		placeholder?: string;
+		hint?: string;
+	} = $props();
+
+	const bench = getWorkbench();
+	const uid = $props.id();
+	let typed = $state<string | undefined>();
+	let error = $state<string | undefined>();
+	const shown = $derived(value === null ? '' : bench.say(value, quantity));
+
+	function take(text: string) {
+		if (text === shown) {
+			typed = error = undefined;
+			return;
+		}
+		if (optional && text.trim() === '') {
+			error = commit(null) ?? undefined;
+			if (!error) typed = undefined;
+			return;
+		}
+		try {
+			const read = parseQuantity(text, { quantity, units: bench.units, gauge: bench.gauge, label });
+			error = commit(read) ?? undefined;
+			typed = error ? text : undefined;
+		} catch (problem) {
+			if (!(problem instanceof DomainError)) throw problem;
+			typed = text;
+			error = `${problem.info.allowed} is accepted, got ${problem.info.received}`;
+		}
+	}
+</script>
+
+<div>
+	<label class="sub mb-0.5 block" for={uid}>{label}</label>
+	<input
+		id={uid}
+		class="box fig text-[20px]"
+		type="text"
+		inputmode="text"
+		autocomplete="off"
+		value={typed ?? shown}
+		placeholder={optional ? placeholder : ''}
+		aria-invalid={error ? 'true' : undefined}
+		aria-describedby={error || hint ? `${uid}-note` : undefined}
+		onchange={(e) => take(e.currentTarget.value)}
+	/>
+	{#if error}
+		<p id="{uid}-note" class="text-[14px] font-semibold" style:color="var(--stops)" role="alert">
+			{error}
+		</p>
+	{:else if hint}
+		<p id="{uid}-note" class="sub">{hint}</p>
+	{/if}
+</div>

@@ -1,0 +1,35 @@
+<script lang="ts">
+	/** One line of text; the reason for a refusal stands under it and the text stays. */
+	let {
+		label,
+		value,
+		commit
+	}: { label: string; value: string; commit: (value: string) => string | undefined } = $props();
+	const uid = $props.id();
+	let typed = $state<string | undefined>();
+	let error = $state<string | undefined>();
+
+	function take(text: string) {
+		error = commit(text);
+		typed = error ? text : undefined;
+	}
+</script>
+
+<div>
+	<label class="sub mb-0.5 block" for={uid}>{label}</label>
+	<input
+		id={uid}
+		class="box"
+		type="text"
+		autocomplete="off"
+		value={typed ?? value}
+		aria-invalid={error ? 'true' : undefined}
+		aria-describedby={error ? `${uid}-note` : undefined}
+		onchange={(e) => take(e.currentTarget.value)}
+	/>
+	{#if error}
+		<p id="{uid}-note" class="text-[14px] font-semibold" style:color="var(--stops)" role="alert">
+			{error}
+		</p>
+	{/if}
+</div>

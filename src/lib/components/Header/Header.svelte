@@ -1,0 +1,142 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import { page } from '$app/state';
+	import Menu from '@lucide/svelte/icons/menu';
+	import Wrench from '@lucide/svelte/icons/wrench';
+	import type { UnitSystem } from '$lib/core';
+	import Choice from '$lib/components/Fields/Choice.svelte';
+	import { rememberTheme, rememberUnits, type Theme } from '$lib/state/device';
+	import { getWorkbench } from '$lib/state/workbench.svelte';
+	import Logo from './Logo.svelte';
+
+	let { theme, keys, setTheme }: { theme: Theme; keys: () => void; setTheme: (t: Theme) => void } =
+		$props();
+	const bench = getWorkbench();
+	let menu = $state(false);
+
+	const units = [
+		{ value: 'metric', label: 'mm' },
+		{ value: 'imperial', label: 'inch' },
+		{ value: 'gauge', label: 'gauge' }
+	] as const satisfies { value: UnitSystem; label: string }[];
+	const themes = [
+		{ value: 'bench-day', label: 'Day' },
+		{ value: 'hood-down', label: 'Dark' }
+	] as const satisfies { value: Theme; label: string }[];
+
+	function chooseUnits(next: UnitSystem) {
+		bench.units = next;
+		rememberUnits(next);
+	}
+	function chooseTheme(next: Theme) {
+		setTheme(next);
+		rememberTheme(next);
+	}
+	function chooseBench(id: string) {
+		void goto(`${page.url.pathname}?bench=${id}`);
+	}
+</script>
+
+<header class="no-print bar">
+	<a href="/supply?{bench.search}" class="brand" aria-label="Steady Arc">
+		<Logo /><span class="fig name">Steady Arc</span>
+	</a>
+	<label class="flex min-w-0 items-center gap-2">
+		<span class="sub desk-only">Bench</span>
+		<select
+			id="bench-picker"
+			class="box picker"
+			aria-label="Bench"
+			onchange={(e) => chooseBench(e.currentTarget.value)}
+		>
+			{#each bench.benches as one (one.id)}
+				<option value={one.id} selected={one.id === bench.benchId}>{one.name}</option>
+			{/each}
+		</select>
+	</label>
+	<a
+		class="act"
+		href="/bench?{bench.search}"
+		aria-current={page.url.pathname === '/bench' ? 'page' : undefined}
+	>
+		<Wrench size={18} aria-hidden="true" /><span class="desk-only">What stands there</span><span
+			class="phone-only sr-only">Bench</span
+		>
+	</a>
+	<span class="grow"></span>
+	<button
+		type="button"
+		class="act phone-only"
+		aria-expanded={menu}
+		aria-controls="device-menu"
+		onclick={() => (menu = !menu)}
+	>
+		<Menu size={22} aria-hidden="true" /><span class="sr-only">Units, theme and keys</span>
+	</button>
+	<div id="device-menu" class="device" class:open={menu}>
+		<Choice label="Units" options={units} value={bench.units} choose={chooseUnits} />
+		<Choice label="Theme" options={themes} value={theme} choose={chooseTheme} />
+		<button type="button" class="act" onclick={keys}>Keys <kbd class="key">?</kbd></button>
+	</div>
+</header>
+
+<style>
+	.bar {
+		display: flex;
+		align-items: center;
+		gap: 12px;
+		min-height: 52px;
+		padding: 3px 24px;
+		background: var(--paper);
+	}
+	.brand {
+		display: flex;
+		align-items: center;
+		gap: 8px;
+		min-height: 44px;
+		color: var(--ink);
+		text-decoration: none;
+	}
+	.name {
+		font-size: 25px;
+		font-stretch: 75%;
+	}
+	.picker {
+		width: auto;
+		max-width: 220px;
+		font-weight: 700;
+	}
+	.device {
+		display: flex;
+		gap: 8px;
+	}
+	.phone-only {
+		display: none;
+	}
+	@media (max-width: 899px) {
+		.bar {
+			flex-wrap: wrap;
+			padding: 3px 12px;
+			gap: 8px;
+		}
+		.name,
+		.desk-only {
+			display: none;
+		}
+		.picker {
+			max-width: 170px;
+		}
+		.phone-only {
+			display: inline-flex;
+		}
+		.device {
+			display: none;
+			flex-wrap: wrap;
+			width: 100%;
+			padding-bottom: 6px;
+		}
+		.device.open {
+			display: flex;
+		}
+	}
+</style>

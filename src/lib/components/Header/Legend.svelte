@@ -1,0 +1,36 @@
+<script lang="ts">
+	import { BASIS_WORDS, type Basis } from '$lib/core';
+
+	/** The strip that tells what the balloons mean. */
+	const letters = Object.entries(BASIS_WORDS) as [Basis, string][];
+</script>
+
+<footer class="no-print sheet legend">
+	<span>Where from:</span>
+	{#each letters as [letter, words] (letter)}
+		<span class="inline-flex items-center gap-1.5"><span class="wf">{letter}</span>{words}</span>
+	{/each}
+	<span class="grow"></span>
+	<span class="inline-flex items-center gap-2"
+		><kbd class="key">W</kbd> where from <kbd class="key">?</kbd> all keys</span
+	>
+</footer>
+
+<style>
+	.legend {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 4px 16px;
+		min-height: 34px;
+		padding: 4px 24px;
+		border-top: 2px solid var(--ink);
+		color: var(--ink2);
+		font-size: 14px;
+	}
+	@media (max-width: 899px) {
+		.legend {
+			padding: 8px 12px 90px;
+		}
+	}
+</style>

@@ -1,0 +1,247 @@
+<script lang="ts">
+	import { page } from '$app/state';
+	import Mark from '$lib/components/Marks/Mark.svelte';
+	import { VERDICT_INK } from '$lib/components/Marks/ink';
+	import { getWorkbench } from '$lib/state/workbench.svelte';
+	import { stationCells } from './line';
+
+	/** The line is the margin: it runs through all stations, pinched where tight, broken where it stops. */
+	const bench = getWorkbench();
+	const cells = $derived(stationCells(bench));
+	const active = $derived(page.url.pathname.slice(1));
+</script>
+
+<nav aria-label="The line" class="line no-print">
+	{#each cells as cell, index (cell.station)}
+		{@const on = cell.station === active}
+		<a
+			href={cell.href}
+			class="cell"
+			class:on
+			aria-current={on ? 'page' : undefined}
+			aria-keyshortcuts={String(index + 1)}
+			data-station={cell.station}
+			data-verdict={cell.verdict}
+		>
+			<svg class="rail" viewBox="0 0 100 96" preserveAspectRatio="none" aria-hidden="true">
+				<rect y="84" width="100" height="12" fill="var(--sheet)" />
+				{#if on}
+					<path
+						d="M0 96V84C7 84 3 13 12 13H88C97 13 93 84 100 84V96Z"
+						fill="var(--sheet)"
+						stroke="none"
+					/>
+					<path
+						d="M0 84C7 84 3 13 12 13H88C97 13 93 84 100 84"
+						fill="none"
+						stroke="var(--arc)"
+						stroke-width="4.5"
+						vector-effect="non-scaling-stroke"
+					/>
+				{:else}
+					<path
+						d={cell.verdict === 'stops' ? 'M0 84H3M62 84H100' : 'M0 84H100'}
+						fill="none"
+						stroke="var(--ink)"
+						stroke-width={cell.verdict === 'tight' ? 2 : 4}
+						vector-effect="non-scaling-stroke"
+					/>
+				{/if}
+			</svg>
+			<span class="name"><span class="number">{index + 1}</span> {cell.name}</span>
+			<span class="figures">
+				{#each cell.figures as figure, i (i)}
+					<span class="fig" class:desk={i !== cell.phone}
+						>{figure.text}<span class="unit">{figure.unit === '°' ? '' : ' '}{figure.unit}</span
+						></span
+					>
+				{/each}
+				<span class="context">{cell.context}</span>
+			</span>
+			<span class="state" style:color={VERDICT_INK[cell.verdict]}>
+				<Mark verdict={cell.verdict} size={20} />
+				<span class="word">{cell.word}</span><span class="short">{cell.state}</span>
+			</span>
+		</a>
+	{/each}
+</nav>
+
+<style>
+	.line {
+		display: grid;
+		grid-template-columns: repeat(5, 1fr);
+		height: 96px;
+		padding: 0 8px;
+		background: linear-gradient(var(--paper) 84px, var(--sheet) 84px);
+		position: sticky;
+		top: 0;
+		z-index: 20;
+	}
+	.line::before,
+	.line::after {
+		content: '';
+		position: absolute;
+		top: 82px;
+		width: 8px;
+		height: 4px;
+		background: var(--ink);
+	}
+	.line::before {
+		left: 0;
+	}
+	.line::after {
+		right: 0;
+	}
+	.cell {
+		position: relative;
+		display: block;
+		color: var(--ink);
+		text-decoration: none;
+		min-width: 0;
+	}
+	.rail {
+		position: absolute;
+		inset: 0;
+		width: 100%;
+		height: 96px;
+	}
+	.name,
+	.figures {
+		position: absolute;
+		left: 30px;
+		white-space: nowrap;
+	}
+	.name {
+		top: 8px;
+		font-weight: 600;
+	}
+	.number {
+		font-size: 13px;
+		font-weight: 700;
+		color: var(--ink2);
+	}
+	.on .name,
+	.on .number {
+		color: var(--arc);
+	}
+	.on .name {
+		top: 21px;
+	}
+	.figures {
+		top: 32px;
+		display: flex;
+		align-items: baseline;
+		gap: 9px;
+	}
+	.on .figures {
+		top: 42px;
+		right: 22px;
+		overflow: hidden;
+	}
+	.fig {
+		font-size: 37px;
+	}
+	.unit {
+		white-space: pre;
+	}
+	.context {
+		color: var(--ink2);
+	}
+	.state {
+		position: absolute;
+		top: 72px;
+		left: 22px;
+		display: inline-flex;
+		align-items: center;
+		gap: 6px;
+		padding: 0 8px 0 4px;
+		height: 24px;
+		background: linear-gradient(var(--paper) 12px, var(--sheet) 12px);
+		font-size: 15px;
+		font-weight: 700;
+		white-space: nowrap;
+		max-width: calc(100% - 26px);
+		overflow: hidden;
+	}
+	.on .state {
+		top: 1px;
+		left: auto;
+		right: 30px;
+		max-width: calc(100% - 60px);
+	}
+	.short {
+		display: none;
+	}
+	@media (max-width: 1179px) {
+		.figures {
+			gap: 6px;
+		}
+		.fig {
+			font-size: 30px;
+		}
+		.context {
+			display: none;
+		}
+	}
+	@media (max-width: 899px) {
+		.line {
+			height: 84px;
+			padding: 0;
+			background: linear-gradient(var(--paper) 74px, var(--sheet) 74px);
+		}
+		.line::before,
+		.line::after {
+			display: none;
+		}
+		.rail {
+			height: 84px;
+		}
+		.name,
+		.figures {
+			left: 7px;
+		}
+		.name {
+			font-size: 14px;
+			top: 5px;
+		}
+		.on .name {
+			top: 23px;
+			left: 12px;
+		}
+		.number,
+		.desk,
+		.word {
+			display: none;
+		}
+		.short {
+			display: inline;
+		}
+		.figures {
+			top: 29px;
+		}
+		.on .figures {
+			top: 43px;
+			left: 12px;
+			right: 0;
+		}
+		.fig {
+			font-size: 21px;
+		}
+		.unit {
+			font-size: 15px;
+		}
+		.state {
+			top: 62px;
+			left: 2px;
+			font-size: 14px;
+			gap: 3px;
+			padding: 0 3px;
+			max-width: 100%;
+		}
+		.on .state {
+			right: 8px;
+			left: auto;
+			max-width: calc(100% - 14px);
+		}
+	}
+</style>

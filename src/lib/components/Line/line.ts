@@ -1,0 +1,90 @@
+import type { Plan, Shown, Station, StationVerdict, Verdict } from '$lib/core';
+import type { Workbench } from '$lib/state/workbench.svelte';
+
+/** What one station shows on the line: one or two figures, a word of context, and its state. */
+export interface StationCell {
+	station: Station;
+	name: string;
+	href: string;
+	figures: Shown[];
+	/** Index of the figure that a phone shows. */
+	phone: number;
+	context: string;
+	verdict: Verdict;
+	/** "tight at 45 A", "stops 6:58". */
+	word: string;
+	/** The bare state for a phone. */
+	state: string;
+}
+
+const NAMES: Record<Station, string> = {
+	supply: 'Supply',
+	setup: 'Setup',
+	cut: 'Cut',
+	gouge: 'Gouge',
+	wear: 'Wear'
+};
+
+/** The state in words: the reason when there is one to tell. */
+export function stateWord(s: StationVerdict, bench: Workbench): string {
+	if (s.verdict === 'holds') return 'holds';
+	if (s.verdict === 'not set') return s.word;
+	if (s.verdict === 'stops' && s.stopsAtS)
+		return `${s.part?.toLowerCase()} stops ${bench.say(s.stopsAtS, 'time').replace(' min', '')}`;
+	return s.verdict === 'stops' ? s.word : `tight: ${s.word}`;
+}
+
+/** "45 A stops 6:58 · 40 A runs on": the amps chosen and, when they do not run on, those that do. */
+export function runsOn(plan: Plan, bench: Workbench): { figure: Shown; context: string } {
+	const most = plan.figures['supply.runsOnA'].value;
+	const chosen = plan.figures['setup.currentA'].value!;
+	if (plan.figures['air.shortAtS'].value !== null) {
+		return { figure: bench.show(chosen, 'current'), context: 'air falls short' };
+	}
+	if (most === null)
+		return { figure: bench.show(chosen, 'current'), context: 'no setting runs on' };
+	return { figure: bench.show(most, 'current'), context: most < chosen ? 'runs on' : 'runs here' };
+}
+
+/** Gouge and wear are counted in words of their own. */
+function counted(
+	bench: Workbench,
+	id: 'gouge.passes' | 'wear.cutsLeft',
+	one: string,
+	many: string
+): Shown {
+	const value = bench.plan.figures[id].value ?? 0;
+	return { text: bench.show(value, 'count').text, unit: value === 1 ? one : many };
+}
+
+export function stationCells(bench: Workbench): StationCell[] {
+	const { plan } = bench;
+	const supply = runsOn(plan, bench);
+	const content: Record<Station, Pick<StationCell, 'figures' | 'context' | 'phone'>> = {
+		supply: { figures: [supply.figure], context: supply.context, phone: 0 },
+		setup: {
+			figures: [bench.showFigure('setup.currentA'), bench.showFigure('setup.speedMmS')],
+			context: '',
+			phone: 1
+		},
+		cut: { figures: [bench.showFigure('cut.offsetMm')], context: 'guide offset', phone: 0 },
+		gouge: {
+			figures: [counted(bench, 'gouge.passes', 'pass', 'passes')],
+			context: `${bench.say(bench.cut.gouge.depthMm, 'small')} deep`,
+			phone: 0
+		},
+		wear: { figures: [counted(bench, 'wear.cutsLeft', 'cut', 'cuts')], context: 'left', phone: 0 }
+	};
+	return (Object.keys(NAMES) as Station[]).map((station) => {
+		const s = plan.stations[station];
+		return {
+			station,
+			name: NAMES[station],
+			href: `/${station}?${bench.search}`,
+			...content[station],
+			verdict: s.verdict,
+			word: stateWord(s, bench),
+			state: s.verdict
+		};
+	});
+}

@@ -1,0 +1,217 @@
+<script lang="ts">
+	import { REGISTRY } from '$lib/core';
+	import Patterns from '$lib/components/Drawing/Patterns.svelte';
+	import TorchHead from '$lib/components/Drawing/TorchHead.svelte';
+	import { sparkPaths } from '$lib/components/Drawing/scatter';
+	import { getWorkbench } from '$lib/state/workbench.svelte';
+	import { deepestMm, SECTION, sectionShape, thicknessAt } from './section';
+
+	/** The cut from the side, plate to scale. The handle at the underside sets the thickness. */
+	const bench = getWorkbench();
+	const plan = $derived(bench.plan);
+	const value = (id: keyof typeof REGISTRY) => plan.figures[id].value ?? 0;
+	const through = $derived(plan.figures['setup.lineS'].value !== null);
+	const deepest = $derived(deepestMm(value('setup.severMm')));
+	const shape = $derived(
+		sectionShape({
+			thicknessMm: bench.cut.thicknessMm,
+			deepest,
+			lagDeg: value('setup.lagDeg'),
+			kerfMm: value('setup.kerfMm')
+		})
+	);
+	const { plateTopY: top, arcX: cx, gaugeX: gx, leftX } = SECTION;
+	const sparks = sparkPaths({ seed: 7, count: 46, lengthPx: 96, spreadRad: 0.34 });
+	const labelY = $derived(Math.min(Math.max(shape.bottomY, top + 26), SECTION.height - 26));
+
+	let svg = $state<SVGSVGElement>();
+	let dragging = $state(false);
+
+	const stepMm = $derived(bench.units === 'metric' ? 0.5 : 25.4 / 32);
+	function set(mm: number) {
+		const snapped = Math.round(mm / stepMm) * stepMm;
+		bench.setCut({ thicknessMm: Math.min(deepest, Math.max(stepMm, snapped)) });
+	}
+	function drag(event: PointerEvent) {
+		if (!dragging || !svg) return;
+		const box = svg.getBoundingClientRect();
+		set(thicknessAt(((event.clientY - box.top) / box.height) * SECTION.height, deepest));
+	}
+	function release() {
+		if (!dragging) return;
+		dragging = false;
+		bench.settle();
+	}
+	function key(event: KeyboardEvent) {
+		const by = { ArrowDown: 1, ArrowUp: -1, ArrowRight: 1, ArrowLeft: -1, PageDown: 4, PageUp: -4 }[
+			event.key
+		];
+		if (by === undefined) return;
+		event.preventDefault();
+		set(bench.cut.thicknessMm + by * stepMm);
+		bench.settle();
+	}
+</script>
+
+<svg
+	bind:this={svg}
+	viewBox="0 0 {SECTION.width} {SECTION.height}"
+	class="block w-full touch-none"
+	role="group"
+	aria-label="Side section of the cut"
+	onpointermove={drag}
+	onpointerup={release}
+	onpointercancel={release}
+>
+	<Patterns prefix="section" />
+	<path d={shape.plateLeft} fill="var(--faint)" stroke="var(--ink)" stroke-width="1.8" />
+	<path
+		d={shape.lagLines}
+		stroke="var(--steel-line)"
+		stroke-width="1.2"
+		fill="none"
+		opacity=".75"
+	/>
+	<path d={shape.plateRight} fill="url(#section-steel)" stroke="var(--ink)" stroke-width="1.8" />
+	{#if through}
+		<path d={shape.dross} fill="var(--steel-line)" />
+		<g
+			transform="translate({shape.exitX} {shape.bottomY}) rotate({shape.lagDeg})"
+			stroke="var(--spark)"
+			stroke-linecap="round"
+			fill="none"
+		>
+			{#each sparks as d, i (i)}<path {d} stroke-width={1.2 + i * 0.7} />{/each}
+		</g>
+		<path d={shape.arc} fill="var(--arc)" />
+	{/if}
+	<TorchHead x={cx} tip={top - 1} prefix="section" />
+	{#if through}
+		<path
+			d={shape.arcCore}
+			stroke="#fff"
+			stroke-width="2.4"
+			fill="none"
+			stroke-linecap="round"
+			opacity=".9"
+		/>
+		<path
+			d="M{shape.exitX} {shape.bottomY}v{shape.ray.length + 4}"
+			stroke="var(--ink)"
+			stroke-width="1.3"
+			stroke-dasharray="5 4"
+		/>
+		<path
+			d="M{shape.exitX} {shape.bottomY}L{shape.ray.x} {shape.ray.y}"
+			stroke="var(--ink)"
+			stroke-width="1.6"
+		/>
+		<path
+			d="M{shape.exitX + 6} {shape.bottomY + shape.ray.length * 0.62}H{cx + 62}"
+			stroke="var(--ink)"
+			stroke-width="1.2"
+		/>
+		<text
+			x={cx + 68}
+			y={shape.bottomY + shape.ray.length * 0.62 + 9}
+			class="fig halo"
+			style:font-size="30px"
+			style:fill="var(--spark-ink)">{bench.sayFigure('setup.lagDeg')}</text
+		>
+		<text x={cx + 116} y={shape.bottomY + shape.ray.length * 0.62 + 6} class="halo"
+			>sparks trail behind</text
+		>
+	{:else}
+		<text
+			x={cx + 40}
+			y={shape.bottomY + 30}
+			class="fig"
+			style:font-size="28px"
+			style:fill="var(--stops)">does not go through</text
+		>
+	{/if}
+
+	<path d="M{cx + 92} {top - 34}h104" stroke="var(--arc)" stroke-width="7" />
+	<path d="M{cx + 190} {top - 50}l32 16l-32 16Z" fill="var(--arc)" />
+	<text x={cx + 92} y={top - 52} class="fig" style:font-size="34px" style:fill="var(--arc)"
+		>{bench.sayFigure('setup.speedMmS')}</text
+	>
+	<text x={cx + 92} y={top - 10} class="dim">travel</text>
+	<g fill="none" stroke="var(--ink)" stroke-width="1.2">
+		<path d="M{cx + 66} {top - 119}h18" />
+		<path d="M{cx - 14} {top - 31}L{cx - 70} {top - 57}h-14" />
+		<path d="M{cx - 20} {top - 2}L{cx - 60} {top - 20}h-24" />
+	</g>
+	<text x={cx + 90} y={top - 114}>air {bench.sayFigure('setup.airBar')}, flowing</text>
+	<text x={cx - 90} y={top - 52} text-anchor="end">{bench.sayFigure('setup.nozzleA')} nozzle</text>
+	<text x={cx - 90} y={top - 15} text-anchor="end"
+		>{plan.choices.standoff === 'drag'
+			? 'shield rests on the plate'
+			: plan.choices.standoff === 'touch'
+				? 'nozzle touches'
+				: `${bench.sayFigure('setup.standoffMm')} off`}</text
+	>
+	<rect
+		x={cx + 110}
+		y={top + 8}
+		width="132"
+		height="27"
+		fill="var(--sheet)"
+		stroke="var(--ink)"
+		stroke-width="1.3"
+	/>
+	<text x={cx + 176} y={top + 26} text-anchor="middle">kerf {bench.sayFigure('setup.kerfMm')}</text>
+
+	<rect
+		x={gx}
+		y={top - 14}
+		width="44"
+		height={SECTION.height - top + 10}
+		fill="var(--card)"
+		stroke="var(--ink)"
+		stroke-width="1.5"
+	/>
+	<text x={gx + 22} y={top - 20} text-anchor="middle" class="dim">mm</text>
+	{#each shape.ticks as tick (tick.y)}
+		<path
+			d="M{gx + 44} {tick.y}h{tick.label ? -16 : -9}"
+			stroke="var(--ink)"
+			stroke-width={tick.label ? 1.8 : 1.1}
+		/>
+		{#if tick.label}<text x={gx + 5} y={tick.y + 5.5} class="tick">{tick.label}</text>{/if}
+	{/each}
+	<path d="M{gx + 44} {shape.bottomY}H{leftX + 12}" stroke="var(--arc)" stroke-width="2.5" />
+	<g
+		role="slider"
+		tabindex="0"
+		aria-label="Thickness"
+		aria-orientation="vertical"
+		aria-valuemin={0.5}
+		aria-valuemax={deepest}
+		aria-valuenow={bench.cut.thicknessMm}
+		aria-valuetext={bench.say(bench.cut.thicknessMm, 'thickness')}
+		class="cursor-ns-resize"
+		data-testid="thickness-handle"
+		onkeydown={key}
+		onpointerdown={(e) => {
+			dragging = true;
+			svg?.setPointerCapture(e.pointerId);
+			e.preventDefault();
+			e.currentTarget.focus();
+		}}
+	>
+		<path
+			d="M{gx + 46} {shape.bottomY}L{gx + 60} {labelY - 24}H{leftX - 12}V{labelY + 24}H{gx + 60}Z"
+			fill="var(--arc)"
+		/>
+		<text
+			x={gx + 100}
+			y={labelY + 10}
+			text-anchor="middle"
+			class="fig"
+			style:font-size="27px"
+			style:fill="var(--color-primary-content)"
+			>{bench.say(bench.cut.thicknessMm, 'thickness')}</text
+		>
+	</g>
+</svg>

@@ -1,0 +1,87 @@
+<script lang="ts">
+	import { getWorkbench } from '$lib/state/workbench.svelte';
+	import Balloon from '$lib/components/Balloon/Balloon.svelte';
+	import { BAR, speedMarks, speedX } from './speedBar';
+
+	/** The speed against what a hand holds and what the sparks allow. */
+	const bench = getWorkbench();
+	const marks = $derived(speedMarks(bench.plan));
+	const band = $derived(bench.plan.figures['setup.speedMmS'].band);
+</script>
+
+<section aria-label="Speed window">
+	<h2 class="flex items-center gap-2">
+		<span class="h">Travel</span>
+		{#if band}
+			<span class="sub" data-testid="speed-band"
+				>{bench.sayFigure('setup.speedMmS')}, between {bench.say(band[0], 'speed')} and {bench.say(
+					band[1],
+					'speed'
+				)} eight times in ten</span
+			>
+		{/if}
+		<Balloon id="setup.speedMmS" />
+	</h2>
+	<svg
+		viewBox="0 0 {BAR.width} 92"
+		class="block w-full"
+		role="img"
+		aria-label="Speed bar: {bench.sayFigure('setup.speedMmS')}"
+	>
+		<rect
+			x={marks.hand[0]}
+			y="22"
+			width={marks.hand[1] - marks.hand[0]}
+			height="40"
+			fill="var(--arc-wash)"
+		/>
+		<text
+			x={marks.hand[0] + 6}
+			y="37"
+			style:font-size="13.5px"
+			style:fill="var(--arc)"
+			font-weight="600">a hand holds this</text
+		>
+		<text x={BAR.width} y="14" text-anchor="end" class="dim">amber: sparks 15–30° behind</text>
+		<text x={marks.hand[1] + 4} y="37" class="dim">guide only</text>
+		{#if marks.window}
+			<path d="M{marks.window[0]} 50H{marks.window[1]}" stroke="var(--spark)" stroke-width="10" />
+		{/if}
+		{#if marks.band}
+			<path
+				d="M{marks.band[0]} 44v12M{marks.band[0]} 50H{marks.band[1]}M{marks.band[1]} 44v12"
+				stroke="var(--ink)"
+				stroke-width="1.8"
+				fill="none"
+			/>
+		{/if}
+		<path d="M{BAR.left} 66H{BAR.right}" stroke="var(--ink)" stroke-width="1.6" />
+		{#each [1, 2, 5, 10, 20, 50, 100] as tick (tick)}
+			<path d="M{speedX(tick)} 66v6" stroke="var(--ink)" stroke-width="1.2" />
+			<text x={speedX(tick)} y="86" text-anchor="middle" class="tick"
+				>{bench.show(tick, 'speed').text}</text
+			>
+		{/each}
+		<text x={BAR.width} y="86" text-anchor="end" class="dim">{bench.show(1, 'speed').unit}</text>
+
+		{#if marks.atX !== null && marks.fastestX !== null}
+			<path d="M{marks.fastestX} 36V66" stroke="var(--ink)" stroke-width="3" />
+			<circle
+				cx={marks.atX}
+				cy="50"
+				r="9"
+				fill="var(--arc)"
+				stroke="var(--sheet)"
+				stroke-width="3"
+			/>
+			<text
+				x={marks.atX}
+				y="16"
+				text-anchor="middle"
+				class="fig"
+				style:font-size="20px"
+				style:fill="var(--arc)">{bench.sayFigure('setup.speedMmS')}</text
+			>
+		{/if}
+	</svg>
+</section>

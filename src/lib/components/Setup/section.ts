@@ -1,0 +1,94 @@
+/** Geometry of the side section: plate to scale, torch as a symbol, in a 690 × 330 drawing. */
+import { scatter } from '$lib/components/Drawing/scatter';
+
+export const SECTION = {
+	width: 690,
+	height: 330,
+	plateTopY: 142,
+	arcX: 390,
+	leftX: 162,
+	rightX: 662,
+	gaugeX: 10
+};
+const DEEPEST_PX = SECTION.height - SECTION.plateTopY - 12;
+
+export interface SectionShape {
+	/** Underside of the plate. */
+	bottomY: number;
+	pxPerMm: number;
+	/** Where the arc leaves, behind the torch. */
+	exitX: number;
+	lagDeg: number;
+	kerfHalfPx: number;
+	plateLeft: string;
+	plateRight: string;
+	lagLines: string;
+	arc: string;
+	arcCore: string;
+	dross: string;
+	ticks: { y: number; label: string | null }[];
+	/** Length of the lag angle's ray, and its end. */
+	ray: { length: number; x: number; y: number };
+}
+
+/** The gauge reaches a little past what can be severed. */
+export function deepestMm(severMm: number): number {
+	return Math.max(8, Math.ceil(severMm * 1.12));
+}
+
+/** Thickness in mm at a height of the drawing. */
+export function thicknessAt(y: number, deepest: number): number {
+	return ((y - SECTION.plateTopY) / DEEPEST_PX) * deepest;
+}
+
+export function sectionShape(input: {
+	thicknessMm: number;
+	deepest: number;
+	lagDeg: number;
+	kerfMm: number;
+}): SectionShape {
+	const { plateTopY: top, arcX: cx, leftX, rightX, height } = SECTION;
+	const pxPerMm = DEEPEST_PX / input.deepest;
+	const depth = Math.min(DEEPEST_PX, Math.max(3, input.thicknessMm * pxPerMm));
+	const bottom = top + depth;
+	const lag = (input.lagDeg * Math.PI) / 180;
+	// The drag at the underside, t·tan(lag), as far as the drawing has room.
+	const drag = Math.min((depth * Math.sin(lag)) / Math.cos(lag), 60);
+	const half = Math.max(4, (input.kerfMm * pxPerMm) / 2);
+	const exitX = cx - drag;
+	const back = `C${cx - half} ${top + depth * 0.45} ${exitX - half + drag * 0.45} ${top + depth * 0.75} ${exitX - half} ${bottom}`;
+	const front = `C${cx + half} ${top + depth * 0.45} ${exitX + half + drag * 0.45} ${top + depth * 0.75} ${exitX + half} ${bottom}`;
+	const torn = `L${rightX - 8} ${top + depth * 0.75}L${rightX + 2} ${top + depth * 0.5}L${rightX - 9} ${top + depth * 0.25}L${rightX} ${top}`;
+
+	let lagLines = '';
+	const random = scatter(7);
+	for (let x = leftX + drag + 6; x < cx - half - 4; x += 13) {
+		const end = drag * (0.85 + random() * 0.3);
+		lagLines += `M${x.toFixed(1)} ${top + 3}C${x.toFixed(1)} ${(top + depth * 0.4).toFixed(1)} ${(x - end * 0.35).toFixed(1)} ${(top + depth * 0.7).toFixed(1)} ${(x - end).toFixed(1)} ${(bottom - 2).toFixed(1)}`;
+	}
+	let dross = '';
+	for (let x = leftX + 14; x < exitX - 24; x += 26 + random() * 30) {
+		dross += `M${x.toFixed(1)} ${bottom}q3 7 9 0Z`;
+	}
+	const every = input.deepest > 18 ? 5 : 2;
+	const ticks = Array.from({ length: input.deepest + 1 }, (_, mm) => ({
+		y: top + mm * pxPerMm,
+		label: mm % every === 0 ? String(mm) : null
+	}));
+	const length = Math.min(height - bottom - 8, 62);
+	return {
+		bottomY: bottom,
+		pxPerMm,
+		exitX,
+		lagDeg: input.lagDeg,
+		kerfHalfPx: half,
+		plateLeft: `M${leftX} ${top}H${cx - half}${back}H${leftX}Z`,
+		plateRight: `M${cx + half} ${top}${front}H${rightX}${torn}Z`,
+		lagLines,
+		arc: `M${cx - 3} ${top - 9}L${cx - half} ${top}${back}L${exitX + half} ${bottom}C${exitX + half + drag * 0.45} ${top + depth * 0.75} ${cx + half} ${top + depth * 0.45} ${cx + half} ${top}L${cx + 3} ${top - 9}Z`,
+		arcCore: `M${cx} ${top - 50}V${top}C${cx} ${top + depth * 0.5} ${exitX + drag * 0.4} ${top + depth * 0.75} ${exitX} ${bottom + 10}`,
+		dross,
+		ticks,
+		ray: { length, x: exitX - Math.sin(lag) * length, y: bottom + Math.cos(lag) * length }
+	};
+}

@@ -1,0 +1,37 @@
+/** Where speeds stand on the bar: logarithmic from 1 to 100 mm/s over its width. */
+import { GUIDED_MOST_MM_S, HAND_BAND_MM_S } from '$lib/core/cutter/speed';
+import type { Plan } from '$lib/core';
+
+export const BAR = { width: 640, left: 8, right: 580 };
+const [LOW, HIGH] = [1, 100];
+
+/** Position on the bar; held at its ends. */
+export function speedX(speedMmS: number): number {
+	const held = Math.min(HIGH, Math.max(LOW, speedMmS));
+	return BAR.left + (Math.log(held / LOW) / Math.log(HIGH / LOW)) * (BAR.right - BAR.left);
+}
+
+export interface SpeedMarks {
+	hand: [number, number];
+	guidedX: number;
+	window: [number, number] | null;
+	band: [number, number] | null;
+	atX: number | null;
+	fastestX: number | null;
+}
+
+export function speedMarks(plan: Plan): SpeedMarks {
+	const f = plan.figures;
+	const at = f['setup.speedMmS'].value!;
+	const through = at > 0;
+	const x = (id: 'setup.lagLowMmS' | 'setup.lagHighMmS') => speedX(f[id].value!);
+	const band = f['setup.speedMmS'].band;
+	return {
+		hand: [speedX(HAND_BAND_MM_S[0]), speedX(HAND_BAND_MM_S[1])],
+		guidedX: speedX(GUIDED_MOST_MM_S),
+		window: through ? [x('setup.lagLowMmS'), x('setup.lagHighMmS')] : null,
+		band: through && band ? [speedX(band[0]), speedX(band[1])] : null,
+		atX: through ? speedX(at) : null,
+		fastestX: through ? speedX(f['setup.fastestMmS'].value!) : null
+	};
+}

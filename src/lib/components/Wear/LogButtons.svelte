@@ -1,0 +1,32 @@
+<script lang="ts">
+	import { getWorkbench } from '$lib/state/workbench.svelte';
+	import { entryWords } from './words';
+
+	/** One gesture, one entry; the newest can be taken back. */
+	const bench = getWorkbench();
+	const last = $derived(bench.lastEntry);
+</script>
+
+<section aria-label="Log it">
+	<div class="flex items-center gap-3">
+		<h2 class="h whitespace-nowrap">Log it</h2>
+		{#if last}
+			<span class="sub grow truncate" data-testid="last-entry"
+				>last: {entryWords(last.entry, bench)}</span
+			>
+			<button
+				type="button"
+				class="act border-0 whitespace-nowrap underline"
+				onclick={() => void bench.undoEntry(last.id)}>Take it back</button
+			>
+		{/if}
+	</div>
+	<div class="mt-1 flex gap-2">
+		<button type="button" class="act main big grow" onclick={() => void bench.logCut()}
+			>Log this cut, {bench.say(bench.cut.lengthMm, 'length')} <kbd class="key">L</kbd></button
+		>
+		<button type="button" class="act big" onclick={() => void bench.logStart()}
+			>One start <kbd class="key">K</kbd></button
+		>
+	</div>
+</section>

@@ -1,0 +1,92 @@
+<script lang="ts">
+	import { BASIS_WORDS } from '$lib/core';
+	import { getWorkbench } from '$lib/state/workbench.svelte';
+	import { filledIn, inputText, pretty } from './working';
+
+	/** The open working: formula, the same with figures, inputs each with their own balloon, source. */
+	const bench = getWorkbench();
+	const working = $derived(bench.working);
+	const plain = $derived({ units: bench.units, gauge: bench.gauge });
+	let panel = $state<HTMLElement>();
+
+	function close() {
+		const from = document.querySelector<HTMLElement>(`[data-figure="${bench.opened}"]`);
+		bench.opened = undefined;
+		from?.focus();
+	}
+</script>
+
+{#if working}
+	<section
+		bind:this={panel}
+		class="no-print working"
+		aria-label="Where {working.label} comes from"
+		data-testid="working"
+	>
+		<div class="flex items-start gap-3">
+			<h2 class="h grow pt-2.5">{working.label}</h2>
+			<button type="button" class="act -mt-0.5 border-0" onclick={close}
+				>Close <kbd class="key">Esc</kbd></button
+			>
+		</div>
+		<p class="fig overflow-x-auto pb-1 text-[24px]" style:line-height="1.25">
+			{#if working.value === null}
+				none, because <span style:color="var(--arc)">{pretty(working.formula)}</span>
+			{:else}
+				{pretty(working.formula)}
+			{/if}
+		</p>
+		{#if working.value !== null && working.inputs.length > 0}
+			<p class="mt-1 text-[15px] break-words">
+				= {filledIn(working)} =
+				<b style:color="var(--arc)">{bench.say(working.value, working.quantity)}</b>
+			</p>
+		{/if}
+		<ul class="mt-2 space-y-1.5 text-[15px]">
+			{#each working.inputs as input (input.symbol)}
+				<li class="flex items-start gap-2.5">
+					{#if input.from}
+						{@const from = input.from}
+						<button
+							type="button"
+							class="wf mt-px"
+							aria-label="Where from? {input.label}: {BASIS_WORDS[input.basis]}"
+							onclick={() => (bench.opened = from)}>{input.basis}</button
+						>
+					{:else}
+						<span class="wf mt-px" title={BASIS_WORDS[input.basis]}>{input.basis}</span>
+					{/if}
+					<span><b>{pretty(input.symbol)} = {inputText(input, plain)}</b> {input.label}</span>
+				</li>
+			{/each}
+		</ul>
+		<p class="sub mt-2">
+			<span class="wf mr-1.5">{working.basis}</span>{BASIS_WORDS[working.basis]}. {working.source}.
+		</p>
+	</section>
+{/if}
+
+<style>
+	.working {
+		position: fixed;
+		z-index: 30;
+		right: 24px;
+		bottom: 0;
+		width: 548px;
+		max-width: 100vw;
+		max-height: min(380px, 60vh);
+		overflow-y: auto;
+		padding: 4px 16px 16px;
+		background: var(--sheet);
+		border: 2px solid var(--arc);
+		border-bottom: 0;
+		border-radius: 3px 3px 0 0;
+	}
+	@media (max-width: 899px) {
+		.working {
+			right: 0;
+			width: 100vw;
+			border-inline: 0;
+		}
+	}
+</style>

@@ -1,0 +1,63 @@
+/** The planned cut as a query string: reload, back, bookmark and sharing keep it. */
+import * as v from 'valibot';
+import { CutSchema, DEFAULT_CUT, WorkSchema, type Cut, type Work } from '$lib/core';
+
+const NUMBERS = {
+	t: ['thicknessMm'],
+	a: ['typedA'],
+	len: ['lengthMm'],
+	gd: ['gouge', 'depthMm'],
+	gw: ['gouge', 'widthMm'],
+	ga: ['gouge', 'angleFromPlateDeg']
+} as const;
+const WORDS = ['metal', 'aim', 'school', 'guide', 'start'] as const;
+const WORK = { arc: 'arcS', rest: 'restS', shop: 'shopC' } as const;
+
+/** Numbers in links are the core's, to a thousandth. */
+const short = (value: number) => String(Math.round(value * 1000) / 1000);
+
+function numberOf(cut: Cut, path: (typeof NUMBERS)[keyof typeof NUMBERS]): number {
+	return path.length === 1 ? cut[path[0]] : cut.gouge[path[1]];
+}
+
+/** Only what differs from where a person starts, so that links stay short. */
+export function searchFromCut(cut: Cut, work: Work, usual: Work, benchId: string): string {
+	const search = new URLSearchParams({ bench: benchId });
+	for (const word of WORDS) if (cut[word] !== DEFAULT_CUT[word]) search.set(word, cut[word]);
+	for (const [key, path] of Object.entries(NUMBERS)) {
+		const value = numberOf(cut, path);
+		if (value !== numberOf(DEFAULT_CUT, path)) search.set(key, short(value));
+	}
+	for (const [key, field] of Object.entries(WORK)) {
+		if (work[field] !== usual[field]) search.set(key, short(work[field]));
+	}
+	return search.toString();
+}
+
+/** Reads a link. What does not fit is left at where a person starts, field by field. */
+export function cutFromSearch(search: URLSearchParams, usual: Work): { cut: Cut; work: Work } {
+	const cut: Cut = structuredClone(DEFAULT_CUT);
+	const work = { ...usual };
+	for (const word of WORDS) {
+		const text = search.get(word);
+		const parsed = v.safeParse(CutSchema.entries[word], text ?? undefined);
+		if (text !== null && parsed.success) Object.assign(cut, { [word]: parsed.output });
+	}
+	for (const [key, path] of Object.entries(NUMBERS)) {
+		const text = search.get(key);
+		if (text === null || text.trim() === '') continue;
+		const value = Number(text);
+		const attempt: Cut =
+			path.length === 1
+				? { ...cut, [path[0]]: value }
+				: { ...cut, gouge: { ...cut.gouge, [path[1]]: value } };
+		if (v.is(CutSchema, attempt)) Object.assign(cut, attempt);
+	}
+	for (const [key, field] of Object.entries(WORK)) {
+		const text = search.get(key);
+		if (text === null || text.trim() === '') continue;
+		const attempt = { ...work, [field]: Number(text) };
+		if (v.is(WorkSchema, attempt)) work[field] = attempt[field];
+	}
+	return { cut, work };
+}

@@ -1,0 +1,132 @@
+/**
+ * Benches to start from. Every value is typical (common practice), none is of a real machine; the
+ * person replaces them from the data plates.
+ */
+import type { Bench } from '$lib/core';
+
+const torch: Bench['torch'] = {
+	name: 'Hand torch',
+	shieldRadiusMm: 12,
+	squareSide: 'right',
+	nozzles: [
+		{ ratingA: 30, boreMm: 0.8, kind: 'cut' },
+		{ ratingA: 45, boreMm: 1, kind: 'cut' }
+	],
+	fittedA: 45,
+	dragShield: true,
+	bareTouchA: 30,
+	standoffMm: 1.5,
+	postFlowS: 15
+};
+const air: Bench['air'] = {
+	compressor: { q1Lpm: 200, p1Bar: 4, q2Lpm: 160, p2Bar: 8, cutInBar: 6.5, cutOutBar: 8.5 },
+	tankL: 90,
+	altitudeM: 100,
+	setPointBar: 5.5,
+	filter: { lossBar: 0.1, atLpm: 200 },
+	dryer: null,
+	hose: { boreMm: 8, lengthM: 10, couplings: 2 }
+};
+const cutter: Bench['cutter'] = {
+	name: '45 A single-phase cutter',
+	inputs: [],
+	outputMinA: 20,
+	arcVoltageV: null,
+	airFlowLpm: 170,
+	airMinBar: 4.8,
+	airMaxBar: 6.5,
+	cleanMm: 12,
+	severMm: 22
+};
+const usual: Bench['usual'] = { arcS: 15, restS: 30, shopC: 20 };
+const duty45 = [
+	{ outputA: 45, dutyShare: 0.35 },
+	{ outputA: 34, dutyShare: 0.6 }
+];
+
+export const STARTER_BENCHES: readonly Bench[] = [
+	{
+		name: '230 V, 32 A circuit (IEC)',
+		supply: {
+			system: 'iec',
+			phases: 1,
+			nominalV: 230,
+			serviceOhm: null,
+			breaker: { standard: 'iec60898', curve: 'C', ratingA: 32 },
+			wire: { size: 'mm2-6', lengthM: 15, method: 'conduit' },
+			receptacleA: 32,
+			cord: null,
+			otherLoadA: 0,
+			ambientC: 20
+		},
+		cutter: {
+			...cutter,
+			inputs: [{ voltageV: 230, phases: 1, inputMaxA: 24, outputMaxA: 45, duty: duty45 }]
+		},
+		torch,
+		air,
+		usual
+	},
+	{
+		name: '240 V, 50 A circuit (North America)',
+		supply: {
+			system: 'north-america',
+			phases: 1,
+			nominalV: 240,
+			serviceOhm: null,
+			breaker: { standard: 'ul489', curve: 'C', ratingA: 50 },
+			wire: { size: 'awg-8', lengthM: 15, method: 'conduit' },
+			receptacleA: 50,
+			cord: null,
+			otherLoadA: 0,
+			ambientC: 25
+		},
+		cutter: {
+			...cutter,
+			inputs: [{ voltageV: 240, phases: 1, inputMaxA: 23, outputMaxA: 45, duty: duty45 }]
+		},
+		torch,
+		air,
+		usual
+	},
+	{
+		name: '120 V, 20 A circuit (North America)',
+		supply: {
+			system: 'north-america',
+			phases: 1,
+			nominalV: 120,
+			serviceOhm: null,
+			breaker: { standard: 'ul489', curve: 'C', ratingA: 20 },
+			wire: { size: 'awg-12', lengthM: 12, method: 'conduit' },
+			receptacleA: 20,
+			cord: null,
+			otherLoadA: 0,
+			ambientC: 25
+		},
+		cutter: {
+			...cutter,
+			name: '27 A portable cutter',
+			inputs: [
+				{
+					voltageV: 120,
+					phases: 1,
+					inputMaxA: 24,
+					outputMaxA: 27,
+					duty: [
+						{ outputA: 27, dutyShare: 0.2 },
+						{ outputA: 20, dutyShare: 0.4 }
+					]
+				}
+			],
+			outputMinA: 15,
+			airFlowLpm: 110,
+			airMinBar: 4.1,
+			airMaxBar: 6.2,
+			cleanMm: 6.35,
+			severMm: 12.7
+		},
+		torch: { ...torch, fittedA: 30, postFlowS: 10 },
+		air: { ...air, setPointBar: 5 },
+		usual: { arcS: 10, restS: 40, shopC: 20 }
+	}
+];

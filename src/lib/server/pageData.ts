@@ -1,0 +1,43 @@
+import type { Cookies } from '@sveltejs/kit';
+import type { UnitSystem } from '$lib/core';
+import { cutFromSearch } from '$lib/formats/cutUrl';
+import type { WorkbenchData } from '$lib/state/workbench.svelte';
+import type { StoredBench } from './benches';
+import { evidenceOf } from './planning';
+import type { Store } from './store';
+
+const LOG_LINES = 12;
+
+/** The bench asked for by the address, else the one used last on this device, else the first. */
+export function benchOf(store: Store, url: URL, cookies: Cookies): StoredBench | undefined {
+	const asked = url.searchParams.get('bench') ?? cookies.get('bench');
+	return (asked && store.benches.find(asked)) || store.benches.all()[0];
+}
+
+/** Everything a screen needs to plan on its own from then on. */
+export function workbenchData(
+	store: Store,
+	stored: StoredBench,
+	search: URLSearchParams,
+	units: UnitSystem
+): WorkbenchData {
+	const { settings, revision } = store.settings.get();
+	const partSet = store.sets.current(stored.id);
+	return {
+		benchId: stored.id,
+		revision: stored.revision,
+		bench: stored.bench,
+		benches: store.benches.all().map(({ id, bench }) => ({ id, name: bench.name })),
+		evidence: evidenceOf(store, stored.id, stored.bench),
+		settings,
+		settingsRevision: revision,
+		partSet: partSet ? { id: partSet.id, name: partSet.name, fittedAt: partSet.fittedAt } : null,
+		log: store.log
+			.ofBench(stored.id)
+			.slice(-LOG_LINES)
+			.reverse()
+			.map(({ id, at, entry, undone }) => ({ id, at, entry, undone })),
+		units,
+		...cutFromSearch(search, stored.bench.usual)
+	};
+}

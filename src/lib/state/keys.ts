@@ -1,0 +1,130 @@
+import { goto } from '$app/navigation';
+import { tinykeys } from 'tinykeys';
+import { METAL_IDS, STATIONS, UNIT_SYSTEMS } from '$lib/core';
+import { rememberUnits } from './device';
+import type { Workbench } from './workbench.svelte';
+
+export const KEY_HELP: readonly [string, string][] = [
+	['1 – 5', 'station'],
+	['[ ]', 'thickness, or depth on Gouge'],
+	['M', 'next metal'],
+	['A', 'next aim'],
+	['- =', 'amps'],
+	['L', 'log a cut'],
+	['K', 'log a start'],
+	['Z', 'undo'],
+	['W', 'where from, then Tab through the balloons'],
+	['B', 'pick a bench'],
+	['U', 'units'],
+	['T', 'theme'],
+	['P', 'print the card'],
+	['Esc', 'close'],
+	['?', 'these keys']
+];
+
+const typing = (target: EventTarget | null) =>
+	target instanceof HTMLElement &&
+	(target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName)) &&
+	(target as HTMLInputElement).type !== 'radio';
+
+interface Screen {
+	bench: Workbench;
+	pathname: () => string;
+	enabled: () => boolean;
+	toggleTheme: () => void;
+	showKeys: () => void;
+}
+
+const next = <T>(list: readonly T[], value: T): T => list[(list.indexOf(value) + 1) % list.length]!;
+
+/** Steps in the unit that is shown: half a millimetre, or a 32nd of an inch. */
+function nudge({ bench, pathname }: Screen, direction: 1 | -1): void {
+	const stepMm = bench.units === 'metric' ? 0.5 : 25.4 / 32;
+	const step = (value: number, min: number, max: number) =>
+		Math.min(max, Math.max(min, Math.round(value / stepMm + direction) * stepMm));
+	if (pathname() === '/gouge') bench.setGouge({ depthMm: step(bench.cut.gouge.depthMm, 0.5, 40) });
+	else bench.setCut({ thicknessMm: step(bench.cut.thicknessMm, 0.5, 100) });
+	bench.settle();
+}
+
+function nudgeAmps({ bench }: Screen, direction: 1 | -1): void {
+	const amps = bench.plan.figures['setup.currentA'].value! + direction;
+	if (amps < bench.bench.cutter.outputMinA) return;
+	bench.setCut({ school: 'typed', typedA: amps });
+	bench.settle();
+}
+
+/** Focuses the first balloon; Tab then goes from balloon to balloon until Esc. */
+function startWhereFrom(): void {
+	document.querySelector<HTMLElement>('main button.wf')?.focus();
+}
+function tabThroughBalloons(event: KeyboardEvent): void {
+	const balloons = [...document.querySelectorAll<HTMLElement>('main button.wf')];
+	const here = balloons.indexOf(document.activeElement as HTMLElement);
+	if (here < 0) return;
+	const to = balloons[here + (event.shiftKey ? -1 : 1)];
+	if (!to) return;
+	event.preventDefault();
+	to.focus();
+}
+
+/** Listens for single keys; off while typing, and when the person turned them off. */
+export function listenForKeys(screen: Screen): () => void {
+	const { bench } = screen;
+	let whereFrom = false;
+	const single = (action: () => void) => (event: KeyboardEvent) => {
+		if (!screen.enabled() || typing(event.target) || event.ctrlKey || event.metaKey || event.altKey)
+			return;
+		event.preventDefault();
+		action();
+	};
+	const undo = () => {
+		const line = bench.lastEntry;
+		if (bench.edited) bench.undoEdit();
+		else if (bench.notice?.undo) bench.notice.undo();
+		else if (line) void bench.undoEntry(line.id);
+	};
+	const stations = Object.fromEntries(
+		STATIONS.map((station, index) => [
+			String(index + 1),
+			single(() => void goto(`/${station}?${bench.search}`))
+		])
+	);
+	return tinykeys(window, {
+		...stations,
+		'[': single(() => nudge(screen, -1)),
+		']': single(() => nudge(screen, 1)),
+		m: single(() => {
+			bench.setCut({ metal: next(METAL_IDS, bench.cut.metal) });
+			bench.settle();
+		}),
+		a: single(() => {
+			bench.setCut({ aim: bench.cut.aim === 'clean' ? 'sever' : 'clean' });
+			bench.settle();
+		}),
+		'-': single(() => nudgeAmps(screen, -1)),
+		'=': single(() => nudgeAmps(screen, 1)),
+		l: single(() => void bench.logCut()),
+		k: single(() => void bench.logStart()),
+		z: single(undo),
+		w: single(() => {
+			whereFrom = true;
+			startWhereFrom();
+		}),
+		b: single(() => document.getElementById('bench-picker')?.focus()),
+		u: single(() => {
+			bench.units = next(UNIT_SYSTEMS, bench.units);
+			rememberUnits(bench.units);
+		}),
+		t: single(screen.toggleTheme),
+		p: single(() => void goto(`/card?${bench.search}`)),
+		'Shift+?': single(screen.showKeys),
+		'?': single(screen.showKeys),
+		Tab: (event) => whereFrom && tabThroughBalloons(event),
+		'Shift+Tab': (event) => whereFrom && tabThroughBalloons(event),
+		Escape: () => {
+			whereFrom = false;
+			bench.opened = undefined;
+		}
+	});
+}

@@ -1,0 +1,377 @@
+import { createContext } from 'svelte';
+import * as v from 'valibot';
+import {
+	BenchSchema,
+	explain,
+	METALS,
+	plan,
+	say,
+	showQuantity,
+	type Bench,
+	type Cut,
+	type Entry,
+	type Evidence,
+	type Explanation,
+	type FigureId,
+	type Plan,
+	type PlanInputs,
+	type Quantity,
+	type Settings,
+	type Shown,
+	type UnitSystem,
+	type Work,
+	REGISTRY
+} from '$lib/core';
+import { searchFromCut } from '$lib/formats/cutUrl';
+import { fieldProblems, sentence } from '$lib/formats/problem';
+import { nowIso } from './clock';
+import { writeSearch } from './history';
+import { newOpId } from './ids';
+import { send } from './outbox';
+import { setPath } from './path';
+
+export interface PartSetInfo {
+	id: string;
+	name: string;
+	fittedAt: string;
+}
+export interface LogLine {
+	id: number;
+	at: string;
+	entry: Entry;
+	undone: boolean;
+}
+
+/** What the server gives for one bench and one address. */
+export interface WorkbenchData {
+	benchId: string;
+	revision: number;
+	bench: Bench;
+	benches: { id: string; name: string }[];
+	evidence: Evidence;
+	settings: Settings;
+	settingsRevision: number;
+	partSet: PartSetInfo | null;
+	log: LogLine[];
+	cut: Cut;
+	work: Work;
+	units: UnitSystem;
+}
+
+/** One line to the person, with a way back when there is one. */
+export interface Notice {
+	text: string;
+	kind: 'done' | 'problem';
+	undo?: () => void;
+}
+
+/** The bench, the cut and everything planned from them; shared by all screens. */
+export class Workbench {
+	#data = $state.raw() as WorkbenchData;
+	/** The bench as it is being edited; the stored one until somebody touches it. */
+	bench = $state.raw() as Bench;
+	cut = $state.raw() as Cut;
+	work = $state.raw() as Work;
+	evidence = $state.raw() as Evidence;
+	settings = $state.raw() as Settings;
+	partSet = $state.raw<PartSetInfo | null>(null);
+	log = $state.raw<LogLine[]>([]);
+	units = $state.raw<UnitSystem>('metric');
+	notice = $state.raw<Notice | undefined>();
+	/** Figure whose working is open. */
+	opened = $state.raw<FigureId | undefined>();
+	/** Stale save: the other version, until the person decides. */
+	theirs = $state.raw<{ revision: number; bench: Bench } | undefined>();
+	waiting = $state.raw(0);
+	#past = $state.raw<Bench[]>([]);
+
+	constructor(data: WorkbenchData) {
+		this.take(data);
+	}
+
+	/** Takes what a navigation brought; an edited draft of the same bench stays. */
+	take(data: WorkbenchData): void {
+		const sameBench = this.#data?.benchId === data.benchId;
+		const keepDraft = sameBench && this.edited;
+		this.#data = data;
+		if (!keepDraft) {
+			this.bench = data.bench;
+			this.#past = [];
+		}
+		this.cut = data.cut;
+		this.work = data.work;
+		this.evidence = data.evidence;
+		this.settings = data.settings;
+		this.partSet = data.partSet;
+		this.log = data.log;
+		this.units = data.units;
+	}
+
+	get benchId(): string {
+		return this.#data.benchId;
+	}
+	get benches(): { id: string; name: string }[] {
+		return this.#data.benches;
+	}
+	get edited(): boolean {
+		return this.#data !== undefined && this.#past.length > 0;
+	}
+	get search(): string {
+		return searchFromCut(this.cut, this.work, this.#data.bench.usual, this.benchId);
+	}
+
+	readonly inputs: PlanInputs = $derived({
+		bench: this.bench,
+		cut: this.cut,
+		evidence: this.evidence,
+		work: this.work,
+		settings: this.settings
+	});
+	readonly plan: Plan = $derived(plan(this.inputs));
+	/** The same cut by the school that was not chosen, for the comparison. */
+	readonly otherSchool: Plan = $derived(
+		plan({
+			...this.inputs,
+			cut: { ...this.cut, school: this.cut.school === 'matched' ? 'full' : 'matched' }
+		})
+	);
+	readonly working: Explanation | undefined = $derived(
+		this.opened && explain(this.inputs, this.opened)
+	);
+	readonly gauge = $derived(METALS[this.cut.metal].gauge);
+
+	/** A value in the units of this device. */
+	show(value: number | null, quantity: Quantity): Shown {
+		if (value === null) return { text: '–', unit: '' };
+		return showQuantity(value, { quantity, units: this.units, gauge: this.gauge });
+	}
+	say(value: number | null, quantity: Quantity): string {
+		if (value === null) return '–';
+		return say(value, { quantity, units: this.units, gauge: this.gauge });
+	}
+	/** A figure of the plan in words: "22 mm/s". */
+	sayFigure(id: FigureId, from: Plan = this.plan): string {
+		return this.say(from.figures[id].value, REGISTRY[id].quantity);
+	}
+	showFigure(id: FigureId): Shown {
+		return this.show(this.plan.figures[id].value, REGISTRY[id].quantity);
+	}
+
+	/** While a control moves. */
+	setCut(change: Partial<Cut>): void {
+		this.cut = { ...this.cut, ...change };
+	}
+	setGouge(change: Partial<Cut['gouge']>): void {
+		this.cut = { ...this.cut, gouge: { ...this.cut.gouge, ...change } };
+	}
+	setWork(change: Partial<Work>): void {
+		this.work = { ...this.work, ...change };
+	}
+	/** On release of a control: the address tells the cut. */
+	settle(): void {
+		writeSearch(this.search);
+	}
+
+	/** Edits one value of the bench; gives the reason when it is refused, and then changes nothing. */
+	edit(path: string, value: unknown): string | undefined {
+		const draft = setPath(this.bench, path, value);
+		const parsed = v.safeParse(BenchSchema, draft);
+		if (!parsed.success) {
+			const problems = fieldProblems(parsed.issues);
+			const own = problems.find((p) => p.field === path);
+			return own ? `${own.message} is accepted, got ${own.received}` : sentence(problems[0]!);
+		}
+		this.#past = [...this.#past, this.bench];
+		this.bench = parsed.output;
+		return undefined;
+	}
+	undoEdit(): void {
+		const before = this.#past.at(-1);
+		if (!before) return;
+		this.bench = before;
+		this.#past = this.#past.slice(0, -1);
+	}
+	discardEdits(): void {
+		this.bench = this.#data.bench;
+		this.#past = [];
+		this.theirs = undefined;
+	}
+
+	/** Saves the draft over the revision it started from; a stale save shows both versions. */
+	async saveBench(over = this.#data.revision): Promise<void> {
+		const bench = this.bench;
+		const result = await send<{ revision: number; bench: Bench }>({
+			method: 'PUT',
+			path: `/api/benches/${this.benchId}`,
+			body: { opId: newOpId(), revision: over, bench }
+		});
+		if (result.outcome === 'waiting') {
+			this.#kept('The bench is kept on this device and sent when the server answers.');
+			return;
+		}
+		if (result.outcome === 'refused') {
+			if (result.status === 409) {
+				this.theirs = result.problem.theirs as { revision: number; bench: Bench };
+			}
+			this.notice = { kind: 'problem', text: result.problem.message };
+			return;
+		}
+		const { revision } = result.data;
+		this.#data = {
+			...this.#data,
+			revision,
+			bench,
+			benches: this.#data.benches.map((b) =>
+				b.id === this.benchId ? { ...b, name: bench.name } : b
+			)
+		};
+		this.#past = [];
+		this.theirs = undefined;
+		this.notice = { kind: 'done', text: 'Bench saved.' };
+	}
+	/** The person decided to take the other version. */
+	takeTheirs(): void {
+		if (!this.theirs) return;
+		this.#data = { ...this.#data, ...this.theirs };
+		this.discardEdits();
+	}
+
+	/** Writes one entry; the new evidence re-plans everything. `told` says what was done. */
+	async logEntry(entry: Entry, told: string): Promise<boolean> {
+		const result = await send<{ id: number; evidence: Evidence }>({
+			method: 'POST',
+			path: '/api/log',
+			body: {
+				opId: newOpId(),
+				benchId: this.benchId,
+				at: nowIso(),
+				entry,
+				inputsHash: this.plan.inputsHash
+			}
+		});
+		if (result.outcome === 'waiting') {
+			this.#kept(`${told} Kept on this device and sent when the server answers.`);
+			return true;
+		}
+		if (result.outcome === 'refused') {
+			this.notice = { kind: 'problem', text: result.problem.message };
+			return false;
+		}
+		const { id, evidence } = result.data;
+		this.evidence = evidence;
+		this.log = [{ id, at: nowIso(), entry, undone: false }, ...this.log];
+		this.notice = { kind: 'done', text: told, undo: () => void this.undoEntry(id) };
+		return true;
+	}
+
+	async undoEntry(id: number): Promise<void> {
+		const result = await send<{ evidence: Evidence }>({
+			method: 'POST',
+			path: `/api/log/${id}/undo`,
+			body: { opId: newOpId() }
+		});
+		if (result.outcome === 'waiting') {
+			this.#kept('Taken back on this device; sent when the server answers.');
+			return;
+		}
+		if (result.outcome === 'refused') {
+			this.notice = { kind: 'problem', text: result.problem.message };
+			return;
+		}
+		const line = this.log.find((l) => l.id === id);
+		this.evidence = result.data.evidence;
+		this.log = this.log.map((l) => (l.id === id ? { ...l, undone: true } : l));
+		this.notice = {
+			kind: 'done',
+			text: 'Taken back.',
+			undo: line && (() => void this.logEntry(line.entry, 'Logged again.'))
+		};
+	}
+	/** The newest entry that still counts. */
+	readonly lastEntry: LogLine | undefined = $derived(this.log.find((line) => !line.undone));
+
+	/** One more cut like the planned one. */
+	async logCut(): Promise<void> {
+		const { figures, choices } = this.plan;
+		const lineS = figures['setup.lineS'].value;
+		if (lineS === null || choices.startMethod === 'none') {
+			this.notice = {
+				kind: 'problem',
+				text: 'This cut does not go through; there is nothing to log.'
+			};
+			return;
+		}
+		const { metal, thicknessMm, lengthMm } = this.cut;
+		const entry: Entry = {
+			kind: 'cut',
+			metal,
+			thicknessMm,
+			lengthMm,
+			outputA: figures['setup.currentA'].value!,
+			arcS: lineS,
+			starts: 1,
+			start: choices.startMethod
+		};
+		await this.logEntry(entry, `Cut of ${this.say(lengthMm, 'length')} logged.`);
+	}
+	async logStart(): Promise<void> {
+		await this.logEntry({ kind: 'start', arcS: 1, start: 'edge' }, 'One start logged.');
+	}
+
+	/** New electrode and nozzle, as a pair. */
+	async fitNewSet(name: string): Promise<void> {
+		const result = await send<{ set: PartSetInfo; previousId: string | null; evidence: Evidence }>({
+			method: 'POST',
+			path: '/api/sets',
+			body: { opId: newOpId(), benchId: this.benchId, name }
+		});
+		if (result.outcome !== 'done') {
+			const text =
+				result.outcome === 'waiting'
+					? 'The new pair is kept on this device and sent when the server answers.'
+					: result.problem.message;
+			this.notice = { kind: result.outcome === 'waiting' ? 'done' : 'problem', text };
+			return;
+		}
+		const { set, previousId, evidence } = result.data;
+		const before = { partSet: this.partSet, evidence: this.evidence };
+		this.partSet = set;
+		this.evidence = evidence;
+		const undo = async () => {
+			const back = await send({
+				method: 'POST',
+				path: `/api/sets/${set.id}/unfit`,
+				body: { opId: newOpId(), previousId }
+			});
+			if (back.outcome === 'done') Object.assign(this, before);
+			const text = back.outcome === 'refused' ? back.problem.message : 'The old pair is back in.';
+			this.notice = { kind: back.outcome === 'refused' ? 'problem' : 'done', text };
+		};
+		this.notice = { kind: 'done', text: `${name} is in the torch.`, undo: () => void undo() };
+	}
+
+	async saveSettings(change: Partial<Settings>): Promise<void> {
+		const settings = { ...this.settings, ...change };
+		const result = await send<{ revision: number; settings: Settings }>({
+			method: 'PUT',
+			path: '/api/settings',
+			body: { opId: newOpId(), revision: this.#data.settingsRevision, settings }
+		});
+		if (result.outcome === 'done') {
+			this.settings = settings;
+			this.#data = { ...this.#data, settings, settingsRevision: result.data.revision };
+		} else if (result.outcome === 'refused') {
+			this.notice = { kind: 'problem', text: result.problem.message };
+		} else {
+			this.settings = settings;
+			this.#kept('The setting is kept on this device and sent when the server answers.');
+		}
+	}
+
+	#kept(text: string): void {
+		this.waiting++;
+		this.notice = { kind: 'done', text };
+	}
+}
+
+export const [getWorkbench, setWorkbench] = createContext<Workbench>();

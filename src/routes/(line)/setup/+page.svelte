@@ -1,0 +1,220 @@
+<script lang="ts">
+	import { METAL_IDS, METALS } from '$lib/core';
+	import Fig from '$lib/components/Balloon/Fig.svelte';
+	import Cell from '$lib/components/Card/Cell.svelte';
+	import DoDont from '$lib/components/Card/DoDont.svelte';
+	import SettingCard from '$lib/components/Card/SettingCard.svelte';
+	import { cutTitle, dosAndDonts, standoffWord, startWord } from '$lib/components/Card/words';
+	import Choice from '$lib/components/Fields/Choice.svelte';
+	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
+	import Select from '$lib/components/Fields/Select.svelte';
+	import Findings from '$lib/components/Marks/Findings.svelte';
+	import Schools from '$lib/components/Setup/Schools.svelte';
+	import Section from '$lib/components/Setup/Section.svelte';
+	import SpeedBar from '$lib/components/Setup/SpeedBar.svelte';
+	import TestCut from '$lib/components/Setup/TestCut.svelte';
+	import ThicknessDock from '$lib/components/Setup/ThicknessDock.svelte';
+	import { getWorkbench } from '$lib/state/workbench.svelte';
+
+	const bench = getWorkbench();
+	const metals = METAL_IDS.map((value) => ({ value, label: METALS[value].label }));
+	const words = $derived(dosAndDonts(bench));
+	const standoff = $derived(standoffWord(bench));
+	const start = $derived(startWord(bench));
+	const amps = $derived(bench.plan.figures['setup.currentA'].value!);
+
+	function set(change: Parameters<typeof bench.setCut>[0]) {
+		bench.setCut(change);
+		bench.settle();
+	}
+	function setAmps(value: number | null) {
+		const { outputMinA } = bench.bench.cutter;
+		const most = bench.plan.figures['supply.runsOnA'].value;
+		if (value === null || !(value >= 5 && value <= 500)) return '5 to 500 A is accepted';
+		if (value < outputMinA) return `the machine starts at ${outputMinA} A`;
+		set({ school: 'typed', typedA: value });
+		const taken = bench.plan.figures['setup.currentA'].value!;
+		if (taken < value)
+			return `the plate allows ${taken} A${most !== null && most < taken ? `, this circuit ${most} A` : ''}`;
+	}
+	const inside =
+		(min: number, max: number, unit: string, apply: (v: number) => void) =>
+		(value: number | null) => {
+			if (value === null || !(value >= min && value <= max))
+				return `${min} to ${max} ${unit} is accepted`;
+			apply(value);
+		};
+</script>
+
+<svelte:head><title>Setup · {cutTitle(bench)} · Steady Arc</title></svelte:head>
+
+<div class="setup">
+	<div class="controls">
+		<div class="w-36">
+			<Select
+				label="Metal"
+				hideLabel
+				options={metals}
+				value={bench.cut.metal}
+				choose={(metal) => set({ metal })}
+			/>
+		</div>
+		<Choice
+			label="Aim"
+			options={[
+				{ value: 'clean', label: 'Clean edge' },
+				{ value: 'sever', label: 'Just sever' }
+			]}
+			value={bench.cut.aim}
+			choose={(aim) => set({ aim })}
+		/>
+		<Choice
+			label="Amps"
+			options={[
+				{ value: 'full', label: 'Full amps' },
+				{ value: 'matched', label: 'Matched' },
+				{ value: 'typed', label: 'Mine' }
+			]}
+			value={bench.cut.school}
+			choose={(school) => set({ school, typedA: school === 'typed' ? amps : bench.cut.typedA })}
+		/>
+	</div>
+	<div class="drawing dots">
+		<div class="fields">
+			<QuantityField
+				label="Thickness"
+				quantity="thickness"
+				value={bench.cut.thicknessMm}
+				commit={inside(0.3, 100, 'mm', (thicknessMm) => set({ thicknessMm }))}
+			/>
+			<QuantityField
+				label="Your line"
+				quantity="length"
+				value={bench.cut.lengthMm}
+				commit={inside(10, 20000, 'mm', (lengthMm) => set({ lengthMm }))}
+			/>
+			<QuantityField label="Amps" quantity="current" value={amps} commit={setAmps} />
+		</div>
+		<Section />
+	</div>
+	<div class="tagged">
+		<SettingCard title={cutTitle(bench)} label="Setting card">
+			{#snippet action()}<a class="act border-0" href="/card?{bench.search}"
+					>Print card <kbd class="key">P</kbd></a
+				>{/snippet}
+			{#snippet figures()}
+				<div class="flex flex-wrap items-end gap-x-8 gap-y-3">
+					<span class="big"><Fig id="setup.currentA" size={104} balloon={false} /></span>
+					<span class="big"><Fig id="setup.speedMmS" size={104} color="var(--arc)" /></span>
+				</div>
+				<div class="mt-3 flex items-baseline gap-2">
+					<span class="fig text-[44px]" data-testid="line-seconds"
+						>{bench.sayFigure('setup.lineS')}</span
+					>
+					<span>for your <b>{bench.say(bench.cut.lengthMm, 'length')}</b> line</span>
+				</div>
+			{/snippet}
+			{#snippet cells()}
+				<Cell
+					name="Nozzle (tip)"
+					id="setup.nozzleA"
+					value={bench.sayFigure('setup.nozzleA')}
+					note="{bench.sayFigure('setup.boreMm')} bore"
+				/>
+				<Cell
+					name="Air"
+					id="setup.airBar"
+					value={bench.sayFigure('setup.airBar')}
+					note="while flowing"
+				/>
+				<Cell name="Stand-off" id="setup.standoffMm" value={standoff.value} note={standoff.note} />
+				<Cell name="Start" id="cut.rolledPierceMm" value={start.value} note={start.note} />
+			{/snippet}
+			{#snippet notes()}<DoDont {...words} />{/snippet}
+		</SettingCard>
+		<Findings station="setup" />
+	</div>
+</div>
+<div class="below">
+	<div class="grid content-start gap-2"><SpeedBar /><TestCut /></div>
+	<Schools />
+</div>
+<ThicknessDock />
+
+<style>
+	.setup {
+		display: grid;
+		grid-template-columns: 1fr 548px;
+		grid-template-rows: auto 1fr;
+		column-gap: 16px;
+		padding: 12px 24px 8px;
+	}
+	.controls {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 12px;
+	}
+	.drawing {
+		position: relative;
+		grid-row: 2;
+		margin-left: -24px;
+		padding-left: 24px;
+	}
+	.fields {
+		position: absolute;
+		top: 6px;
+		left: 24px;
+		z-index: 1;
+		display: grid;
+		grid-template-columns: repeat(3, 94px);
+		gap: 8px;
+	}
+	.tagged {
+		grid-row: 1 / 3;
+		grid-column: 2;
+	}
+	.below {
+		display: grid;
+		grid-template-columns: 1fr 548px;
+		gap: 16px;
+		margin: 0 24px;
+		padding: 8px 0 12px;
+		border-top: 2px solid var(--ink);
+	}
+	@media (max-width: 1179px) {
+		.setup,
+		.below {
+			grid-template-columns: 1fr;
+		}
+		.tagged {
+			grid-row: auto;
+			grid-column: auto;
+		}
+	}
+	@media (max-width: 899px) {
+		.setup {
+			display: flex;
+			flex-direction: column;
+			padding: 8px 12px;
+			gap: 8px;
+		}
+		.tagged {
+			order: -1;
+		}
+		.big {
+			zoom: 0.72;
+		}
+		.below {
+			margin: 0 12px;
+		}
+		.fields {
+			position: static;
+			grid-template-columns: repeat(3, 1fr);
+			margin-bottom: 6px;
+		}
+		.drawing {
+			margin: 0;
+			padding: 0;
+		}
+	}
+</style>

@@ -1,0 +1,79 @@
+<script lang="ts">
+	import PartEditor from '$lib/components/Bench/PartEditor.svelte';
+	import type { PartId } from '$lib/components/Bench/parts';
+	import Findings from '$lib/components/Marks/Findings.svelte';
+	import Mark from '$lib/components/Marks/Mark.svelte';
+	import MeasureIt from '$lib/components/Supply/MeasureIt.svelte';
+	import Rails from '$lib/components/Supply/Rails.svelte';
+	import { supplyAnswer } from '$lib/components/Supply/rails';
+	import ThisWork from '$lib/components/Supply/ThisWork.svelte';
+	import { getWorkbench } from '$lib/state/workbench.svelte';
+
+	const bench = getWorkbench();
+	const answer = $derived(supplyAnswer(bench.plan, bench));
+	let open = $state<PartId>('cord');
+</script>
+
+<svelte:head><title>Supply · {bench.bench.name} · Steady Arc</title></svelte:head>
+
+<div class="split">
+	<div class="dots px-6 pt-2 max-[899px]:px-3">
+		<h1 class="fig answer flex flex-wrap items-center gap-x-4" data-testid="answer">
+			<Mark verdict={bench.plan.stations.supply.verdict} size={34} />{answer.first}
+			<span style:color="var(--holds)">{answer.then}</span>
+		</h1>
+		<Rails {open} choose={(part) => (open = part)} />
+	</div>
+	<aside class="panel">
+		<PartEditor part={open} />
+		<Findings station="supply" />
+	</aside>
+</div>
+<div class="below">
+	<ThisWork />
+	<MeasureIt />
+</div>
+
+<style>
+	.split {
+		display: grid;
+		grid-template-columns: 1fr 330px;
+	}
+	.answer {
+		font-size: 46px;
+		min-height: 60px;
+		white-space: normal;
+	}
+	.panel {
+		padding: 12px 24px 12px 16px;
+		border-left: 2px solid var(--ink);
+		max-height: 440px;
+		overflow-y: auto;
+	}
+	.below {
+		display: grid;
+		grid-template-columns: 1fr 1fr;
+		gap: 24px;
+		margin: 0 24px;
+		padding: 10px 0 12px;
+		border-top: 2px solid var(--ink);
+	}
+	@media (max-width: 899px) {
+		.split,
+		.below {
+			grid-template-columns: 1fr;
+		}
+		.answer {
+			font-size: 44px;
+		}
+		.panel {
+			border-left: 0;
+			border-top: 2px solid var(--ink);
+			padding: 12px;
+			max-height: none;
+		}
+		.below {
+			margin: 0 12px;
+		}
+	}
+</style>

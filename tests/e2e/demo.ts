@@ -1,0 +1,84 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { test as base } from '@playwright/test';
+
+const ROOT = new URL('../../', import.meta.url).pathname;
+
+/** A server of the built application on a folder of its own. */
+export class DemoServer {
+	readonly folder: string;
+	#process: ChildProcess | undefined;
+
+	constructor(
+		readonly port: number,
+		folder?: string
+	) {
+		this.folder = folder ?? mkdtempSync(join(tmpdir(), 'steady-arc-e2e-'));
+	}
+
+	get url(): string {
+		return `http://127.0.0.1:${this.port}`;
+	}
+
+	async start(): Promise<void> {
+		this.#process = spawn('node', ['server.js'], {
+			cwd: ROOT,
+			env: { ...process.env, PORT: String(this.port), STEADY_ARC_DATA: this.folder },
+			stdio: ['ignore', 'pipe', 'inherit']
+		});
+		for (let attempt = 0; attempt < 150; attempt++) {
+			const up = await fetch(`${this.url}/api/health`).then(
+				(response) => response.ok,
+				() => false
+			);
+			if (up) return;
+			await new Promise((resolve) => setTimeout(resolve, 100));
+		}
+		throw new Error(`no server on port ${this.port}`);
+	}
+
+	/** Loads the demo through the public API, as `npm run demo` does. */
+	async load(): Promise<void> {
+		const loader = spawn('npx', ['tsx', 'scripts/demo/load.ts', this.url], { cwd: ROOT });
+		const code = await new Promise((resolve) => loader.on('exit', resolve));
+		if (code !== 0) throw new Error('the demo data did not load');
+	}
+
+	async stop(signal: NodeJS.Signals = 'SIGTERM'): Promise<void> {
+		const child = this.#process;
+		if (!child || child.exitCode !== null) return;
+		const gone = new Promise((resolve) => child.on('exit', resolve));
+		child.kill(signal);
+		await gone;
+	}
+
+	async remove(): Promise<void> {
+		await this.stop();
+		rmSync(this.folder, { recursive: true, force: true });
+	}
+
+	async benchId(name: string): Promise<string> {
+		const { benches } = (await (await fetch(`${this.url}/api/benches`)).json()) as {
+			benches: { id: string; bench: { name: string } }[];
+		};
+		return benches.find((one) => one.bench.name === name)!.id;
+	}
+}
+
+/** Each worker has one server with fresh demo data; tests that write undo what they wrote. */
+export const test = base.extend<object, { demo: DemoServer }>({
+	demo: [
+		// eslint-disable-next-line no-empty-pattern -- Playwright reads fixtures from the pattern
+		async ({}, use) => {
+			const demo = new DemoServer(4199);
+			await demo.start();
+			await demo.load();
+			await use(demo);
+			await demo.remove();
+		},
+		{ scope: 'worker', auto: true }
+	]
+});
+export { expect } from '@playwright/test';
