@@ -7,11 +7,11 @@
 	const last = $derived(bench.lastEntry);
 </script>
 
-<section aria-label="Log it">
+<section aria-label="Log it" class="min-w-0">
 	<div class="flex items-center gap-3">
 		<h2 class="h whitespace-nowrap">Log it</h2>
 		{#if last}
-			<span class="sub grow truncate" data-testid="last-entry"
+			<span class="sub min-w-0 grow truncate" data-testid="last-entry"
 				>last: {entryWords(last.entry, bench)}</span
 			>
 			<button
@@ -21,7 +21,7 @@
 			>
 		{/if}
 	</div>
-	<div class="mt-1 flex gap-2">
+	<div class="mt-1 flex flex-wrap gap-2">
 		<button type="button" class="act main big grow" onclick={() => void bench.logCut()}
 			>Log this cut, {bench.say(bench.cut.lengthMm, 'length')} <kbd class="key">L</kbd></button
 		>

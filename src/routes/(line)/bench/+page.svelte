@@ -78,7 +78,7 @@
 	}
 	@media (max-width: 899px) {
 		.split {
-			grid-template-columns: 1fr;
+			grid-template-columns: minmax(0, 1fr);
 		}
 		.editor {
 			border-left: 0;

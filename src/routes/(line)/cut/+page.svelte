@@ -143,7 +143,7 @@
 	@media (max-width: 1099px) {
 		.split,
 		.below {
-			grid-template-columns: 1fr;
+			grid-template-columns: minmax(0, 1fr);
 		}
 		.panel {
 			border-left: 0;

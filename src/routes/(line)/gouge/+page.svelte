@@ -153,7 +153,7 @@
 	}
 	@media (max-width: 1179px) {
 		.gouge {
-			grid-template-columns: 1fr;
+			grid-template-columns: minmax(0, 1fr);
 		}
 	}
 	@media (max-width: 899px) {

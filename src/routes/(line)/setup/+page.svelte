@@ -184,7 +184,7 @@
 	@media (max-width: 1179px) {
 		.setup,
 		.below {
-			grid-template-columns: 1fr;
+			grid-template-columns: minmax(0, 1fr);
 		}
 		.tagged {
 			grid-row: auto;

@@ -61,7 +61,7 @@
 	@media (max-width: 899px) {
 		.split,
 		.below {
-			grid-template-columns: 1fr;
+			grid-template-columns: minmax(0, 1fr);
 		}
 		.answer {
 			font-size: 44px;

@@ -123,7 +123,7 @@
 	}
 	@media (max-width: 1099px) {
 		.three {
-			grid-template-columns: 1fr;
+			grid-template-columns: minmax(0, 1fr);
 			margin: 0 12px;
 		}
 		.three > :global(section:last-child) {

@@ -1,0 +1,156 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
+import { BAY_2, TROLLEY } from '../../../scripts/demo/benches';
+
+interface Handler {
+	(event: never): Response | Promise<Response>;
+}
+const json = (body: unknown, params: Record<string, string> = {}) =>
+	({
+		params,
+		url: new URL('http://test/'),
+		request: new Request('http://test/', {
+			method: 'POST',
+			body: typeof body === 'string' ? body : JSON.stringify(body)
+		})
+	}) as never;
+
+const folder = mkdtempSync(join(tmpdir(), 'steady-arc-api-'));
+let api: Record<'plan' | 'benches' | 'bench' | 'log' | 'undo' | 'openapi' | 'schema', Record<string, Handler>>;
+let close: () => void;
+let benchId = '';
+
+async function ask(handler: Handler, event: never) {
+	const response = await handler(event);
+	return { status: response.status, body: (await response.json()) as Record<string, never> };
+}
+
+beforeAll(async () => {
+	vi.stubEnv('STEADY_ARC_DATA', folder);
+	const at = async (path: string) => (await import(path)) as Record<string, Handler>;
+	api = {
+		plan: await at('./plan/+server.ts'),
+		benches: await at('./benches/+server.ts'),
+		bench: await at('./benches/[id]/+server.ts'),
+		log: await at('./log/+server.ts'),
+		undo: await at('./log/[id]/undo/+server.ts'),
+		openapi: await at('./openapi.json/+server.ts'),
+		schema: await at('./schema/bench.json/+server.ts')
+	};
+	close = (await import('$lib/server/current')).closeStore;
+	const { body } = await ask(api.benches.POST!, json({ opId: 'api-bench-1', bench: BAY_2 }));
+	benchId = body.id;
+});
+afterAll(() => {
+	close();
+	rmSync(folder, { recursive: true });
+});
+
+describe('POST /api/plan', () => {
+	it('plans a whole input, and a stored bench by its id, alike', async () => {
+		const whole = await ask(api.plan.POST!, json({ bench: BAY_2, cut: { thicknessMm: 8 } }));
+		const stored = await ask(api.plan.POST!, json({ benchId, cut: { thicknessMm: 8 } }));
+		expect(whole.status).toBe(200);
+		expect(stored.body).toEqual(whole.body);
+	});
+
+	it('gives the working of a figure that is asked for', async () => {
+		const { body } = await ask(
+			api.plan.POST!,
+			json({ bench: TROLLEY, cut: {}, explain: ['supply.voltageV'] })
+		);
+		expect(body.workings).toMatchObject([
+			{ id: 'supply.voltageV', formula: '(V_0 + sqrt(V_0^2 - 4*S*R))/2', basis: 'M' }
+		]);
+	});
+
+	const change = (path: string, value: unknown) => {
+		const bench = structuredClone(BAY_2) as Record<string, unknown>;
+		const keys = path.split('.');
+		const last = keys.pop()!;
+		const node = keys.reduce<Record<string, unknown>>((o, k) => o[k] as Record<string, unknown>, bench);
+		node[last] = value;
+		return { bench, cut: {} };
+	};
+
+	it.each([
+		['malformed JSON', '{"bench":', 'not JSON', 400],
+		['an unknown bench', { benchId: 'nobody', cut: {} }, 'no bench "nobody"', 404],
+		['neither bench nor id', { cut: {} }, 'either benchId', 400],
+		['a number typed as a word', { benchId: 'x', cut: { thicknessMm: 'six' } }, 'cut.thicknessMm: a number from 0.3 to 100 mm, got "six"', 400],
+		['a cord of no length', change('supply.cord.lengthM', 0), 'bench.supply.cord.lengthM: 0.1 to 100 m, got 0', 400],
+		['cut-in above cut-out', change('air.compressor.cutInBar', 9), 'above the cut-in pressure', 400],
+		['delivery that rises with pressure', change('air.compressor.q2Lpm', 900), 'delivery falls as pressure rises', 400],
+		['a voltage the plate has not', change('supply.nominalV', 400), 'a voltage that the data plate lists', 400],
+		['a nozzle that is not there', change('torch.fittedA', 99), 'one of the cutting nozzles', 400],
+		['an empty name', change('name', '   '), 'bench.name', 400],
+		['control characters in a name', change('name', 'a\u0000b'), 'one line of text', 400],
+		['Infinity', { benchId: 'x', cut: { lengthMm: 1e999 } }, 'cut.lengthMm', 400]
+	] as const)('refuses %s with the field and what is accepted', async (_, body, told, status) => {
+		const answer = await ask(api.plan.POST!, json(body));
+		expect(answer.status).toBe(status);
+		expect(answer.body.message).toContain(told);
+	});
+
+	it('answers what cannot work with a plan that says so, not with an error', async () => {
+		const { status, body } = await ask(
+			api.plan.POST!,
+			json({ ...change('supply.wire', { size: 'mm2-1', lengthM: 300, method: 'conduit' }), cut: { thicknessMm: 60 } })
+		);
+		expect(status).toBe(200);
+		expect(body.verdict).toBe('stops');
+		const texts = (body.findings as { text: string }[]).map((f) => f.text).join(' ');
+		expect(texts).toContain('cannot deliver');
+		expect(texts).toContain('will not go through');
+	});
+});
+
+describe('writing', () => {
+	it('logs once per op_id, returns the evidence, and undoes', async () => {
+		const entry = { kind: 'start', arcS: 1, start: 'edge' };
+		const post = () => ask(api.log.POST!, json({ opId: 'api-log-01', benchId, entry }));
+		const first = await post();
+		const again = await post();
+		expect(first.body).toMatchObject({ outcome: 'logged', evidence: { wear: { total: { starts: 1 } } } });
+		expect(again.body).toMatchObject({ outcome: 'already', id: first.body.id });
+		const undo = await ask(api.undo.POST!, json({ opId: 'api-undo-1' }, { id: String(first.body.id) }));
+		expect(undo.body).toMatchObject({ evidence: { wear: { total: { starts: 0 } } } });
+	});
+
+	it.each([
+		['an impossible drain', { kind: 'drain', fromBar: 5, toBar: 7, seconds: 10 }, 'below the first reading'],
+		['volts that rise under load', { kind: 'volts', idleV: 220, arcV: 230, outputA: 45, clampA: null }, 'below the idle reading'],
+		['an unknown kind', { kind: 'party' }, 'entry.kind'],
+		['a pit of nonsense', { kind: 'pit', pitMm: -1 }, '0 to 5 mm']
+	])('refuses %s', async (_, entry, told) => {
+		const { status, body } = await ask(api.log.POST!, json({ opId: 'api-log-02', benchId, entry }));
+		expect(status).toBe(400);
+		expect(body.message).toContain(told);
+	});
+
+	it('gives both versions on a stale save', async () => {
+		const put = (opId: string, revision: number, name: string) =>
+			ask(api.bench.PUT!, json({ opId, revision, bench: { ...BAY_2, name } }, { id: benchId }));
+		expect((await put('api-put-01', 1, 'first')).status).toBe(200);
+		const stale = await put('api-put-02', 1, 'second');
+		expect(stale.status).toBe(409);
+		expect(stale.body).toMatchObject({ theirs: { bench: { name: 'first' } }, yours: { name: 'second' } });
+	});
+});
+
+describe('documents', () => {
+	it('describe the API in OpenAPI 3.1 from the schemas that check it', async () => {
+		const { body } = await ask(api.openapi.GET!, json({}));
+		expect(body.openapi).toBe('3.1.0');
+		const text = JSON.stringify(body);
+		expect(text).toContain('"/api/plan"');
+		expect(text).toContain('"thicknessMm":{"type":"number","minimum":0.3,"maximum":100');
+	});
+
+	it('publish the bench file as JSON Schema', async () => {
+		const { body } = await ask(api.schema.GET!, json({}));
+		expect(JSON.stringify(body)).toContain('"const":"steady-arc/bench"');
+	});
+});
