@@ -63,13 +63,11 @@ test('a bench file is shown before it is written, and a bad one is refused with 
 	await page.goto(`/bench?bench=${id}`);
 	const file = await (await page.request.get(`/api/benches/${id}/export`)).text();
 	const give = (text: string) =>
-		page
-			.getByLabel('Bench file to import')
-			.setInputFiles({
-				name: 'bench.json',
-				mimeType: 'application/json',
-				buffer: Buffer.from(text)
-			});
+		page.getByLabel('Bench file to import').setInputFiles({
+			name: 'bench.json',
+			mimeType: 'application/json',
+			buffer: Buffer.from(text)
+		});
 	const alert = page.getByRole('region', { name: 'Bench file' }).getByRole('alert');
 	await give('{"half":');
 	await expect(alert).toContainText('not JSON');

@@ -47,7 +47,9 @@ describe('the log', () => {
 		expect(undo('undo-2-bb').outcome).toBe('already');
 		const [row] = store.log.ofBench('b1');
 		expect(row).toMatchObject({ id, undone: true, entry: START, inputsHash: 'abc' });
-		expect(store.log.undo({ opId: 'undo-3-cc', id: 999, at: AT, modelVersion: '1' }).outcome).toBe('unknown');
+		expect(store.log.undo({ opId: 'undo-3-cc', id: 999, at: AT, modelVersion: '1' }).outcome).toBe(
+			'unknown'
+		);
 	});
 
 	it('refuses an entry for a bench or a set that does not exist', () => {
@@ -78,12 +80,21 @@ describe('benches and settings', () => {
 			yours: { name: 'late' }
 		});
 		expect(store.benches.find('b1')?.bench.name).toBe('mine');
-		expect(store.benches.save({ opId: 'save-op-3', id: 'none', revision: 1, bench: BAY_2, at: AT }).outcome).toBe('unknown');
+		expect(
+			store.benches.save({ opId: 'save-op-3', id: 'none', revision: 1, bench: BAY_2, at: AT })
+				.outcome
+		).toBe('unknown');
 	});
 
 	it('answer a repeat of the same op_id with the first result and store nothing again', () => {
 		const save = () =>
-			store.benches.save({ opId: 'repeat-op', id: 'b1', revision: 1, bench: { ...BAY_2, name: 'x' }, at: AT });
+			store.benches.save({
+				opId: 'repeat-op',
+				id: 'b1',
+				revision: 1,
+				bench: { ...BAY_2, name: 'x' },
+				at: AT
+			});
 		expect(save()).toEqual(save());
 		expect(store.benches.find('b1')?.revision).toBe(2);
 		const add = () => store.benches.add({ opId: 'add-op-22', id: 'b2', bench: BAY_2, at: AT });
@@ -95,8 +106,12 @@ describe('benches and settings', () => {
 	it('keep settings with a revision of their own', () => {
 		expect(store.settings.get()).toEqual({ revision: 0, settings: DEFAULT_SETTINGS });
 		const settings = { ...DEFAULT_SETTINGS, pitLimitMm: 1 };
-		expect(store.settings.save({ opId: 'set-op-01', revision: 0, settings, at: AT }).outcome).toBe('saved');
-		expect(store.settings.save({ opId: 'set-op-02', revision: 0, settings, at: AT }).outcome).toBe('stale');
+		expect(store.settings.save({ opId: 'set-op-01', revision: 0, settings, at: AT }).outcome).toBe(
+			'saved'
+		);
+		expect(store.settings.save({ opId: 'set-op-02', revision: 0, settings, at: AT }).outcome).toBe(
+			'stale'
+		);
 		expect(store.settings.get()).toEqual({ revision: 1, settings });
 	});
 });
@@ -144,7 +159,9 @@ describe('the file', () => {
 		await live.db.backup(join(restored, DATABASE_FILE));
 		const copy = new Store(openDatabase(restored));
 		expect(copy.benches.find('f1')?.bench.name).toBe('Bay 2');
-		expect(new Database(join(restored, DATABASE_FILE)).pragma('integrity_check', { simple: true })).toBe('ok');
+		expect(
+			new Database(join(restored, DATABASE_FILE)).pragma('integrity_check', { simple: true })
+		).toBe('ok');
 		copy.db.close();
 		live.db.close();
 		for (const path of [folder, restored]) rmSync(path, { recursive: true });

@@ -18,13 +18,16 @@ const json = (body: unknown, params: Record<string, string> = {}) =>
 	}) as never;
 
 const folder = mkdtempSync(join(tmpdir(), 'steady-arc-api-'));
-let api: Record<'plan' | 'benches' | 'bench' | 'log' | 'undo' | 'openapi' | 'schema', Record<string, Handler>>;
+let api: Record<
+	'plan' | 'benches' | 'bench' | 'log' | 'undo' | 'openapi' | 'schema',
+	Record<string, Handler>
+>;
 let close: () => void;
 let benchId = '';
 
 async function ask(handler: Handler, event: never) {
 	const response = await handler(event);
-	return { status: response.status, body: (await response.json()) as Record<string, never> };
+	return { status: response.status, body: (await response.json()) as Record<string, unknown> };
 }
 
 beforeAll(async () => {
@@ -41,7 +44,7 @@ beforeAll(async () => {
 	};
 	close = (await import('$lib/server/current')).closeStore;
 	const { body } = await ask(api.benches.POST!, json({ opId: 'api-bench-1', bench: BAY_2 }));
-	benchId = body.id;
+	benchId = body.id as string;
 });
 afterAll(() => {
 	close();
@@ -70,7 +73,10 @@ describe('POST /api/plan', () => {
 		const bench = structuredClone(BAY_2) as Record<string, unknown>;
 		const keys = path.split('.');
 		const last = keys.pop()!;
-		const node = keys.reduce<Record<string, unknown>>((o, k) => o[k] as Record<string, unknown>, bench);
+		const node = keys.reduce<Record<string, unknown>>(
+			(o, k) => o[k] as Record<string, unknown>,
+			bench
+		);
 		node[last] = value;
 		return { bench, cut: {} };
 	};
@@ -79,15 +85,40 @@ describe('POST /api/plan', () => {
 		['malformed JSON', '{"bench":', 'not JSON', 400],
 		['an unknown bench', { benchId: 'nobody', cut: {} }, 'no bench "nobody"', 404],
 		['neither bench nor id', { cut: {} }, 'either benchId', 400],
-		['a number typed as a word', { benchId: 'x', cut: { thicknessMm: 'six' } }, 'cut.thicknessMm: a number from 0.3 to 100 mm, got "six"', 400],
-		['a cord of no length', change('supply.cord.lengthM', 0), 'bench.supply.cord.lengthM: 0.1 to 100 m, got 0', 400],
-		['cut-in above cut-out', change('air.compressor.cutInBar', 9), 'above the cut-in pressure', 400],
-		['delivery that rises with pressure', change('air.compressor.q2Lpm', 900), 'delivery falls as pressure rises', 400],
-		['a voltage the plate has not', change('supply.nominalV', 400), 'a voltage that the data plate lists', 400],
+		[
+			'a number typed as a word',
+			{ benchId: 'x', cut: { thicknessMm: 'six' } },
+			'cut.thicknessMm: a number from 0.3 to 100 mm, got "six"',
+			400
+		],
+		[
+			'a cord of no length',
+			change('supply.cord.lengthM', 0),
+			'bench.supply.cord.lengthM: 0.1 to 100 m, got 0',
+			400
+		],
+		[
+			'cut-in above cut-out',
+			change('air.compressor.cutInBar', 9),
+			'above the cut-in pressure',
+			400
+		],
+		[
+			'delivery that rises with pressure',
+			change('air.compressor.q2Lpm', 900),
+			'delivery falls as pressure rises',
+			400
+		],
+		[
+			'a voltage the plate has not',
+			change('supply.nominalV', 400),
+			'a voltage that the data plate lists',
+			400
+		],
 		['a nozzle that is not there', change('torch.fittedA', 99), 'one of the cutting nozzles', 400],
 		['an empty name', change('name', '   '), 'bench.name', 400],
 		['control characters in a name', change('name', 'a\u0000b'), 'one line of text', 400],
-		['Infinity', { benchId: 'x', cut: { lengthMm: 1e999 } }, 'cut.lengthMm', 400]
+		['Infinity', '{"benchId":"x","cut":{"lengthMm":1e999}}', 'cut.lengthMm', 400]
 	] as const)('refuses %s with the field and what is accepted', async (_, body, told, status) => {
 		const answer = await ask(api.plan.POST!, json(body));
 		expect(answer.status).toBe(status);
@@ -97,7 +128,10 @@ describe('POST /api/plan', () => {
 	it('answers what cannot work with a plan that says so, not with an error', async () => {
 		const { status, body } = await ask(
 			api.plan.POST!,
-			json({ ...change('supply.wire', { size: 'mm2-1', lengthM: 300, method: 'conduit' }), cut: { thicknessMm: 60 } })
+			json({
+				...change('supply.wire', { size: 'mm2-1', lengthM: 300, method: 'conduit' }),
+				cut: { thicknessMm: 60 }
+			})
 		);
 		expect(status).toBe(200);
 		expect(body.verdict).toBe('stops');
@@ -113,15 +147,29 @@ describe('writing', () => {
 		const post = () => ask(api.log.POST!, json({ opId: 'api-log-01', benchId, entry }));
 		const first = await post();
 		const again = await post();
-		expect(first.body).toMatchObject({ outcome: 'logged', evidence: { wear: { total: { starts: 1 } } } });
+		expect(first.body).toMatchObject({
+			outcome: 'logged',
+			evidence: { wear: { total: { starts: 1 } } }
+		});
 		expect(again.body).toMatchObject({ outcome: 'already', id: first.body.id });
-		const undo = await ask(api.undo.POST!, json({ opId: 'api-undo-1' }, { id: String(first.body.id) }));
+		const undo = await ask(
+			api.undo.POST!,
+			json({ opId: 'api-undo-1' }, { id: String(first.body.id) })
+		);
 		expect(undo.body).toMatchObject({ evidence: { wear: { total: { starts: 0 } } } });
 	});
 
 	it.each([
-		['an impossible drain', { kind: 'drain', fromBar: 5, toBar: 7, seconds: 10 }, 'below the first reading'],
-		['volts that rise under load', { kind: 'volts', idleV: 220, arcV: 230, outputA: 45, clampA: null }, 'below the idle reading'],
+		[
+			'an impossible drain',
+			{ kind: 'drain', fromBar: 5, toBar: 7, seconds: 10 },
+			'below the first reading'
+		],
+		[
+			'volts that rise under load',
+			{ kind: 'volts', idleV: 220, arcV: 230, outputA: 45, clampA: null },
+			'below the idle reading'
+		],
 		['an unknown kind', { kind: 'party' }, 'entry.kind'],
 		['a pit of nonsense', { kind: 'pit', pitMm: -1 }, '0 to 5 mm']
 	])('refuses %s', async (_, entry, told) => {
@@ -136,7 +184,10 @@ describe('writing', () => {
 		expect((await put('api-put-01', 1, 'first')).status).toBe(200);
 		const stale = await put('api-put-02', 1, 'second');
 		expect(stale.status).toBe(409);
-		expect(stale.body).toMatchObject({ theirs: { bench: { name: 'first' } }, yours: { name: 'second' } });
+		expect(stale.body).toMatchObject({
+			theirs: { bench: { name: 'first' } },
+			yours: { name: 'second' }
+		});
 	});
 });
 

@@ -15,21 +15,16 @@ export interface FormatContext {
 	gauge?: GaugeTable;
 }
 
-/** Decimals for a value in the displayed unit, by unit key: what a hand can set or read. */
+/** Decimals for a value in the displayed unit, by unit key: what a hand can set or a gauge can show. */
 const DECIMALS: Record<string, (value: number) => number> = {
-	m: (v) => (nearInteger(v, 0.02) ? 0 : 1),
-	ft: (v) => (nearInteger(v, 0.02) ? 0 : 1),
-	'mm/s': (v) => (v < 10 && !nearInteger(v, 0.02) ? 1 : 0),
-	'in/min': () => 0,
-	a: (v) => (v < 100 && !nearInteger(v, 0.02) ? 1 : 0),
-	v: (v) => (nearInteger(v, 0.02) ? 0 : 1),
+	m: () => 1,
+	ft: () => 1,
+	'mm/s': (v) => (v < 10 ? 1 : 0),
+	a: (v) => (v < 100 ? 1 : 0),
+	v: () => 1,
 	bar: (v) => (v < 10 ? 2 : 1),
-	psi: () => 0,
-	'l/min': () => 0,
 	cfm: () => 1,
-	l: () => 0,
 	gal: () => 1,
-	s: (v) => (v < 60 ? 1 : 0),
 	ohm: () => 3,
 	'kj/m': (v) => (v < 10 ? 1 : 0),
 	'kj/in': (v) => (v < 10 ? 2 : 1),
@@ -40,10 +35,6 @@ const DECIMALS: Record<string, (value: number) => number> = {
 	um: () => 1,
 	min: () => 1
 };
-
-function nearInteger(value: number, tolerance: number): boolean {
-	return Math.abs(value - Math.round(value)) < tolerance;
-}
 
 /** Without zeros at the end: a shop says 5.5 bar, not 5.50. */
 function trimmed(text: string): string {
@@ -59,10 +50,13 @@ function fixed(value: number, decimals: number): string {
 
 const FINEST_FRACTION = 64;
 
-/** "1/4" or "1 1/4" when the inches lie within a thousandth of a 64th, else undefined. */
-function fractionOfInch(inches: number): string | undefined {
+/** "1/4" or "1 1/4" when that is what the inches are to the digits shown, else undefined. */
+function fractionOfInch(inches: number, decimals: number): string | undefined {
 	const sixtyFourths = Math.round(inches * FINEST_FRACTION);
-	if (sixtyFourths <= 0 || Math.abs(sixtyFourths / FINEST_FRACTION - inches) > 0.001) {
+	if (
+		sixtyFourths <= 0 ||
+		fixed(sixtyFourths / FINEST_FRACTION, decimals) !== fixed(inches, decimals)
+	) {
 		return undefined;
 	}
 	let numerator = sixtyFourths % FINEST_FRACTION;
@@ -80,12 +74,14 @@ function showThickness(thicknessMm: number, { units, gauge }: FormatContext): Sh
 	if (units === 'metric') {
 		return { text: trimmed(fixed(thicknessMm, thicknessMm < 3 ? 2 : 1)), unit: 'mm' };
 	}
-	const inches = thicknessMm / MM_PER_IN;
+	// Gauge and fraction are decided on the digits shown, so that reading it back changes nothing.
+	const decimals = thicknessMm < 0.1 * MM_PER_IN ? 4 : 3;
+	const inches = Number(fixed(thicknessMm / MM_PER_IN, decimals));
 	if (units === 'gauge' && gauge) {
 		const number = gaugeFromThicknessIn(inches, gauge);
 		if (number !== undefined) return { text: String(number), unit: 'ga' };
 	}
-	return { text: fractionOfInch(inches) ?? fixed(inches, 3), unit: 'in' };
+	return { text: fractionOfInch(inches, decimals) ?? fixed(inches, decimals), unit: 'in' };
 }
 
 /** A small size: hundredths below a centimetre, tenths above, which is what a rule can do. */
@@ -137,8 +133,8 @@ export function showQuantity(value: number, context: FormatContext): Shown {
 	const key = defaultUnit(quantity, units);
 	const conversion = ACCEPTED[quantity][key] ?? { factor: 1 };
 	const shown = (value - (conversion.offset ?? 0)) / conversion.factor;
-	const text = fixed(shown, DECIMALS[key]?.(Math.abs(shown)) ?? 0);
-	return { text: key === 'bar' ? trimmed(text) : text, unit: unitLabel(key) };
+	const text = trimmed(fixed(shown, DECIMALS[key]?.(Math.abs(shown)) ?? 0));
+	return { text, unit: unitLabel(key) };
 }
 
 /** Number and unit in one string: "22 mm/s", "45°". */

@@ -21,7 +21,8 @@ const SPELLINGS: [RegExp, string][] = [
 	[/³/g, '3'],
 	[/µ|μ/g, 'u'],
 	[/º/g, '°'],
-	[/Ω|Ω/g, 'ohm'],
+	// Both ohm signs, as they look in lower case.
+	[/ω/g, 'ohm'],
 	[/[–−]/g, '-'],
 	[/⁄/g, '/'],
 	[/½/g, ' 1/2'],

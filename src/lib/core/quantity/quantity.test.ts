@@ -1,0 +1,185 @@
+import fc from 'fast-check';
+import { unit } from 'mathjs';
+import { describe, expect, it } from 'vitest';
+import { DomainError } from '../errors';
+import { say } from './format';
+import { GAUGE_RANGE, gaugeFromThicknessIn, thicknessInFromGauge, type GaugeTable } from './gauge';
+import { parseQuantity, type ParseContext } from './parse';
+import { UNIT_SYSTEMS } from './systems';
+import { ACCEPTED, CORE_UNIT, type Quantity } from './units';
+
+const read = (text: string, quantity: Quantity, more: Partial<ParseContext> = {}) =>
+	parseQuantity(text, { quantity, units: 'metric', ...more });
+
+describe('what people type', () => {
+	it.each([
+		['6', 'thickness', 6],
+		['6mm', 'thickness', 6],
+		['6,5 mm', 'thickness', 6.5],
+		['1/4', 'thickness', 6.35],
+		['1/4"', 'thickness', 6.35],
+		['1/4 in', 'thickness', 6.35],
+		['1 1/4"', 'thickness', 31.75],
+		['1-1/4 inch', 'thickness', 31.75],
+		['1¼″', 'thickness', 31.75],
+		['0.25"', 'thickness', 6.35],
+		['.25 in', 'thickness', 6.35],
+		['85 psi', 'pressure', 5.860543699],
+		['5.5', 'pressure', 5.5],
+		['5 cfm', 'flow', 141.58423296],
+		['170', 'flow', 170],
+		['10 m³/h', 'flow', 166.6666667],
+		['25 ft', 'run', 7.62],
+		["25'", 'run', 7.62],
+		['20 ipm', 'speed', 8.4666667],
+		['1325 mm/min', 'speed', 22.0833333],
+		['2 min', 'time', 120],
+		['70 °F', 'temperature', 21.1111111],
+		['35 %', 'share', 0.35],
+		['0.45 Ω', 'resistance', 0.45],
+		['20 gal', 'volume', 75.70823568]
+	] as const)('%s as %s', (text, quantity, expected) => {
+		expect(read(text, quantity)).toBeCloseTo(expected, 6);
+	});
+
+	it('takes bare numbers in the units of the device', () => {
+		expect(read('0.25', 'thickness', { units: 'imperial' })).toBeCloseTo(6.35);
+		expect(read('80', 'pressure', { units: 'imperial' })).toBeCloseTo(5.5158, 3);
+	});
+
+	it('reads a gauge by the metal’s own table', () => {
+		const gauge = (table: GaugeTable) => read('16 ga', 'thickness', { gauge: table });
+		expect(gauge('steel')).toBeCloseTo(1.519, 3);
+		expect(gauge('stainless')).toBeCloseTo(1.5875, 3);
+		expect(gauge('galvanized')).toBeCloseTo(1.613, 3);
+		expect(gauge('brown-sharpe')).toBeCloseTo(1.29, 2);
+		expect(read('#16', 'thickness', { gauge: 'steel' })).toBeCloseTo(1.519, 3);
+	});
+
+	it.each([
+		['', 'thickness', 'nothing'],
+		['six', 'thickness', 'such as 6 mm, 1/4" or 16 ga'],
+		['1/0', 'thickness', 'such as 6 mm'],
+		['12 bar', 'run', 'a value in mm, cm, m'],
+		['3 gauge', 'thickness', 'gauge 7 to 24'],
+		['6 constructor', 'thickness', 'a value in mm'],
+		['5 mm', 'current', 'a value in a, ma']
+	] as const)('refuses "%s" as %s with what is accepted', (text, quantity, told) => {
+		const attempt = () => read(text, quantity, { gauge: 'steel' });
+		expect(attempt).toThrow(DomainError);
+		expect(attempt).toThrow(told);
+	});
+
+	it('never gives NaN or throws anything but the domain error, whatever is typed', () => {
+		fc.assert(
+			fc.property(
+				fc.string(),
+				fc.constantFrom(...(Object.keys(CORE_UNIT) as Quantity[])),
+				(text, quantity) => {
+					try {
+						expect(Number.isFinite(read(text, quantity, { gauge: 'steel' }))).toBe(true);
+					} catch (error) {
+						expect(error).toBeInstanceOf(DomainError);
+					}
+				}
+			)
+		);
+	});
+
+	it('reads back what it wrote, in every system, to the digits shown', () => {
+		const shown: Quantity[] = [
+			'thickness',
+			'run',
+			'speed',
+			'pressure',
+			'flow',
+			'current',
+			'small',
+			'length'
+		];
+		fc.assert(
+			fc.property(
+				fc.double({ min: 0.6, max: 90, noNaN: true }),
+				fc.constantFrom(...shown),
+				fc.constantFrom(...UNIT_SYSTEMS),
+				(value, quantity, units) => {
+					const text = say(value, { quantity, units, gauge: 'steel' });
+					const back = read(text, quantity, { units, gauge: 'steel' });
+					// Writing it again gives the same text: the screen does not creep.
+					expect(say(back, { quantity, units, gauge: 'steel' })).toBe(text);
+				}
+			)
+		);
+	});
+});
+
+describe('units against another library', () => {
+	const NAMES: Record<string, string> = {
+		psi: 'psi',
+		kpa: 'kPa',
+		in: 'in',
+		ft: 'ft',
+		thou: 'mil',
+		gal: 'gallon',
+		hp: 'hp'
+	};
+	it.each([
+		['pressure', 'psi', 'bar'],
+		['pressure', 'kpa', 'bar'],
+		['thickness', 'in', 'mm'],
+		['thickness', 'ft', 'mm'],
+		['thickness', 'thou', 'mm'],
+		['volume', 'gal', 'liter'],
+		['power', 'hp', 'W']
+	] as const)('%s in %s agrees with mathjs', (quantity, key, target) => {
+		expect(ACCEPTED[quantity][key]!.factor).toBeCloseTo(unit(1, NAMES[key]).toNumber(target), 6);
+	});
+});
+
+describe('gauges', () => {
+	it('are found again from their thickness in every table', () => {
+		for (const table of ['steel', 'galvanized', 'stainless', 'brown-sharpe'] as const) {
+			for (let gauge = GAUGE_RANGE.min; gauge <= GAUGE_RANGE.max; gauge++) {
+				expect(gaugeFromThicknessIn(thicknessInFromGauge(gauge, table)!, table)).toBe(gauge);
+			}
+		}
+	});
+
+	it('follow the weights and the wire law that define them', () => {
+		const weights = [
+			7.5, 6.875, 6.25, 5.625, 5, 4.375, 3.75, 3.125, 2.8125, 2.5, 2.25, 2, 1.75, 1.5, 1.375, 1.25,
+			1.125, 1
+		];
+		weights.forEach((weight, i) => {
+			const gauge = 7 + i;
+			expect(thicknessInFromGauge(gauge, 'steel')).toBeCloseTo(weight / 41.82, 3);
+			expect(thicknessInFromGauge(gauge, 'galvanized')).toBeCloseTo((weight + 0.15625) / 41.82, 3);
+			expect(thicknessInFromGauge(gauge, 'stainless')).toBeCloseTo(weight / 40, 3);
+			expect(thicknessInFromGauge(gauge, 'brown-sharpe')).toBeCloseTo(
+				0.005 * 92 ** ((36 - gauge) / 39),
+				4
+			);
+		});
+	});
+});
+
+describe('what people read', () => {
+	it.each([
+		[6.35, 'thickness', 'metric', '6.4 mm'],
+		[6.35, 'thickness', 'imperial', '1/4 in'],
+		[31.75, 'thickness', 'imperial', '1 1/4 in'],
+		[1.519, 'thickness', 'gauge', '16 ga'],
+		[22.0833, 'speed', 'metric', '22 mm/s'],
+		[22.0833, 'speed', 'imperial', '52 in/min'],
+		[418, 'time', 'metric', '6:58 min'],
+		[3725, 'time', 'metric', '1:02:05 h'],
+		[13.585, 'time', 'metric', '13.6 s'],
+		[5.5, 'pressure', 'metric', '5.5 bar'],
+		[11.25, 'small', 'metric', '11.3 mm'],
+		[5400, 'length', 'metric', '5.4 m'],
+		[0.35, 'share', 'metric', '35 %'],
+		[45, 'angle', 'metric', '45°']
+	] as const)('%s as %s in %s', (value, quantity, units, text) => {
+		expect(say(value, { quantity, units, gauge: 'steel' })).toBe(text);
+	});
+});

@@ -1,0 +1,97 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import * as v from 'valibot';
+import { BAY_2, TROLLEY } from '../../../scripts/demo/benches';
+import {
+	BenchSchema,
+	DEFAULT_CUT,
+	METAL_IDS,
+	plan,
+	type Cut,
+	type Work,
+	DEFAULT_SETTINGS,
+	NO_EVIDENCE
+} from '$lib/core';
+import { benchFile, benchFileName, readBenchFile } from './benchFile';
+import { cutFromSearch, searchFromCut } from './cutUrl';
+import { STARTER_BENCHES } from './starters';
+
+const usual: Work = BAY_2.usual;
+const milli = (min: number, max: number) =>
+	fc.integer({ min: min * 1000, max: max * 1000 }).map((n) => n / 1000);
+const anyCut: fc.Arbitrary<Cut> = fc.record({
+	metal: fc.constantFrom(...METAL_IDS),
+	thicknessMm: milli(1, 100),
+	aim: fc.constantFrom('clean' as const, 'sever' as const),
+	school: fc.constantFrom('full' as const, 'matched' as const, 'typed' as const),
+	typedA: milli(5, 500),
+	lengthMm: milli(10, 20000),
+	guide: fc.constantFrom('kept' as const, 'waste' as const, 'freehand' as const),
+	start: fc.constantFrom('edge' as const, 'pierce' as const),
+	gouge: fc.record({
+		depthMm: milli(1, 40),
+		widthMm: milli(1, 40),
+		angleFromPlateDeg: milli(20, 60)
+	})
+});
+
+describe('a cut in the address', () => {
+	it('comes back as it was', () => {
+		fc.assert(
+			fc.property(anyCut, milli(1, 3600), milli(0, 3600), (cut, arcS, restS) => {
+				const work = { arcS, restS, shopC: 12 };
+				const back = cutFromSearch(
+					new URLSearchParams(searchFromCut(cut, work, usual, 'b')),
+					usual
+				);
+				expect(back).toEqual({ cut, work });
+			})
+		);
+	});
+
+	it('is short where a person starts, and leaves what does not fit at the start', () => {
+		expect(searchFromCut(DEFAULT_CUT as Cut, usual, usual, 'b')).toBe('bench=b');
+		const hostile = new URLSearchParams(
+			'metal=__proto__&t=NaN&a=-1&len=1e999&gd=x&arc=0&school=&aim=clean'
+		);
+		expect(cutFromSearch(hostile, usual)).toEqual({ cut: DEFAULT_CUT, work: usual });
+	});
+});
+
+describe('a bench file', () => {
+	it.each([BAY_2, TROLLEY, ...STARTER_BENCHES].map((b) => [b.name, b] as const))(
+		'round trip: %s',
+		(_, bench) => {
+			expect(readBenchFile(JSON.stringify(benchFile(bench)))).toEqual({ ok: true, bench });
+		}
+	);
+
+	it('has a name that every system takes', () => {
+		expect(benchFileName({ ...BAY_2, name: '../Bay №2: <é>' })).toBe('bay-no2-e.bench.json');
+		expect(benchFileName({ ...BAY_2, name: '…' })).toBe('bench.bench.json');
+	});
+
+	it('is refused without being taken half, whatever it holds', () => {
+		fc.assert(
+			fc.property(fc.json(), (text) => {
+				const result = readBenchFile(text);
+				expect(result.ok).toBe(false);
+				if (!result.ok) expect(result.problem.message.length).toBeGreaterThan(10);
+			})
+		);
+	});
+});
+
+describe('benches to start from', () => {
+	it.each(STARTER_BENCHES.map((b) => [b.name, b] as const))('%s is valid and runs', (_, bench) => {
+		expect(v.is(BenchSchema, bench)).toBe(true);
+		const result = plan({
+			bench,
+			cut: DEFAULT_CUT,
+			evidence: NO_EVIDENCE,
+			work: bench.usual,
+			settings: DEFAULT_SETTINGS
+		});
+		expect(result.verdict).not.toBe('stops');
+	});
+});
