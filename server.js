@@ -5,6 +5,13 @@
  */
 import { createServer } from 'node:http';
 import { existsSync } from 'node:fs';
+import { setFlagsFromString } from 'node:v8';
+import { PageCache } from './pageCache.js';
+
+// A shop's server stands beside other things on a small machine: collect early rather than grow.
+setFlagsFromString('--max-semi-space-size=4');
+setFlagsFromString('--max-old-space-size=96');
+setFlagsFromString('--optimize-for-size');
 
 const host = process.env.HOST ?? '127.0.0.1';
 const port = Number(process.env.PORT ?? 4173);
@@ -34,6 +41,8 @@ function refuse(response, status, code, message) {
 	response.writeHead(status, { 'content-type': 'application/json', connection: 'close' });
 	response.end(JSON.stringify({ code, message, fields: [] }));
 }
+
+const pages = new PageCache();
 
 const server = createServer((request, response) => {
 	const name = (request.headers.host ?? '').replace(/:\d+$/, '');
@@ -65,6 +74,12 @@ const server = createServer((request, response) => {
 		return;
 	}
 	request.headers['x-steady-protocol'] = 'http';
+	if (!reads) {
+		pages.forget();
+		response.on('finish', () => pages.forget());
+	} else if (pages.serve(request, response)) {
+		return;
+	}
 	handler(request, response);
 });
 

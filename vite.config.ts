@@ -14,7 +14,8 @@ export default defineConfig({
 			adapter: adapter({ out: 'build', precompress: true }),
 			// A shared link must open for someone whose cookies say otherwise, so no prerendering.
 			csp: {
-				mode: 'auto',
+				// Hashes, not nonces: a page that has not changed may be sent again as it is.
+				mode: 'hash',
 				directives: {
 					'default-src': ['self'],
 					'script-src': ['self'],

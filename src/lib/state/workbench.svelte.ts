@@ -58,6 +58,9 @@ export interface WorkbenchData {
 	units: UnitSystem;
 }
 
+/** A hand that has not moved for this long rests, ms. */
+const REST_MS = 60;
+
 /** One line to the person, with a way back when there is one. */
 export interface Notice {
 	text: string;
@@ -83,7 +86,12 @@ export class Workbench {
 	/** Stale save: the other version, until the person decides. */
 	theirs = $state.raw<{ revision: number; bench: Bench } | undefined>();
 	waiting = $state.raw(0);
+	/** A handle is being dragged: links and washes wait for its release. */
+	dragging = $state.raw(false);
+	/** The planned cut as a query, as of the last release of a control. */
+	search = $state.raw('');
 	#past = $state.raw<Bench[]>([]);
+	#restTimer: ReturnType<typeof setTimeout> | undefined;
 
 	constructor(data: WorkbenchData) {
 		this.take(data);
@@ -105,6 +113,7 @@ export class Workbench {
 		this.partSet = data.partSet;
 		this.log = data.log;
 		this.units = data.units;
+		this.#tellSearch();
 	}
 
 	get benchId(): string {
@@ -116,9 +125,6 @@ export class Workbench {
 	get edited(): boolean {
 		return this.#data !== undefined && this.#past.length > 0;
 	}
-	get search(): string {
-		return searchFromCut(this.cut, this.work, this.#data.bench.usual, this.benchId);
-	}
 
 	readonly inputs: PlanInputs = $derived({
 		bench: this.bench,
@@ -128,13 +134,19 @@ export class Workbench {
 		settings: this.settings
 	});
 	readonly plan: Plan = $derived(plan(this.inputs));
-	/** The same cut by the school that was not chosen, for the comparison. */
-	readonly otherSchool: Plan = $derived(
-		plan({
-			...this.inputs,
-			cut: { ...this.cut, school: this.cut.school === 'matched' ? 'full' : 'matched' }
-		})
+	/** Inputs as of when the hand last rested; comparisons and charts go by them during a drag. */
+	#restedInputs = $state.raw<PlanInputs | undefined>();
+	readonly #calmInputs = $derived((this.dragging && this.#restedInputs) || this.inputs);
+	/** The plan for what is not under the hand: the same one, except while a handle moves. */
+	readonly calmPlan: Plan = $derived(
+		this.#calmInputs === this.inputs ? this.plan : plan(this.#calmInputs)
 	);
+	/** The same cut by the school that was not chosen, for the comparison. */
+	readonly otherSchool: Plan = $derived.by(() => {
+		const { cut } = this.#calmInputs;
+		const school = cut.school === 'matched' ? 'full' : 'matched';
+		return plan({ ...this.#calmInputs, cut: { ...cut, school } });
+	});
 	readonly working: Explanation | undefined = $derived(
 		this.opened && explain(this.inputs, this.opened)
 	);
@@ -167,9 +179,29 @@ export class Workbench {
 	setWork(change: Partial<Work>): void {
 		this.work = { ...this.work, ...change };
 	}
+	/** A handle was gripped: what is not under the hand follows as soon as it rests. */
+	grip(): void {
+		this.#restedInputs = this.inputs;
+		this.dragging = true;
+	}
+	/** The handle moves on. */
+	dragCut(change: Partial<Cut>): void {
+		this.setCut(change);
+		clearTimeout(this.#restTimer);
+		this.#restTimer = setTimeout(() => (this.#restedInputs = this.inputs), REST_MS);
+	}
+	release(): void {
+		clearTimeout(this.#restTimer);
+		this.dragging = false;
+		this.settle();
+	}
 	/** On release of a control: the address tells the cut. */
 	settle(): void {
+		this.#tellSearch();
 		writeSearch(this.search);
+	}
+	#tellSearch(): void {
+		this.search = searchFromCut(this.cut, this.work, this.#data.bench.usual, this.benchId);
 	}
 
 	/** Edits one value of the bench; gives the reason when it is refused, and then changes nothing. */

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import type { FigureId } from '$lib/core';
+	import { washOnChange } from '$lib/state/wash.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import Balloon from './Balloon.svelte';
 
@@ -16,14 +17,19 @@
 </script>
 
 <span class="inline-flex items-end gap-2">
-	{#key shown.text}
-		<span class="fig changed" style:font-size="{size}px" style:color
-			>{shown.text}{#if shown.unit}<span
-					style:font-size="{unitSize}px"
-					style:margin-left={shown.unit === '°' ? '1px' : `${Math.round(unitSize / 5)}px`}
-					>{shown.unit}</span
-				>{/if}</span
-		>
-	{/key}
+	<span
+		class="fig"
+		style:font-size="{size}px"
+		style:color
+		{@attach washOnChange(
+			() => shown.text,
+			() => bench.dragging
+		)}
+		>{shown.text}{#if shown.unit}<span
+				style:font-size="{unitSize}px"
+				style:margin-left={shown.unit === '°' ? '1px' : `${Math.round(unitSize / 5)}px`}
+				>{shown.unit}</span
+			>{/if}</span
+	>
 	{#if balloon}<Balloon {id} />{/if}
 </span>

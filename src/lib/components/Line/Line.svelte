@@ -93,6 +93,8 @@
 		right: 0;
 	}
 	.cell {
+		contain: strict;
+		height: 100%;
 		position: relative;
 		display: block;
 		color: var(--ink);

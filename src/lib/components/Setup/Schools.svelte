@@ -7,8 +7,8 @@
 
 	/** Two schools on amps, side by side, each planned for real. */
 	const bench = getWorkbench();
-	const matched = $derived(bench.cut.school === 'matched' ? bench.plan : bench.otherSchool);
-	const full = $derived(bench.cut.school === 'matched' ? bench.otherSchool : bench.plan);
+	const matched = $derived(bench.cut.school === 'matched' ? bench.calmPlan : bench.otherSchool);
+	const full = $derived(bench.cut.school === 'matched' ? bench.otherSchool : bench.calmPlan);
 	const fullName = $derived(bench.cut.school === 'typed' ? 'Yours' : 'Full');
 	const rows: { label: string; id: FigureId }[] = [
 		{ label: 'Travel', id: 'setup.speedMmS' },
@@ -16,7 +16,7 @@
 		{ label: 'Heat into it', id: 'setup.heatKJM' },
 		{ label: 'Such cuts left', id: 'wear.cutsLeft' }
 	];
-	const on = (plan: Plan) => plan === bench.plan;
+	const on = (plan: Plan) => plan === bench.calmPlan;
 	const state = (plan: Plan) => ({
 		verdict: plan.stations.supply.verdict,
 		word: stateWord(plan.stations.supply, bench)
@@ -24,10 +24,10 @@
 </script>
 
 <section aria-label="Match the amps, or full?">
-	<table class="w-full text-[15px]" style:line-height="1.2">
+	<table class="w-full table-fixed text-[15px]" style:line-height="1.2">
 		<thead>
 			<tr>
-				<th class="h pb-1 text-left" scope="col">Match the amps, or full?</th>
+				<th class="h w-[46%] pb-1 text-left" scope="col">Match the amps, or full?</th>
 				{#each [{ name: 'Match', plan: matched }, { name: fullName, plan: full }] as school (school.name)}
 					<th scope="col" class="px-2.5 text-left" class:chosen={on(school.plan)}>
 						<button

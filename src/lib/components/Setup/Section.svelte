@@ -4,7 +4,7 @@
 	import TorchHead from '$lib/components/Drawing/TorchHead.svelte';
 	import { sparkPaths } from '$lib/components/Drawing/scatter';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
-	import { deepestMm, SECTION, sectionShape, thicknessAt } from './section';
+	import { deepestMm, SECTION, sectionShape, sectionTicks, thicknessAt } from './section';
 
 	/** The cut from the side, plate to scale. The handle at the underside sets the thickness. */
 	const bench = getWorkbench();
@@ -20,27 +20,27 @@
 			kerfMm: value('setup.kerfMm')
 		})
 	);
+	const ticks = $derived(sectionTicks(deepest));
 	const { plateTopY: top, arcX: cx, gaugeX: gx, leftX } = SECTION;
 	const sparks = sparkPaths({ seed: 7, count: 46, lengthPx: 96, spreadRad: 0.34 });
 	const labelY = $derived(Math.min(Math.max(shape.bottomY, top + 26), SECTION.height - 26));
 
 	let svg = $state<SVGSVGElement>();
-	let dragging = $state(false);
+	/** Where the drawing stands, read once at the grip: asking each frame would force a layout. */
+	let grip: { top: number; height: number } | undefined;
 
 	const stepMm = $derived(bench.units === 'metric' ? 0.5 : 25.4 / 32);
-	function set(mm: number) {
-		const snapped = Math.round(mm / stepMm) * stepMm;
-		bench.setCut({ thicknessMm: Math.min(deepest, Math.max(stepMm, snapped)) });
-	}
+	const inReach = (mm: number) =>
+		Math.min(deepest, Math.max(stepMm, Math.round(mm / stepMm) * stepMm));
 	function drag(event: PointerEvent) {
-		if (!dragging || !svg) return;
-		const box = svg.getBoundingClientRect();
-		set(thicknessAt(((event.clientY - box.top) / box.height) * SECTION.height, deepest));
+		if (!grip) return;
+		const mm = thicknessAt(((event.clientY - grip.top) / grip.height) * SECTION.height, deepest);
+		bench.dragCut({ thicknessMm: inReach(mm) });
 	}
 	function release() {
-		if (!dragging) return;
-		dragging = false;
-		bench.settle();
+		if (!grip) return;
+		grip = undefined;
+		bench.release();
 	}
 	function key(event: KeyboardEvent) {
 		const by = { ArrowDown: 1, ArrowUp: -1, ArrowRight: 1, ArrowLeft: -1, PageDown: 4, PageUp: -4 }[
@@ -48,7 +48,7 @@
 		];
 		if (by === undefined) return;
 		event.preventDefault();
-		set(bench.cut.thicknessMm + by * stepMm);
+		bench.setCut({ thicknessMm: inReach(bench.cut.thicknessMm + by * stepMm) });
 		bench.settle();
 	}
 </script>
@@ -172,7 +172,7 @@
 		stroke-width="1.5"
 	/>
 	<text x={gx + 22} y={top - 20} text-anchor="middle" class="dim">mm</text>
-	{#each shape.ticks as tick (tick.y)}
+	{#each ticks as tick (tick.y)}
 		<path
 			d="M{gx + 44} {tick.y}h{tick.label ? -16 : -9}"
 			stroke="var(--ink)"
@@ -194,8 +194,9 @@
 		data-testid="thickness-handle"
 		onkeydown={key}
 		onpointerdown={(e) => {
-			dragging = true;
-			svg?.setPointerCapture(e.pointerId);
+			grip = svg!.getBoundingClientRect();
+			bench.grip();
+			svg!.setPointerCapture(e.pointerId);
 			e.preventDefault();
 			e.currentTarget.focus();
 		}}

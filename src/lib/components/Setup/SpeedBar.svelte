@@ -5,8 +5,8 @@
 
 	/** The speed against what a hand holds and what the sparks allow. */
 	const bench = getWorkbench();
-	const marks = $derived(speedMarks(bench.plan));
-	const band = $derived(bench.plan.figures['setup.speedMmS'].band);
+	const marks = $derived(speedMarks(bench.calmPlan));
+	const band = $derived(bench.calmPlan.figures['setup.speedMmS'].band);
 </script>
 
 <section aria-label="Speed window">
@@ -14,10 +14,8 @@
 		<span class="h">Travel</span>
 		{#if band}
 			<span class="sub" data-testid="speed-band"
-				>{bench.sayFigure('setup.speedMmS')}, between {bench.say(band[0], 'speed')} and {bench.say(
-					band[1],
-					'speed'
-				)} eight times in ten</span
+				>{bench.sayFigure('setup.speedMmS', bench.calmPlan)}, between {bench.say(band[0], 'speed')} and
+				{bench.say(band[1], 'speed')} eight times in ten</span
 			>
 		{/if}
 		<Balloon id="setup.speedMmS" />
@@ -26,7 +24,7 @@
 		viewBox="0 0 {BAR.width} 92"
 		class="block w-full"
 		role="img"
-		aria-label="Speed bar: {bench.sayFigure('setup.speedMmS')}"
+		aria-label="Speed bar: {bench.sayFigure('setup.speedMmS', bench.calmPlan)}"
 	>
 		<rect
 			x={marks.hand[0]}
@@ -80,7 +78,7 @@
 				text-anchor="middle"
 				class="fig"
 				style:font-size="20px"
-				style:fill="var(--arc)">{bench.sayFigure('setup.speedMmS')}</text
+				style:fill="var(--arc)">{bench.sayFigure('setup.speedMmS', bench.calmPlan)}</text
 			>
 		{/if}
 	</svg>

@@ -26,7 +26,6 @@ export interface SectionShape {
 	arc: string;
 	arcCore: string;
 	dross: string;
-	ticks: { y: number; label: string | null }[];
 	/** Length of the lag angle's ray, and its end. */
 	ray: { length: number; x: number; y: number };
 }
@@ -39,6 +38,15 @@ export function deepestMm(severMm: number): number {
 /** Thickness in mm at a height of the drawing. */
 export function thicknessAt(y: number, deepest: number): number {
 	return ((y - SECTION.plateTopY) / DEEPEST_PX) * deepest;
+}
+
+/** Marks of the gauge beside the plate; every fifth or second one has its number. */
+export function sectionTicks(deepest: number): { y: number; label: string | null }[] {
+	const every = deepest > 18 ? 5 : 2;
+	return Array.from({ length: deepest + 1 }, (_, mm) => ({
+		y: SECTION.plateTopY + (mm * DEEPEST_PX) / deepest,
+		label: mm % every === 0 ? String(mm) : null
+	}));
 }
 
 export function sectionShape(input: {
@@ -70,11 +78,6 @@ export function sectionShape(input: {
 	for (let x = leftX + 14; x < exitX - 24; x += 26 + random() * 30) {
 		dross += `M${x.toFixed(1)} ${bottom}q3 7 9 0Z`;
 	}
-	const every = input.deepest > 18 ? 5 : 2;
-	const ticks = Array.from({ length: input.deepest + 1 }, (_, mm) => ({
-		y: top + mm * pxPerMm,
-		label: mm % every === 0 ? String(mm) : null
-	}));
 	const length = Math.min(height - bottom - 8, 62);
 	return {
 		bottomY: bottom,
@@ -88,7 +91,6 @@ export function sectionShape(input: {
 		arc: `M${cx - 3} ${top - 9}L${cx - half} ${top}${back}L${exitX + half} ${bottom}C${exitX + half + drag * 0.45} ${top + depth * 0.75} ${cx + half} ${top + depth * 0.45} ${cx + half} ${top}L${cx + 3} ${top - 9}Z`,
 		arcCore: `M${cx} ${top - 50}V${top}C${cx} ${top + depth * 0.5} ${exitX + drag * 0.4} ${top + depth * 0.75} ${exitX} ${bottom + 10}`,
 		dross,
-		ticks,
 		ray: { length, x: exitX - Math.sin(lag) * length, y: bottom + Math.cos(lag) * length }
 	};
 }

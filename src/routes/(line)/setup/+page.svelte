@@ -46,7 +46,7 @@
 		};
 </script>
 
-<svelte:head><title>Setup · {cutTitle(bench)} · Steady Arc</title></svelte:head>
+<svelte:head><title>Setup · {bench.bench.name} · Steady Arc</title></svelte:head>
 
 <div class="setup">
 	<div class="controls">
@@ -155,6 +155,7 @@
 		gap: 12px;
 	}
 	.drawing {
+		contain: content;
 		position: relative;
 		grid-row: 2;
 		margin-left: -24px;
@@ -170,8 +171,12 @@
 		gap: 8px;
 	}
 	.tagged {
+		contain: layout style;
 		grid-row: 1 / 3;
 		grid-column: 2;
+	}
+	.below > :global(*) {
+		contain: layout style;
 	}
 	.below {
 		display: grid;

@@ -1,0 +1,76 @@
+/** Benchmarks, as ratios measured in one run: `npm run bench`, `npm run bench -- --json`. */
+import { spawn } from 'node:child_process';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { benchDrag, benchFirstLoad } from './browser';
+import { benchLog } from './log';
+import { benchPages } from './pages';
+import { benchPlan } from './plan';
+
+export interface Result {
+	name: string;
+	value: number;
+	unit: string;
+	/** ">= 20" or "<= 8". */
+	goal: string;
+	holds: boolean;
+}
+
+const results: Result[] = [];
+const quiet = process.argv.includes('--json');
+
+function note(name: string, value: number, unit: string, goal: string): void {
+	const [sign, bound] = goal.split(' ') as [string, string];
+	const holds = sign === '>=' ? value >= Number(bound) : value <= Number(bound);
+	const result = { name, value: Number(value.toPrecision(4)), unit, goal, holds };
+	results.push(result);
+	if (!quiet)
+		console.log(`${holds ? 'holds' : 'FAILS'}  ${name}: ${result.value} ${unit} (goal ${goal})`);
+}
+
+const PORT = 4188;
+const url = `http://127.0.0.1:${PORT}`;
+const folder = mkdtempSync(join(tmpdir(), 'steady-arc-bench-'));
+const server = spawn('node', ['server.js'], {
+	env: { ...process.env, PORT: String(PORT), STEADY_ARC_DATA: folder },
+	stdio: 'ignore'
+});
+try {
+	for (let i = 0; i < 100; i++) {
+		if (
+			await fetch(`${url}/api/health`).then(
+				(r) => r.ok,
+				() => false
+			)
+		)
+			break;
+		await new Promise((resolve) => setTimeout(resolve, 100));
+	}
+	const loader = spawn('npx', ['tsx', 'scripts/demo/load.ts', url], { stdio: 'ignore' });
+	await new Promise((resolve) => loader.on('exit', resolve));
+
+	note('whole plan against a spreadsheet-formula engine', benchPlan(), '× as fast', '>= 20');
+	note('log inserts against a bare prepared statement', await benchLog(), 'of its rate', '>= 0.7');
+	const pages = await benchPages(url);
+	const against = 'against a bare handler of the same bytes';
+	note(`server-rendered Setup ${against}`, pages.repeated, 'of its requests a second', '>= 0.2');
+	// Another address each time, so that nothing kept can serve; no goal, told for honesty.
+	note(`the same, rendered anew each time`, pages.rendered, 'of its requests a second', '>= 0');
+	const memory = /VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${server.pid}/status`, 'utf8'))!;
+	note('server resident after that load', Number(memory[1]) / 1024, 'MiB', '<= 150');
+	note('first-load JavaScript of Setup, gzipped', await benchFirstLoad(url), 'kB', '<= 130');
+	const drag = await benchDrag(url);
+	note(
+		'dragging thickness, script and layout per frame, 95th percentile',
+		drag.p95Ms,
+		'ms',
+		'<= 8'
+	);
+	note('dragging thickness, long tasks', drag.longTasks, 'tasks', '<= 0');
+} finally {
+	server.kill();
+	rmSync(folder, { recursive: true, force: true });
+}
+if (quiet) console.log(JSON.stringify(results, null, 1));
+if (results.some((result) => !result.holds)) process.exitCode = 1;

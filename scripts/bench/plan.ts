@@ -1,0 +1,107 @@
+import { HyperFormula } from 'hyperformula';
+import {
+	DEFAULT_CUT,
+	DEFAULT_SETTINGS,
+	explain,
+	FIGURE_IDS,
+	NO_EVIDENCE,
+	plan,
+	type FigureId,
+	type PlanInputs
+} from '../../src/lib/core';
+import { BAY_2 } from '../demo/benches';
+
+const inputs = (thicknessMm: number): PlanInputs => ({
+	bench: BAY_2,
+	cut: { ...DEFAULT_CUT, thicknessMm },
+	evidence: NO_EVIDENCE,
+	work: BAY_2.usual,
+	settings: DEFAULT_SETTINGS
+});
+
+const FUNCTIONS: Record<string, string> = {
+	log: 'LN',
+	sqrt: 'SQRT',
+	exp: 'EXP',
+	max: 'MAX',
+	min: 'MIN',
+	round: 'ROUND',
+	floor: 'INT',
+	ceil: 'ROUNDUP',
+	tan: 'TAN',
+	atan: 'ATAN',
+	pi: 'PI()'
+};
+
+/** The registry's formula text as a sheet formula, with each symbol replaced by its cell. */
+function sheetFormula(formula: string, cells: Map<string, string>): string {
+	const body = formula
+		.replace(/^(.+) \? (.+) : (.+)$/, 'IF($1, $2, $3)')
+		.replace(/ceil\((.+)\)(?=\)|$)/, 'ROUNDUP($1, 0)')
+		.replace(/round\(([A-Za-z_0-9]+)\)/, 'ROUND($1, 0)')
+		.replace(/1e-9/g, '0.000000001')
+		.replace(/1e5/g, '100000')
+		.replace(/[A-Za-z][A-Za-z_0-9]*/g, (name) => cells.get(name) ?? FUNCTIONS[name] ?? name);
+	return `=${body}`;
+}
+
+/**
+ * The same sheet of formulas in a general engine: one row a figure, its inputs in cells, references
+ * where an input is a figure itself. Each round changes every input that is not a figure.
+ */
+function sheet() {
+	const rowOf = new Map<FigureId, number>(FIGURE_IDS.map((id, row) => [id, row]));
+	const leaves: { row: number; col: number; value: number }[] = [];
+	const rows = FIGURE_IDS.map((id, row) => {
+		const working = explain(inputs(6), id);
+		const cells = new Map<string, string>();
+		const values: (number | string)[] = [];
+		working.inputs.forEach((input, i) => {
+			const col = i + 1;
+			cells.set(input.symbol, `${String.fromCharCode(65 + col)}${row + 1}`);
+			if (input.from) values.push(`=A${rowOf.get(input.from)! + 1}`);
+			else {
+				values.push(input.value);
+				leaves.push({ row, col, value: input.value });
+			}
+		});
+		return [sheetFormula(working.formula, cells), ...values];
+	});
+	const engine = HyperFormula.buildFromArray(rows, {
+		licenseKey: 'gpl-v3',
+		precisionRounding: 14,
+		smartRounding: false
+	});
+	// It must compute the same figures, else the race means nothing.
+	FIGURE_IDS.forEach((id, row) => {
+		const own = plan(inputs(6)).figures[id].value;
+		const theirs = engine.getCellValue({ sheet: 0, row, col: 0 });
+		if (own === null || typeof theirs === 'boolean') return;
+		if (typeof theirs !== 'number' || Math.abs(theirs - own) > 1e-6 * Math.max(1, Math.abs(own))) {
+			throw new Error(
+				`${rows[row]![0]} the sheet says ${JSON.stringify(theirs)} for ${id}, the plan ${own}`
+			);
+		}
+	});
+	return (round: number) =>
+		engine.batch(() => {
+			for (const { row, col, value } of leaves) {
+				engine.setCellContents({ sheet: 0, row, col }, value * (1 + round * 1e-9));
+			}
+		});
+}
+
+function perSecond(run: (round: number) => void, seconds: number): number {
+	for (let i = 0; i < 20; i++) run(i);
+	const start = performance.now();
+	let rounds = 0;
+	while (performance.now() - start < seconds * 1000) run(rounds++);
+	return (rounds / (performance.now() - start)) * 1000;
+}
+
+/** Whole plans a second over sheet recalculations a second. */
+export function benchPlan(): number {
+	const recalculate = sheet();
+	const ours = perSecond((round) => plan(inputs(6 + (round % 50) * 0.1)), 2);
+	return ours / perSecond(recalculate, 2);
+}

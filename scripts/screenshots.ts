@@ -1,0 +1,61 @@
+/** Writes docs/screenshots from fresh demo data: one picture of each main view. */
+import { mkdirSync } from 'node:fs';
+import type { Browser } from '@playwright/test';
+import { DemoServer } from '../tests/e2e/demo';
+import { openBrowser } from './browser';
+
+const FOLDER = new URL('../docs/screenshots/', import.meta.url).pathname;
+const DESK = { width: 1280, height: 800 };
+const PHONE = { width: 390, height: 844 };
+
+interface Shot {
+	name: string;
+	path: string;
+	size?: typeof DESK;
+	dark?: boolean;
+	bench?: string;
+	/** Figure whose working is opened first. */
+	open?: string;
+}
+
+const SHOTS: Shot[] = [
+	{ name: 'supply', path: '/supply' },
+	{ name: 'supply-tight-dark', path: '/supply', bench: 'Towpath trolley', dark: true },
+	{ name: 'setup', path: '/setup' },
+	{ name: 'setup-where-from', path: '/setup', open: 'setup.speedMmS' },
+	{ name: 'setup-dark', path: '/setup?t=10', dark: true },
+	{ name: 'card', path: '/card' },
+	{ name: 'cut', path: '/cut' },
+	{ name: 'gouge', path: '/gouge' },
+	{ name: 'wear', path: '/wear' },
+	{ name: 'bench', path: '/bench' },
+	{ name: 'phone-supply', path: '/supply', bench: 'Towpath trolley', size: PHONE },
+	{ name: 'phone-setup', path: '/setup', size: PHONE },
+	{ name: 'phone-wear', path: '/wear', size: PHONE, dark: true }
+];
+
+async function take(browser: Browser, demo: DemoServer, shot: Shot): Promise<void> {
+	const page = await browser.newPage({ viewport: shot.size ?? DESK, reducedMotion: 'reduce' });
+	const theme = shot.dark ? 'hood-down' : 'bench-day';
+	await page.context().addCookies([{ name: 'theme', value: theme, url: demo.url }]);
+	const bench = await demo.benchId(shot.bench ?? 'Bay 2');
+	const address = new URL(shot.path, demo.url);
+	address.searchParams.set('bench', bench);
+	await page.goto(address.href, { waitUntil: 'networkidle' });
+	if (shot.open) await page.locator(`[data-figure="${shot.open}"]`).first().click();
+	await page.screenshot({ path: `${FOLDER}${shot.name}.png`, animations: 'disabled' });
+	await page.close();
+	console.log(`docs/screenshots/${shot.name}.png`);
+}
+
+mkdirSync(FOLDER, { recursive: true });
+const demo = new DemoServer(4187);
+const browser = await openBrowser();
+try {
+	await demo.start();
+	await demo.load();
+	for (const shot of SHOTS) await take(browser, demo, shot);
+} finally {
+	await browser.close();
+	await demo.remove();
+}
