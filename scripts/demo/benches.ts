@@ -37,6 +37,8 @@ export const BAY_2: Bench = {
 			}
 		],
 		outputMinA: 20,
+		powerFactor: 0.95,
+		efficiency: 0.87,
 		arcVoltageV: null,
 		airFlowLpm: 170,
 		airMinBar: 4.8,
@@ -108,6 +110,8 @@ export const TROLLEY: Bench = {
 			}
 		],
 		outputMinA: 15,
+		powerFactor: 0.98,
+		efficiency: 0.85,
 		arcVoltageV: null,
 		airFlowLpm: 110,
 		airMinBar: 4.1,

@@ -31,6 +31,8 @@ const cutter: Bench['cutter'] = {
 	name: '45 A single-phase cutter',
 	inputs: [],
 	outputMinA: 20,
+	powerFactor: 0.95,
+	efficiency: 0.87,
 	arcVoltageV: null,
 	airFlowLpm: 170,
 	airMinBar: 4.8,

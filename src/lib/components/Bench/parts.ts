@@ -271,9 +271,11 @@ const cutterParts: Part[] = [
 			q('cutter.airMinBar', 'Inlet from', 'pressure'),
 			q('cutter.airMaxBar', 'to', 'pressure'),
 			q('cutter.arcVoltageV', 'Arc voltage, U2', 'voltage', { optional: true }),
+			q('cutter.powerFactor', 'Power factor', 'factor'),
+			q('cutter.efficiency', 'Efficiency', 'factor'),
 			...b.cutter.inputs.flatMap((input, i) => [
 				q(`cutter.inputs.${i}.voltageV`, `Input ${i + 1}, ${input.phases} ph`, 'voltage'),
-				q(`cutter.inputs.${i}.inputMaxA`, 'draws at most', 'current'),
+				q(`cutter.inputs.${i}.inputMaxA`, 'draws at most', 'current', { optional: true }),
 				q(`cutter.inputs.${i}.outputMaxA`, 'gives at most', 'current'),
 				...dutyFields(b, i)
 			])

@@ -133,7 +133,7 @@
 		font-stretch: 62.5%;
 		font-weight: 620;
 		font-size: 9mm;
-		line-height: 1.05;
+		line-height: 1.2;
 	}
 	.line {
 		margin-top: 1mm;

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { REGISTRY } from '$lib/core';
+	import Balloon from '$lib/components/Balloon/Balloon.svelte';
 	import Patterns from '$lib/components/Drawing/Patterns.svelte';
 	import TorchHead from '$lib/components/Drawing/TorchHead.svelte';
 	import { sparkPaths } from '$lib/components/Drawing/scatter';
@@ -121,6 +122,13 @@
 		<text x={cx + 116} y={shape.bottomY + shape.ray.length * 0.62 + 6} class="halo"
 			>sparks trail behind</text
 		>
+		<foreignObject
+			x={cx + 244}
+			y={shape.bottomY + shape.ray.length * 0.62 - 9}
+			width="22"
+			height="22"
+			class="overflow-visible"><Balloon id="setup.lagDeg" /></foreignObject
+		>
 	{:else}
 		<text
 			x={cx + 40}
@@ -160,7 +168,10 @@
 		stroke="var(--ink)"
 		stroke-width="1.3"
 	/>
-	<text x={cx + 176} y={top + 26} text-anchor="middle">kerf {bench.sayFigure('setup.kerfMm')}</text>
+	<text x={cx + 118} y={top + 26}>kerf {bench.sayFigure('setup.kerfMm')}</text>
+	<foreignObject x={cx + 214} y={top + 11} width="22" height="22" class="overflow-visible"
+		><Balloon id="setup.kerfMm" /></foreignObject
+	>
 
 	<rect
 		x={gx}

@@ -2,6 +2,7 @@
 	import type { Check } from '$lib/core';
 	import { PARTS, type Part, type PartId } from '$lib/components/Bench/parts';
 	import { spareWord } from '$lib/components/Bench/spare';
+	import Balloon from '$lib/components/Balloon/Balloon.svelte';
 	import State from '$lib/components/Marks/State.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import PartSymbol from './PartSymbol.svelte';
@@ -36,9 +37,19 @@
 		part.check === worst.id &&
 		!(part.id === 'tank' && worst.id === 'air.inletLowBar');
 	const cutter = $derived(PARTS.find((part) => part.id === 'cutter')!);
-	const heat = $derived(checkOf('cutter.peakC')!);
-	const volts = $derived(checkOf('supply.voltageV')!);
-	const air = $derived(checkOf('air.inletLowBar')!);
+	const inCutter = $derived(
+		(
+			[
+				{ figure: 'supply.voltageV', check: 'supply.voltageV', prefix: '', color: 'inherit' },
+				{ figure: 'setup.currentA', check: 'cutter.peakC', prefix: 'heat ', color: 'var(--arc)' },
+				{ figure: 'air.inletLowBar', check: 'air.inletLowBar', prefix: '', color: 'inherit' }
+			] as const
+		).map((cell) => ({ ...cell, check: checkOf(cell.check)! }))
+	);
+	const ratings = $derived([
+		{ mm: bench.bench.cutter.cleanMm, word: 'clean in mild steel' },
+		{ mm: bench.bench.cutter.severMm, word: 'severs' }
+	]);
 	const cutterWorst = $derived(
 		worst !== null && ['supply.voltageV', 'cutter.peakC'].includes(worst.id)
 	);
@@ -52,24 +63,30 @@
 			<div class="parts">
 				{#each PARTS.filter((part) => part.rail === rail.id) as part (part.id)}
 					{@const check = checkOf(part.check)}
-					<button
-						type="button"
+					<div
 						class="part"
 						class:open={open === part.id}
 						class:worst={isWorst(part)}
 						class:stops={isWorst(part) && plan.firstLimit}
-						aria-pressed={open === part.id}
-						data-part={part.id}
 						style:--width="{railWidth(results ? check : undefined)}px"
-						onclick={() => choose(part.id)}
 					>
+						<button
+							type="button"
+							class="pick"
+							aria-pressed={open === part.id}
+							data-part={part.id}
+							aria-label="{part.name(bench.bench)}: open"
+							onclick={() => choose(part.id)}
+						></button>
 						{#if isWorst(part)}<span class="flag">{worstWord}</span>{/if}
 						<PartSymbol part={part.id} />
 						<span class="told">
 							<span class="text-[14px] font-semibold">{part.name(bench.bench)}</span>
-							<span class="fig text-[25px]"
-								>{results ? bench.sayFigure(part.figure) : entered(part)}</span
-							>
+							<span class="value">
+								<span class="fig text-[25px]"
+									>{results ? bench.sayFigure(part.figure) : entered(part)}</span
+								>{#if results}<Balloon id={part.figure} />{/if}
+							</span>
 							{#if !results}
 								<span class="sub leading-tight">{part.about}</span>
 							{:else if check}
@@ -82,49 +99,48 @@
 								>
 							{/if}
 						</span>
-					</button>
+					</div>
 				{/each}
 			</div>
 		</section>
 	{/each}
-	<button
-		type="button"
-		class="cutter"
-		class:open={open === 'cutter'}
-		class:worst={cutterWorst}
-		aria-pressed={open === 'cutter'}
-		data-part="cutter"
-		onclick={() => choose('cutter')}
-	>
+	<div class="cutter" class:open={open === 'cutter'} class:worst={cutterWorst}>
+		<button
+			type="button"
+			class="pick"
+			aria-pressed={open === 'cutter'}
+			data-part="cutter"
+			aria-label="Cutter: open"
+			onclick={() => choose('cutter')}
+		></button>
 		{#if cutterWorst}<span class="flag">{worstWord}</span>{/if}
 		<span class="h">{cutter.name(bench.bench)}</span>
 		{#if results}
-			<span class="cell">
-				<span class="fig text-[34px]">{bench.sayFigure('supply.voltageV')}</span>
-				<State verdict={volts.verdict} word={spareWord(volts, bench)} size={14.5} />
-			</span>
-			<span class="cell middle">
-				<span class="fig text-[34px]" style:color="var(--arc)"
-					>{bench.sayFigure('setup.currentA')}</span
-				>
-				<State verdict={heat.verdict} word="heat {spareWord(heat, bench)}" size={14.5} />
-			</span>
-			<span class="cell">
-				<span class="fig text-[34px]">{bench.sayFigure('air.inletLowBar')}</span>
-				<State verdict={air.verdict} word={spareWord(air, bench)} size={14.5} />
-			</span>
+			{#each inCutter as cell (cell.figure)}
+				<span class="cell">
+					<span class="value">
+						<span class="fig text-[34px]" style:color={cell.color}
+							>{bench.sayFigure(cell.figure)}</span
+						>
+						<Balloon id={cell.figure} />
+					</span>
+					<State
+						verdict={cell.check.verdict}
+						word="{cell.prefix}{spareWord(cell.check, bench)}"
+						size={14.5}
+					/>
+				</span>
+			{/each}
 		{:else}
 			<span class="px-2 text-[15px]">{bench.bench.cutter.name}</span>
-			<span class="cell">
-				<span class="fig text-[34px]">{bench.say(bench.bench.cutter.cleanMm, 'thickness')}</span>
-				<span class="sub">clean in mild steel</span>
-			</span>
-			<span class="cell">
-				<span class="fig text-[34px]">{bench.say(bench.bench.cutter.severMm, 'thickness')}</span>
-				<span class="sub">severs</span>
-			</span>
+			{#each ratings as rating (rating.word)}
+				<span class="cell">
+					<span class="fig text-[34px]">{bench.say(rating.mm, 'thickness')}</span>
+					<span class="sub">{rating.word}</span>
+				</span>
+			{/each}
 		{/if}
-	</button>
+	</div>
 </div>
 
 <style>
@@ -150,7 +166,6 @@
 		padding: 18px 2px 4px;
 		border: 2.5px solid transparent;
 		border-radius: 3px;
-		cursor: pointer;
 		color: var(--ink);
 		min-width: 0;
 	}
@@ -167,7 +182,27 @@
 	.part:first-child::before {
 		left: 50%;
 	}
+	/* Opens the part from anywhere on it; the balloon lies above. */
+	.pick {
+		position: absolute;
+		inset: 0;
+		cursor: pointer;
+	}
+	.value {
+		display: inline-flex;
+		align-items: center;
+		gap: 5px;
+	}
+	.told > :global(*),
+	.cell > :global(*) {
+		pointer-events: none;
+	}
+	.value > :global(button) {
+		pointer-events: auto;
+	}
 	.told {
+		position: relative;
+		pointer-events: none;
 		display: flex;
 		flex-direction: column;
 		align-items: center;
@@ -214,9 +249,11 @@
 		background: var(--card);
 		border: 2.8px solid var(--ink);
 		color: var(--ink);
-		cursor: pointer;
+		text-align: center;
 	}
 	.cell {
+		position: relative;
+		pointer-events: none;
 		display: flex;
 		flex-direction: column;
 		gap: 6px;

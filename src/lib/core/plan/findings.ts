@@ -19,7 +19,7 @@ function safetyOfWiring(w: Workings): Finding[] {
 	}
 	if (supply.system === 'north-america') {
 		const most = 2 * (necAmpacity75A(supply.wire.size) ?? w.wiring.wireCarriesA);
-		const machine = necLargestBreakerA(w.wiring.plate.inputMaxA);
+		const machine = necLargestBreakerA(w.wiring.inputMaxA);
 		if (ratingA > most || (machine !== undefined && ratingA > machine)) {
 			safety(
 				`A ${ratingA} A breaker is larger than NEC 630.12 allows for this machine on ${wire} wire (from memory). Have a licensed electrician look; local rules decide.`

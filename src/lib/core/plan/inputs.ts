@@ -65,8 +65,8 @@ export const CutterSchema = v.object({
 			v.object({
 				voltageV: within(90, 690, 'V'),
 				phases,
-				/** Largest supply current, I1max. */
-				inputMaxA: within(1, 200, 'A'),
+				/** Largest supply current, I1max; null: not on the plate. */
+				inputMaxA: v.nullable(within(1, 200, 'A')),
 				outputMaxA: within(5, 500, 'A'),
 				duty: v.pipe(
 					v.array(DutyPairSchema),
@@ -79,6 +79,9 @@ export const CutterSchema = v.object({
 		v.maxLength(8, 'at most 8 input voltages')
 	),
 	outputMinA: within(5, 500, 'A'),
+	/** Used where the plate gives no supply current: near 0.7 without correction, 0.95 with it. */
+	powerFactor: within(0.3, 1, ''),
+	efficiency: within(0.4, 1, ''),
 	/** Arc voltage on the plate, U2; null: the conventional one. */
 	arcVoltageV: v.nullable(within(40, 400, 'V')),
 	/** Air at the inlet as on the plate, free air; null: not given. */

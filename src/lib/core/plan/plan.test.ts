@@ -119,6 +119,12 @@ const SITUATIONS: Record<string, PlanInputs> = {
 			});
 		})
 	}),
+	'plate without supply current': inputs({
+		bench: bench((b) => {
+			b.cutter.inputs[0]!.inputMaxA = null;
+			b.cutter.powerFactor = 0.7;
+		}, TROLLEY)
+	}),
 	'steady delivery, straight fall': inputs({
 		bench: bench((b) => {
 			b.air.compressor = { ...b.air.compressor, q1Lpm: 150, q2Lpm: 150 };

@@ -109,6 +109,7 @@
 		</div>
 	</section>
 	<section aria-label="What it can pierce" class="grid content-start gap-2">
+		<LogButtons />
 		<h2 class="h">What it can pierce at {bench.sayFigure('setup.currentA')}</h2>
 		<FigureList
 			size={29}
@@ -119,7 +120,6 @@
 			]}
 		/>
 		{#if startMethod !== 'none'}<Findings station="cut" />{/if}
-		<LogButtons />
 	</section>
 </div>
 

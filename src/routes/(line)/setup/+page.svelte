@@ -104,7 +104,7 @@
 				>{/snippet}
 			{#snippet figures()}
 				<div class="flex flex-wrap items-end gap-x-8 gap-y-3">
-					<span class="big"><Fig id="setup.currentA" size={104} balloon={false} /></span>
+					<span class="big"><Fig id="setup.currentA" size={104} /></span>
 					<span class="big"><Fig id="setup.speedMmS" size={104} color="var(--arc)" /></span>
 				</div>
 				<div class="mt-3 flex items-baseline gap-2">

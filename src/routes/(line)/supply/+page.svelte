@@ -18,9 +18,9 @@
 
 <div class="split">
 	<div class="dots px-6 pt-2 max-[899px]:px-3">
-		<h1 class="fig answer flex flex-wrap items-center gap-x-4" data-testid="answer">
-			<Mark verdict={bench.plan.stations.supply.verdict} size={34} />{answer.first}
-			<span style:color="var(--holds)">{answer.then}</span>
+		<h1 class="fig answer flex items-center gap-4" data-testid="answer">
+			<Mark verdict={bench.plan.stations.supply.verdict} size={34} />
+			<span>{answer.first} <span style:color="var(--holds)">{answer.then}</span></span>
 		</h1>
 		<Rails {open} choose={(part) => (open = part)} />
 	</div>

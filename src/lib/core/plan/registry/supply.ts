@@ -185,23 +185,41 @@ export const SUPPLY_FIGURES = {
 		source: 'Product of current and voltage',
 		inputs: { I: amps, U_2: 'supply.arcV' }
 	}),
-	'supply.apparentVA': single('Drawn from the supply', 'apparentPower', (w) => w.draw.apparentVA, {
-		basis: 'D',
-		formula: 'k*V_p*I_1max*P/P_max',
-		source: PLATE,
-		inputs: {
-			k: phase,
-			V_p: given('input voltage on the plate', 'voltage', 'D', (w) => w.wiring.plate.voltageV),
-			I_1max: given(
-				'largest supply current on the plate',
-				'current',
-				'D',
-				(w) => w.wiring.plate.inputMaxA
-			),
-			P: 'supply.outputW',
-			P_max: given('output power at full amps', 'power', 'S', (w) => w.draw.fullOutputPowerW)
+	'supply.apparentVA': several(
+		'Drawn from the supply',
+		'apparentPower',
+		(w) => w.draw.apparentVA,
+		(w) => (w.wiring.plate.inputMaxA === null ? 'estimated' : 'plate'),
+		{
+			plate: {
+				basis: 'D',
+				formula: 'k*V_p*I_1max*P/P_max',
+				source: PLATE,
+				inputs: {
+					k: phase,
+					V_p: given('input voltage on the plate', 'voltage', 'D', (w) => w.wiring.plate.voltageV),
+					I_1max: given(
+						'largest supply current on the plate',
+						'current',
+						'D',
+						(w) => w.wiring.inputMaxA
+					),
+					P: 'supply.outputW',
+					P_max: given('output power at full amps', 'power', 'S', (w) => w.draw.fullOutputPowerW)
+				}
+			},
+			estimated: {
+				basis: 'R',
+				formula: 'P/(eta*PF)',
+				source: 'The plate gives no supply current: efficiency and power factor as entered',
+				inputs: {
+					P: 'supply.outputW',
+					eta: given('efficiency', 'factor', 'R', (w) => w.inputs.bench.cutter.efficiency),
+					PF: given('power factor', 'factor', 'R', (w) => w.inputs.bench.cutter.powerFactor)
+				}
+			}
 		}
-	}),
+	),
 	'supply.serviceOhm': several(
 		'Service up to the panel',
 		'resistance',
@@ -397,7 +415,7 @@ export const SUPPLY_FIGURES = {
 						'largest supply current on the plate',
 						'current',
 						'D',
-						(w) => w.wiring.plate.inputMaxA
+						(w) => w.wiring.inputMaxA
 					)
 				}
 			},

@@ -39,6 +39,8 @@ export const IDLE_A = 0.5;
 /** What does not depend on the amps chosen. */
 export interface Wiring {
 	plate: PlateInput;
+	/** I1max. */
+	inputMaxA: number;
 	phaseFactor: number;
 	loopConductors: number;
 	serviceOhm: number;
@@ -92,6 +94,7 @@ export function wiring(bench: Bench, evidence: Evidence, work: Work): Wiring {
 		: model.modelOhm;
 	return {
 		plate,
+		inputMaxA: inputMaxA(bench, plate),
 		phaseFactor: phaseFactor(supply.phases),
 		loopConductors: loopConductors(supply.phases),
 		...model,
@@ -143,11 +146,21 @@ export function arcVoltageV(bench: Bench, outputA: number): number {
 	return bench.cutter.arcVoltageV ?? loadVoltageV(outputA);
 }
 
-/** Apparent input power at these amps, scaled from the plate's largest supply current by output power. */
+/**
+ * Apparent input power at these amps: the plate's largest supply current scaled by output power, or
+ * P/(η·PF) when the plate gives none.
+ */
 export function apparentPowerVA(bench: Bench, plate: PlateInput, outputA: number): number {
 	const power = outputA * arcVoltageV(bench, outputA);
+	if (plate.inputMaxA === null) return power / (bench.cutter.efficiency * bench.cutter.powerFactor);
 	const most = plate.outputMaxA * arcVoltageV(bench, plate.outputMaxA);
 	return (phaseFactor(plate.phases) * plate.voltageV * plate.inputMaxA * power) / most;
+}
+
+/** Largest supply current: from the plate, or what full amps draw at its voltage. */
+function inputMaxA(bench: Bench, plate: PlateInput): number {
+	const fullVA = apparentPowerVA(bench, plate, plate.outputMaxA);
+	return plate.inputMaxA ?? fullVA / (phaseFactor(plate.phases) * plate.voltageV);
 }
 
 export function draw(bench: Bench, w: Wiring, work: Work, outputA: number): Draw {
@@ -182,7 +195,7 @@ export function draw(bench: Bench, w: Wiring, work: Work, outputA: number): Draw
 	const dutyMultiplier = necDutyMultiplier(plateDutyShare);
 	const neededA =
 		supply.system === 'north-america'
-			? w.plate.inputMaxA * dutyMultiplier
+			? w.inputMaxA * dutyMultiplier
 			: effectiveCurrentA(inputA, IDLE_A, plateDutyShare);
 	const fullA = w.plate.outputMaxA;
 	return {
