@@ -50,7 +50,7 @@ function upToDate(name, mark, made, make) {
 }
 
 export function ensureModules() {
-	const mark = fingerprint(['package.json', 'package-lock.json']);
+	const mark = fingerprint(['package-lock.json']);
 	const made = existsSync(join(ROOT, 'node_modules', 'better-sqlite3', 'build', 'Release'));
 	upToDate('modules', mark, made, () => {
 		say(

@@ -1,7 +1,7 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import { expect, test } from './demo';
 
-const SCREENS = ['/supply', '/setup', '/cut', '/gouge', '/wear', '/bench', '/card'];
+const SCREENS = ['/supply', '/setup', '/cut', '/gouge', '/wear', '/bench', '/card', '/start'];
 
 for (const theme of ['bench-day', 'hood-down']) {
 	for (const screen of SCREENS) {

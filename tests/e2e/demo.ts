@@ -69,6 +69,16 @@ export class DemoServer {
 
 /** Each worker has one server with fresh demo data; tests that write undo what they wrote. */
 export const test = base.extend<object, { demo: DemoServer }>({
+	/** Pages count as open once they answer to clicks and keys. */
+	page: async ({ page }, use) => {
+		const open = page.goto.bind(page);
+		page.goto = async (url, options) => {
+			const response = await open(url, options);
+			await page.locator('html[data-ready]').waitFor({ state: 'attached' });
+			return response;
+		};
+		await use(page);
+	},
 	demo: [
 		// eslint-disable-next-line no-empty-pattern -- Playwright reads fixtures from the pattern
 		async ({}, use) => {

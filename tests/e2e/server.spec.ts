@@ -76,10 +76,13 @@ test('pages carry a content security policy and never a 500', async ({ request }
 	const page = await request.get('/supply');
 	expect(page.headers()['content-security-policy']).toContain("script-src 'self'");
 	const hostile = await request.get(
-		'/setup?bench=%3Cscript%3E&t=abc&metal=unobtainium&arc=-5&len=1e999&gd=&aim=clean%00'
+		'/setup?t=abc&metal=unobtainium&arc=-5&len=1e999&gd=&aim=clean%00'
 	);
 	expect(hostile.status()).toBe(200);
 	expect(await hostile.text()).toContain('6 mm mild steel');
+	const unknown = await request.get('/setup?bench=%3Cscript%3Ealert(1)%3C/script%3E');
+	expect(unknown.status()).toBe(404);
+	expect(await unknown.text()).toContain('There is no bench "&lt;script>');
 	expect((await request.get('/nowhere')).status()).toBe(404);
 });
 

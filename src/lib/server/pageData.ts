@@ -1,4 +1,4 @@
-import type { Cookies } from '@sveltejs/kit';
+import { error, type Cookies } from '@sveltejs/kit';
 import type { UnitSystem } from '$lib/core';
 import { cutFromSearch } from '$lib/formats/cutUrl';
 import type { WorkbenchData } from '$lib/state/workbench.svelte';
@@ -8,10 +8,19 @@ import type { Store } from './store';
 
 const LOG_LINES = 12;
 
-/** The bench asked for by the address, else the one used last on this device, else the first. */
+/**
+ * The bench asked for by the address, else the one used last on this device, else the first.
+ * A link to a bench that is not there is told: another bench's figures would be taken for its own.
+ */
 export function benchOf(store: Store, url: URL, cookies: Cookies): StoredBench | undefined {
-	const asked = url.searchParams.get('bench') ?? cookies.get('bench');
-	return (asked && store.benches.find(asked)) || store.benches.all()[0];
+	const asked = url.searchParams.get('bench');
+	if (asked !== null) {
+		const found = store.benches.find(asked);
+		if (!found) error(404, `There is no bench "${asked.slice(0, 64)}" in this shop.`);
+		return found;
+	}
+	const last = cookies.get('bench');
+	return (last && store.benches.find(last)) || store.benches.all()[0];
 }
 
 /** Everything a screen needs to plan on its own from then on. */

@@ -56,7 +56,6 @@
 		}
 	}
 	$effect(() => {
-		document.documentElement.dataset.ready = 'true';
 		void sendWaiting();
 		const again = () => void sendWaiting();
 		const timer = setInterval(() => bench.waiting > 0 && again(), 5000);

@@ -13,6 +13,8 @@
 	const bench = getWorkbench();
 	const part = $derived(partOf(id));
 	const fields = $derived(part.fields(bench.bench));
+	/** Its key figure stands on the rail already. */
+	const told = $derived(part.tells.filter((id) => id !== part.figure).map((id) => ({ id })));
 	const MANY = 3;
 
 	let refused = $state<string | undefined>();
@@ -83,7 +85,7 @@
 	{/if}
 	{#if tells}
 		<div class="mt-3 border-t-[1.5px]" style:border-color="var(--ink)">
-			<FigureList rows={part.tells.map((id) => ({ id }))} />
+			<FigureList rows={told} />
 		</div>
 	{/if}
 </section>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import Patterns from '$lib/components/Drawing/Patterns.svelte';
+	import { stepsOfKey, VerticalHandle } from '$lib/state/handle.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import { depthAt, GROOVE, grooveShape } from './groove';
 
@@ -11,28 +12,24 @@
 	);
 	const { width, height, topY: top, centreX: cx, plateDepthPx } = GROOVE;
 	const bottom = top + plateDepthPx;
+	/** The handle hangs this far below the groove's floor. */
+	const GRIP_BELOW_PX = 34;
 	let svg = $state<SVGSVGElement>();
-	let grip = $state<number | undefined>();
+	/** The scale of the moment of the grip holds, else the drawing would run away from the hand. */
+	let gripPxPerMm = 1;
 
-	function set(mm: number) {
-		bench.setGouge({ depthMm: Math.min(40, Math.max(0.5, Math.round(mm * 2) / 2)) });
-	}
-	function drag(event: PointerEvent) {
-		if (grip === undefined || !svg) return;
-		const box = svg.getBoundingClientRect();
-		// The scale of the moment of the grip holds, else the drawing would run away from the hand.
-		set(depthAt(((event.clientY - box.top) / box.height) * height - 34, grip));
-	}
-	function release() {
-		if (grip === undefined) return;
-		grip = undefined;
-		bench.settle();
-	}
+	const inReach = (mm: number) => Math.min(40, Math.max(0.5, Math.round(mm * 2) / 2));
+	const handle = new VerticalHandle({
+		svg: () => svg,
+		viewHeight: height,
+		began: () => (gripPxPerMm = shape.pxPerMm),
+		moved: (y) => bench.setGouge({ depthMm: inReach(depthAt(y - GRIP_BELOW_PX, gripPxPerMm)) }),
+		ended: () => bench.settle()
+	});
 	function key(event: KeyboardEvent) {
-		const by = { ArrowDown: 0.5, ArrowUp: -0.5, ArrowRight: 0.5, ArrowLeft: -0.5 }[event.key];
-		if (by === undefined) return;
-		event.preventDefault();
-		set(gouge.depthMm + by);
+		const steps = stepsOfKey(event);
+		if (steps === undefined) return;
+		bench.setGouge({ depthMm: inReach(gouge.depthMm + steps * 0.5) });
 		bench.settle();
 	}
 </script>
@@ -43,9 +40,9 @@
 	class="block w-full touch-none"
 	role="group"
 	aria-label="Groove across"
-	onpointermove={drag}
-	onpointerup={release}
-	onpointercancel={release}
+	onpointermove={handle.move}
+	onpointerup={handle.release}
+	onpointercancel={handle.release}
 >
 	<Patterns prefix="groove" />
 	<path
@@ -88,12 +85,7 @@
 		aria-valuetext={bench.say(gouge.depthMm, 'small')}
 		class="cursor-ns-resize"
 		onkeydown={key}
-		onpointerdown={(e) => {
-			grip = shape.pxPerMm;
-			svg?.setPointerCapture(e.pointerId);
-			e.preventDefault();
-			e.currentTarget.focus();
-		}}
+		onpointerdown={handle.grip}
 	>
 		<path
 			d="M{cx} {top + shape.depthPx + 4}l12 12H{cx + 66}v44H{cx - 66}v-44H{cx - 12}Z"

@@ -4,6 +4,7 @@
 	import Patterns from '$lib/components/Drawing/Patterns.svelte';
 	import TorchHead from '$lib/components/Drawing/TorchHead.svelte';
 	import { sparkPaths } from '$lib/components/Drawing/scatter';
+	import { stepsOfKey, VerticalHandle } from '$lib/state/handle.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import { deepestMm, SECTION, sectionShape, sectionTicks, thicknessAt } from './section';
 
@@ -27,29 +28,20 @@
 	const labelY = $derived(Math.min(Math.max(shape.bottomY, top + 26), SECTION.height - 26));
 
 	let svg = $state<SVGSVGElement>();
-	/** Where the drawing stands, read once at the grip: asking each frame would force a layout. */
-	let grip: { top: number; height: number } | undefined;
-
 	const stepMm = $derived(bench.units === 'metric' ? 0.5 : 25.4 / 32);
 	const inReach = (mm: number) =>
 		Math.min(deepest, Math.max(stepMm, Math.round(mm / stepMm) * stepMm));
-	function drag(event: PointerEvent) {
-		if (!grip) return;
-		const mm = thicknessAt(((event.clientY - grip.top) / grip.height) * SECTION.height, deepest);
-		bench.dragCut({ thicknessMm: inReach(mm) });
-	}
-	function release() {
-		if (!grip) return;
-		grip = undefined;
-		bench.release();
-	}
+	const handle = new VerticalHandle({
+		svg: () => svg,
+		viewHeight: SECTION.height,
+		began: () => bench.grip(),
+		moved: (y) => bench.dragCut({ thicknessMm: inReach(thicknessAt(y, deepest)) }),
+		ended: () => bench.release()
+	});
 	function key(event: KeyboardEvent) {
-		const by = { ArrowDown: 1, ArrowUp: -1, ArrowRight: 1, ArrowLeft: -1, PageDown: 4, PageUp: -4 }[
-			event.key
-		];
-		if (by === undefined) return;
-		event.preventDefault();
-		bench.setCut({ thicknessMm: inReach(bench.cut.thicknessMm + by * stepMm) });
+		const steps = stepsOfKey(event);
+		if (steps === undefined) return;
+		bench.setCut({ thicknessMm: inReach(bench.cut.thicknessMm + steps * stepMm) });
 		bench.settle();
 	}
 </script>
@@ -60,9 +52,9 @@
 	class="block w-full touch-none"
 	role="group"
 	aria-label="Side section of the cut"
-	onpointermove={drag}
-	onpointerup={release}
-	onpointercancel={release}
+	onpointermove={handle.move}
+	onpointerup={handle.release}
+	onpointercancel={handle.release}
 >
 	<Patterns prefix="section" />
 	<path d={shape.plateLeft} fill="var(--faint)" stroke="var(--ink)" stroke-width="1.8" />
@@ -204,13 +196,7 @@
 		class="cursor-ns-resize"
 		data-testid="thickness-handle"
 		onkeydown={key}
-		onpointerdown={(e) => {
-			grip = svg!.getBoundingClientRect();
-			bench.grip();
-			svg!.setPointerCapture(e.pointerId);
-			e.preventDefault();
-			e.currentTarget.focus();
-		}}
+		onpointerdown={handle.grip}
 	>
 		<path
 			d="M{gx + 46} {shape.bottomY}L{gx + 60} {labelY - 24}H{leftX - 12}V{labelY + 24}H{gx + 60}Z"

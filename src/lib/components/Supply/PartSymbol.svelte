@@ -59,7 +59,7 @@
 <style>
 	.symbol {
 		position: relative;
-		background: transparent;
+		pointer-events: none;
 	}
 	.body {
 		fill: var(--card);

@@ -1,4 +1,5 @@
-import type { Check, Plan } from '$lib/core';
+import type { Check, FigureId, Plan } from '$lib/core';
+import type { Part } from '$lib/components/Bench/parts';
 import type { Workbench } from '$lib/state/workbench.svelte';
 
 const THIN_PX = 2;
@@ -32,4 +33,37 @@ export function supplyAnswer(plan: Plan, bench: Workbench): Answer {
 		first: `${amps} ${when}: ${word}.`,
 		then: airOk && most !== null ? `${bench.say(most, 'current')} runs on.` : ''
 	};
+}
+
+/** Word for the one check that speaks for the whole plan. */
+export type Worst = 'first limit' | 'weakest link';
+
+function worstOf(plan: Plan): { check: Check; word: Worst } | undefined {
+	if (plan.firstLimit) return { check: plan.firstLimit, word: 'first limit' };
+	return plan.weakestLink ? { check: plan.weakestLink, word: 'weakest link' } : undefined;
+}
+
+/** Whether this part is it. Tank and hose share the air's check; the hose carries the flag. */
+export function worstOn(part: Part, plan: Plan): Worst | undefined {
+	const worst = worstOf(plan);
+	return worst && part.check === worst.check.id && part.id !== 'tank' ? worst.word : undefined;
+}
+
+/** What the cutter tells: figure, the check beside it, and how they are said. */
+export const IN_CUTTER: readonly {
+	figure: FigureId;
+	check: FigureId;
+	prefix: string;
+	color: string;
+}[] = [
+	{ figure: 'supply.voltageV', check: 'supply.voltageV', prefix: '', color: 'inherit' },
+	{ figure: 'setup.currentA', check: 'cutter.peakC', prefix: 'heat ', color: 'var(--arc)' },
+	{ figure: 'air.inletLowBar', check: 'air.inletLowBar', prefix: '', color: 'inherit' }
+];
+
+/** Whether low volts or heat in the cutter are it. */
+export function worstInCutter(plan: Plan): Worst | undefined {
+	const worst = worstOf(plan);
+	const inside = ['supply.voltageV', 'cutter.peakC'];
+	return worst && inside.includes(worst.check.id) ? worst.word : undefined;
 }

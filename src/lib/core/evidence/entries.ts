@@ -1,44 +1,39 @@
 /** What is written in the log, by gesture or by measurement. Numbers in the core's units. */
 import * as v from 'valibot';
 import { METAL_IDS } from '../metal/metals';
+import { within } from '../plan/within';
 
-const between = (min: number, max: number, unit: string) =>
-	v.pipe(
-		v.number(`a number from ${min} to ${max} ${unit}`.trim()),
-		v.minValue(min, `${min} to ${max} ${unit}`.trim()),
-		v.maxValue(max, `${min} to ${max} ${unit}`.trim())
-	);
 const metal = v.picklist(METAL_IDS, `one of ${METAL_IDS.join(', ')}`);
 
 const CutEntry = v.object({
 	kind: v.literal('cut'),
 	metal,
-	thicknessMm: between(0.3, 100, 'mm'),
-	outputA: between(5, 500, 'A'),
-	lengthMm: between(1, 100_000, 'mm'),
-	arcS: between(0, 36_000, 's'),
-	starts: v.pipe(between(1, 1000, ''), v.integer('a whole number')),
+	thicknessMm: within(0.3, 100, 'mm'),
+	outputA: within(5, 500, 'A'),
+	lengthMm: within(1, 100_000, 'mm'),
+	arcS: within(0, 36_000, 's'),
+	starts: v.pipe(within(1, 1000, ''), v.integer('a whole number')),
 	start: v.picklist(['edge', 'pierce', 'rolled'], 'edge, pierce or rolled')
 });
 
 const StartEntry = v.object({
 	kind: v.literal('start'),
 	/** Pilot arc or short touch, s. */
-	arcS: between(0, 60, 's'),
+	arcS: within(0, 60, 's'),
 	start: v.picklist(['edge', 'pierce', 'rolled'], 'edge, pierce or rolled')
 });
 
 const VoltsEntry = v.pipe(
 	v.object({
 		kind: v.literal('volts'),
-		idleV: between(50, 800, 'V'),
-		arcV: between(50, 800, 'V'),
+		idleV: within(50, 800, 'V'),
+		arcV: within(50, 800, 'V'),
 		/** Amps at the knob while the reading under arc was taken. */
-		outputA: between(5, 500, 'A'),
+		outputA: within(5, 500, 'A'),
 		/** By clamp meter; null: worked out from the data plate. */
-		clampA: v.nullable(between(1, 300, 'A')),
+		clampA: v.nullable(within(1, 300, 'A')),
 		/** Ohms of the wiring model at that moment; the server fills it in. */
-		modelOhm: v.optional(between(0, 100, 'Ω'))
+		modelOhm: v.optional(within(0, 100, 'Ω'))
 	}),
 	v.forward(
 		v.check((e) => e.arcV < e.idleV, 'below the idle reading: volts fall when the arc is on'),
@@ -48,9 +43,9 @@ const VoltsEntry = v.pipe(
 
 const tankTest = <K extends 'drain' | 'fill'>(kind: K) => ({
 	kind: v.literal(kind),
-	fromBar: between(0, 30, 'bar'),
-	toBar: between(0, 30, 'bar'),
-	seconds: between(1, 7200, 's')
+	fromBar: within(0, 30, 'bar'),
+	toBar: within(0, 30, 'bar'),
+	seconds: within(1, 7200, 's')
 });
 const DrainEntry = v.pipe(
 	v.object(tankTest('drain')),
@@ -70,14 +65,14 @@ const FillEntry = v.pipe(
 const TestCutEntry = v.object({
 	kind: v.literal('test-cut'),
 	metal,
-	thicknessMm: between(0.3, 100, 'mm'),
-	outputA: between(5, 500, 'A'),
-	speedMmS: between(0.1, 500, 'mm/s'),
+	thicknessMm: within(0.3, 100, 'mm'),
+	outputA: within(5, 500, 'A'),
+	speedMmS: within(0.1, 500, 'mm/s'),
 	/** Spark or lag angle seen; null: it cut well at this speed. */
-	lagDeg: v.nullable(between(1, 75, '°'))
+	lagDeg: v.nullable(within(1, 75, '°'))
 });
 
-const PitEntry = v.object({ kind: v.literal('pit'), pitMm: between(0, 5, 'mm') });
+const PitEntry = v.object({ kind: v.literal('pit'), pitMm: within(0, 5, 'mm') });
 
 export const EntrySchema = v.variant('kind', [
 	CutEntry,

@@ -74,7 +74,9 @@ function supplyChecks(w: Workings): Check[] {
 	const spanBar = cutter.airMaxBar - cutter.airMinBar;
 	const inletBar = air.inletLowBar ?? 0;
 	const airMargin = (inletBar - cutter.airMinBar) / spanBar;
-	const short = air.run.shortAtS ?? (airMargin < -1e-9 ? 0 : undefined);
+	// Outside the window the machine does not run, however much air there is.
+	const atOnce = airMargin < -1e-9 || !air.setPointInWindow;
+	const short = air.run.shortAtS ?? (atOnce ? 0 : undefined);
 	checks.push({
 		id: 'air.inletLowBar',
 		station,
@@ -83,7 +85,7 @@ function supplyChecks(w: Workings): Check[] {
 		margin: airMargin,
 		spare: { value: inletBar - cutter.airMinBar, quantity: 'pressure' },
 		stopsAtS: short,
-		word: 'air'
+		word: air.setPointInWindow ? 'air' : 'set-point outside the window'
 	});
 	return checks;
 }

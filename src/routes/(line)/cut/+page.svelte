@@ -133,12 +133,7 @@
 		border-left: 2px solid var(--ink);
 	}
 	.below {
-		display: grid;
 		grid-template-columns: 1fr 480px;
-		gap: 24px;
-		margin: 0 24px;
-		padding: 10px 0 12px;
-		border-top: 2px solid var(--ink);
 	}
 	@media (max-width: 1099px) {
 		.split,
@@ -149,11 +144,6 @@
 			border-left: 0;
 			border-top: 2px solid var(--ink);
 			padding: 12px;
-		}
-	}
-	@media (max-width: 899px) {
-		.below {
-			margin: 0 12px;
 		}
 	}
 </style>

@@ -146,11 +146,6 @@
 		margin-left: -24px;
 		padding-left: 24px;
 	}
-	.below {
-		margin: 0 24px;
-		padding: 10px 0 12px;
-		border-top: 2px solid var(--ink);
-	}
 	@media (max-width: 1179px) {
 		.gouge {
 			grid-template-columns: minmax(0, 1fr);
@@ -163,9 +158,6 @@
 		.left {
 			margin-left: 0;
 			padding-left: 0;
-		}
-		.below {
-			margin: 0 12px;
 		}
 	}
 </style>

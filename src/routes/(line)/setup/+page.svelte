@@ -179,12 +179,8 @@
 		contain: layout style;
 	}
 	.below {
-		display: grid;
 		grid-template-columns: 1fr 548px;
 		gap: 16px;
-		margin: 0 24px;
-		padding: 8px 0 12px;
-		border-top: 2px solid var(--ink);
 	}
 	@media (max-width: 1179px) {
 		.setup,
@@ -208,9 +204,6 @@
 		}
 		.big {
 			zoom: 0.72;
-		}
-		.below {
-			margin: 0 12px;
 		}
 		.fields {
 			position: static;

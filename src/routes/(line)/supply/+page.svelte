@@ -51,12 +51,7 @@
 		overflow-y: auto;
 	}
 	.below {
-		display: grid;
 		grid-template-columns: 1fr 1fr;
-		gap: 24px;
-		margin: 0 24px;
-		padding: 10px 0 12px;
-		border-top: 2px solid var(--ink);
 	}
 	@media (max-width: 899px) {
 		.split,
@@ -71,9 +66,6 @@
 			border-top: 2px solid var(--ink);
 			padding: 12px;
 			max-height: none;
-		}
-		.below {
-			margin: 0 12px;
 		}
 	}
 </style>

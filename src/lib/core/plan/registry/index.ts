@@ -1,16 +1,24 @@
-import { AIR_FIGURES, CUTTER_FIGURES } from './air';
+import { AIR_FIGURES } from './air';
+import { BREAKER_FIGURES } from './breaker';
+import { CUT_FIGURES } from './cut';
+import { CUTTER_FIGURES } from './cutter';
 import type { FigureDef } from './define';
 import { GOUGE_FIGURES, WEAR_FIGURES } from './gougeWear';
 import { FIGURE_IDS, type FigureId } from './ids';
-import { CUT_FIGURES, SETUP_FIGURES } from './setup';
+import { SETUP_FIGURES } from './setup';
 import { SUPPLY_FIGURES } from './supply';
+import { TANK_FIGURES } from './tank';
+import { WIRING_FIGURES } from './wiring';
 
 export { FIGURE_IDS, type FigureId };
 
 /** Label, unit, formula text and source of every figure. */
 export const REGISTRY: Record<FigureId, FigureDef> = {
 	...SUPPLY_FIGURES,
+	...WIRING_FIGURES,
+	...BREAKER_FIGURES,
 	...AIR_FIGURES,
+	...TANK_FIGURES,
 	...CUTTER_FIGURES,
 	...SETUP_FIGURES,
 	...CUT_FIGURES,

@@ -1,20 +1,6 @@
-import { conductorLabel } from '../../circuit/conductors';
 import type { Workings } from '../workings';
 import { IDLE_A } from '../workings/electric';
-import {
-	given,
-	several,
-	single,
-	stated,
-	type FigureDef,
-	type InputSource,
-	type Way
-} from './define';
-
-const AMPACITY_SOURCE =
-	'NEC Table 310.16 with 240.4(D), IEC 60364-5-52 Table B.52.2; cords NEC Table 400.5(A)(1), common ratings (from memory)';
-const BREAKER_SOURCE =
-	'One-node model through the published points of UL 489 and IEC 60898-1 (points from memory)';
+import { given, several, single, stated, type FigureDef, type Way } from './define';
 
 const amps = 'setup.currentA' as const;
 const nominal = given(
@@ -24,7 +10,6 @@ const nominal = given(
 	(w) => w.inputs.bench.supply.nominalV
 );
 const phase = given('1 for one phase, √3 for three', 'factor', 'S', (w) => w.wiring.phaseFactor);
-const loop = given('conductors in the loop', 'count', 'S', (w) => w.wiring.loopConductors);
 const other = given(
 	'other loads on the breaker',
 	'current',
@@ -32,92 +17,8 @@ const other = given(
 	(w) => w.inputs.bench.supply.otherLoadA
 );
 const idle = stated('fan and electronics between cuts', 'current', IDLE_A);
-const arcS = given('arc', 'time', 'D', (w) => w.inputs.work.arcS);
-const restS = given('pause', 'time', 'D', (w) => w.inputs.work.restS);
-
-function heatInputs(curve: 'earliest' | 'latest'): Record<string, InputSource> {
-	return {
-		E: given(
-			'heat towards which it goes, (I/In)²',
-			'factor',
-			'M',
-			(w) => w.draw[curve].pattern.onTarget
-		),
-		F: given('the same between cuts', 'factor', 'M', (w) => w.draw[curve].pattern.offTarget),
-		tau: given('time constant of the bimetal', 'time', 'M', (w) => w.wiring.curves[curve].tauS),
-		trip: given(
-			'heat at which it trips, (I/In)²',
-			'factor',
-			'S',
-			(w) => w.wiring.curves[curve].tripHeat
-		),
-		t_on: arcS,
-		t_off: restS
-	};
-}
-
-const PEAK_FORMULA =
-	'(E*(1 - exp(-t_on/tau)) + F*exp(-t_on/tau)*(1 - exp(-t_off/tau)))/(1 - exp(-(t_on + t_off)/tau))/trip';
-
-function peak(curve: 'earliest' | 'latest', label: string): FigureDef {
-	const steady = (w: Workings) => w.inputs.work.restS <= 0;
-	return several(
-		label,
-		'share',
-		(w) => w.draw[curve].peakShare,
-		(w) => (steady(w) ? 'steady' : 'cyclic'),
-		{
-			cyclic: {
-				basis: 'M',
-				formula: PEAK_FORMULA,
-				source: BREAKER_SOURCE,
-				inputs: heatInputs(curve)
-			},
-			steady: { basis: 'M', formula: 'E/trip', source: BREAKER_SOURCE, inputs: heatInputs(curve) }
-		}
-	);
-}
-
-function tripTime(
-	curve: 'earliest' | 'latest',
-	label: string,
-	peakId: 'supply.breakerPeak' | 'supply.breakerPeakLate'
-): FigureDef {
-	return several(
-		label,
-		'time',
-		(w) => w.draw[curve].trip?.atS ?? null,
-		(w) => (w.draw[curve].trip ? 'trips' : 'never'),
-		{
-			trips: {
-				basis: 'M',
-				formula: 't_0 + tau*log((E - theta_0)/(E - trip))',
-				source: BREAKER_SOURCE,
-				inputs: {
-					...heatInputs(curve),
-					t_0: given(
-						'start of the cut in which it trips',
-						'time',
-						'M',
-						(w) => w.draw[curve].trip!.phaseStartS
-					),
-					theta_0: given(
-						'heat at that moment',
-						'factor',
-						'M',
-						(w) => w.draw[curve].trip!.phaseStartLevel
-					)
-				}
-			},
-			never: { basis: 'M', formula: 'peak <= 1', source: BREAKER_SOURCE, inputs: { peak: peakId } }
-		}
-	);
-}
 
 const PLATE = 'Data plate: largest supply current, scaled by output power';
-const wireFormula = 'loop*L*r/1000';
-const CONDUCTOR_SOURCE =
-	'ASTM B258 with 58 MS/m copper; IEC 60228 Tables 2 and 3 (from memory), at 75 or 70 °C';
 
 function undeliverable(w: Workings): string {
 	return w.draw.delivered.ok ? 'loaded' : 'impossible';
@@ -216,98 +117,6 @@ export const SUPPLY_FIGURES = {
 					P: 'supply.outputW',
 					eta: given('efficiency', 'factor', 'R', (w) => w.inputs.bench.cutter.efficiency),
 					PF: given('power factor', 'factor', 'R', (w) => w.inputs.bench.cutter.powerFactor)
-				}
-			}
-		}
-	),
-	'supply.serviceOhm': several(
-		'Service up to the panel',
-		'resistance',
-		(w) => w.wiring.serviceOhm,
-		(w) => (w.inputs.bench.supply.serviceOhm === null ? 'assumed' : 'entered'),
-		{
-			assumed: {
-				basis: 'R',
-				formula: 'R_s',
-				source: 'Stated starting value; two voltage readings replace it',
-				inputs: {
-					R_s: given('usual service, there and back', 'resistance', 'R', (w) => w.wiring.serviceOhm)
-				}
-			},
-			entered: {
-				basis: 'D',
-				formula: 'R_s',
-				source: 'Entered on the bench',
-				inputs: {
-					R_s: given('service, there and back', 'resistance', 'D', (w) => w.wiring.serviceOhm)
-				}
-			}
-		}
-	),
-	'supply.wireOhm': single('Wire, panel to receptacle', 'resistance', (w) => w.wiring.wireOhm, {
-		basis: 'H',
-		formula: wireFormula,
-		source: CONDUCTOR_SOURCE,
-		inputs: {
-			loop,
-			L: given('length one way', 'run', 'D', (w) => w.inputs.bench.supply.wire.lengthM),
-			r: (w) => ({
-				label: `Ω per km, ${conductorLabel(w.inputs.bench.supply.wire.size)}, hot`,
-				quantity: 'factor',
-				basis: 'H',
-				value: w.wiring.wireOhmKm
-			})
-		}
-	}),
-	'supply.cordOhm': several(
-		'Extension cord',
-		'resistance',
-		(w) => w.wiring.cordOhm,
-		(w) => (w.inputs.bench.supply.cord ? 'cord' : 'none'),
-		{
-			cord: {
-				basis: 'H',
-				formula: wireFormula,
-				source: CONDUCTOR_SOURCE,
-				inputs: {
-					loop,
-					L: given('length one way', 'run', 'D', (w) => w.inputs.bench.supply.cord!.lengthM),
-					r: given('Ω per km, hot', 'factor', 'H', (w) => w.wiring.cordOhmKm)
-				}
-			},
-			none: { basis: 'D', formula: '0', source: 'No cord on this bench', inputs: {} }
-		}
-	),
-	'supply.resistanceOhm': several(
-		'Resistance up to the cutter',
-		'resistance',
-		(w) => w.wiring.resistanceOhm,
-		(w) => (w.inputs.evidence.loopOhm ? 'measured' : 'model'),
-		{
-			model: {
-				basis: 'M',
-				formula: 'R_s + R_w + R_c',
-				source: 'Service, wire and cord in series',
-				inputs: { R_s: 'supply.serviceOhm', R_w: 'supply.wireOhm', R_c: 'supply.cordOhm' }
-			},
-			measured: {
-				basis: 'T',
-				formula: 'max(0.0001, R_m + R_now - R_then)',
-				source: 'Volts idle and under arc; changes of wire or cord since then added',
-				inputs: {
-					R_m: given(
-						'measured, there and back',
-						'resistance',
-						'T',
-						(w) => w.inputs.evidence.loopOhm!.mean
-					),
-					R_now: given('the model, as wired now', 'resistance', 'M', (w) => w.wiring.modelOhm),
-					R_then: given(
-						'the model, as wired then',
-						'resistance',
-						'M',
-						(w) => w.inputs.evidence.loopOhm!.modelOhm
-					)
 				}
 			}
 		}
@@ -432,93 +241,6 @@ export const SUPPLY_FIGURES = {
 						'D',
 						(w) => w.draw.plateDutyShare
 					)
-				}
-			}
-		}
-	),
-	'supply.wireCarriesA': single('Wire carries all day', 'current', (w) => w.wiring.wireCarriesA, {
-		basis: 'H',
-		formula: 'I_z',
-		source: AMPACITY_SOURCE,
-		inputs: {
-			I_z: (w) => ({
-				label: `${conductorLabel(w.inputs.bench.supply.wire.size)}, ${w.inputs.bench.supply.wire.method}`,
-				quantity: 'current',
-				basis: 'H',
-				value: w.wiring.wireCarriesA
-			})
-		}
-	}),
-	'supply.cordCarriesA': several(
-		'Cord carries all day',
-		'current',
-		(w) => (w.inputs.bench.supply.cord ? w.wiring.cordCarriesA : null),
-		(w) => (w.inputs.bench.supply.cord ? 'cord' : 'none'),
-		{
-			cord: {
-				basis: 'H',
-				formula: 'I_z',
-				source: AMPACITY_SOURCE,
-				inputs: { I_z: given('rating of the cord', 'current', 'H', (w) => w.wiring.cordCarriesA) }
-			},
-			none: { basis: 'D', formula: 'true', source: 'No cord on this bench', inputs: {} }
-		}
-	),
-	'supply.breakerA': single('Breaker, at its surroundings', 'current', (w) => w.wiring.breakerA, {
-		basis: 'M',
-		formula: 'I_n*sqrt(1 - (T - T_ref)/100)',
-		source: 'Our own correction, about 0.5 % per kelvin from the standard’s reference temperature',
-		inputs: {
-			I_n: given(
-				'rating on the breaker',
-				'current',
-				'D',
-				(w) => w.inputs.bench.supply.breaker.ratingA
-			),
-			T: given('around the breaker', 'temperature', 'D', (w) => w.inputs.bench.supply.ambientC),
-			T_ref: given('reference temperature', 'temperature', 'S', (w) =>
-				w.inputs.bench.supply.breaker.standard === 'ul489' ? 40 : 30
-			)
-		}
-	}),
-	'supply.breakerPeak': peak('earliest', 'Breaker heat, touchiest'),
-	'supply.breakerPeakLate': peak('latest', 'Breaker heat, laziest'),
-	'supply.tripEarliestS': tripTime('earliest', 'May trip after', 'supply.breakerPeak'),
-	'supply.tripLatestS': tripTime('latest', 'Will trip within', 'supply.breakerPeakLate'),
-	'supply.runsOnA': several(
-		'Most amps the circuit and cutter run on',
-		'current',
-		(w) => w.runsOnA ?? null,
-		(w) => (w.runsOnA === undefined ? 'none' : w.firstFailingA === undefined ? 'full' : 'solved'),
-		{
-			solved: {
-				basis: 'M',
-				formula: 'I_fail - 1',
-				source: 'Solved: whole amps, tried against breaker, volts and cutter heat for this pattern',
-				inputs: {
-					I_fail: given('lowest amps that something stops', 'current', 'M', (w) => w.firstFailingA!)
-				}
-			},
-			full: {
-				basis: 'M',
-				formula: 'floor(I_max)',
-				source: 'Solved: nothing stops it at full amps',
-				inputs: {
-					I_max: given('full amps on the plate', 'current', 'D', (w) => w.wiring.plate.outputMaxA)
-				}
-			},
-			none: {
-				basis: 'M',
-				formula: 'I_fail <= ceil(I_min)',
-				source: 'Solved: even the smallest setting is stopped',
-				inputs: {
-					I_fail: given(
-						'lowest amps that something stops',
-						'current',
-						'M',
-						(w) => w.firstFailingA!
-					),
-					I_min: given('smallest setting', 'current', 'D', (w) => w.inputs.bench.cutter.outputMinA)
 				}
 			}
 		}

@@ -1,0 +1,253 @@
+import { describe, expect, it, vi } from 'vitest';
+import { BAY_2, TROLLEY } from '../../../scripts/demo/benches';
+import {
+	DEFAULT_CUT,
+	DEFAULT_SETTINGS,
+	explain,
+	NO_EVIDENCE,
+	type Bench,
+	type Cut,
+	type UnitSystem
+} from '$lib/core';
+
+vi.mock('$lib/state/history', () => ({ writeSearch: () => undefined }));
+const { Workbench } = await import('$lib/state/workbench.svelte');
+import { PARTS } from './Bench/parts';
+import { spareWord } from './Bench/spare';
+import { cutTitle, dosAndDonts, standoffWord, startWord } from './Card/words';
+import { guideShape, PLAN } from './Cut/guide';
+import { depthAt, GROOVE, grooveShape } from './Gouge/groove';
+import { stationCells } from './Line/line';
+import { schoolAdvice } from './Setup/schools';
+import { deepestMm, SECTION, sectionShape, thicknessAt } from './Setup/section';
+import { speedX } from './Setup/speedBar';
+import { railWidth, supplyAnswer, worstInCutter, worstOn } from './Supply/rails';
+import { lifeLine, pitShape } from './Wear/stack';
+import { dayAndTime, entryWords } from './Wear/words';
+import { filledIn, inputText, pretty } from './Working/working';
+
+function workbench(
+	cut: Partial<Cut> = {},
+	bench: Bench = BAY_2,
+	more: { units?: UnitSystem; work?: Bench['usual'] } = {}
+) {
+	return new Workbench({
+		benchId: 'b1',
+		revision: 1,
+		bench,
+		benches: [{ id: 'b1', name: bench.name }],
+		evidence: NO_EVIDENCE,
+		settings: DEFAULT_SETTINGS,
+		settingsRevision: 0,
+		partSet: null,
+		log: [],
+		cut: { ...(DEFAULT_CUT as Cut), ...cut },
+		work: more.work ?? bench.usual,
+		units: more.units ?? 'metric'
+	});
+}
+const HOT = { arcS: 60, restS: 20, shopC: 35 };
+
+describe('the line', () => {
+	it('tells figure, context and state of each station', () => {
+		const cells = stationCells(workbench());
+		expect(cells.map((c) => c.figures.map((f) => `${f.text} ${f.unit}`).join(', '))).toEqual([
+			'45 A',
+			'45 A, 22 mm/s',
+			'11.3 mm',
+			'2 passes',
+			'344 cuts'
+		]);
+		expect(cells.map((c) => c.word)).toEqual(['holds', 'holds', 'holds', 'holds', 'holds']);
+		expect(cells[1]!.href).toBe('/setup?bench=b1');
+	});
+
+	it('tells which amps run on when the chosen ones do not', () => {
+		const bench = workbench({}, BAY_2, { work: HOT });
+		const [supply] = stationCells(bench);
+		expect(supply!.context).toBe('runs on');
+		expect(Number(supply!.figures[0]!.text)).toBeLessThan(45);
+		expect(supply!.word).toMatch(/^cutter stops \d+:\d\d$/);
+		expect(supplyAnswer(bench.plan, bench).first).toMatch(/^45 A stops \d+:\d\d: cutter heat\.$/);
+		expect(supplyAnswer(bench.plan, bench).then).toMatch(/^\d+ A runs on\.$/);
+	});
+
+	it('tells tight with its reason, and not set', () => {
+		const cells = stationCells(workbench({}, TROLLEY));
+		expect(cells[0]!.word).toBe('tight: low volts');
+		expect(cells[3]!).toMatchObject({
+			verdict: 'not set',
+			word: 'no gouging nozzle',
+			state: 'not set'
+		});
+	});
+});
+
+describe('the rails', () => {
+	it('are thick with spare, thin when tight', () => {
+		const { plan } = workbench({}, TROLLEY);
+		const check = (id: string) => plan.checks.find((c) => c.id === id);
+		expect(railWidth(check('supply.voltageV'))).toBe(2);
+		expect(railWidth(check('supply.wireCarriesA'))).toBeGreaterThan(4);
+		expect(railWidth(undefined)).toBe(5);
+	});
+
+	it('flag exactly one thing', () => {
+		for (const bench of [workbench({}, TROLLEY), workbench({}, BAY_2, { work: HOT })]) {
+			const flags = [...PARTS.map((part) => worstOn(part, bench.plan)), worstInCutter(bench.plan)];
+			// The cutter is both a part and a box; its flag is drawn once, on the box.
+			expect(new Set(flags.filter(Boolean)).size).toBe(1);
+		}
+		const { plan } = workbench();
+		expect(PARTS.map((part) => worstOn(part, plan)).filter(Boolean)).toEqual([]);
+	});
+
+	it('say the margin in the units of the thing', () => {
+		const bench = workbench({}, TROLLEY);
+		const word = (id: string) =>
+			spareWord(
+				bench.plan.checks.find((c) => c.id === id)!,
+				bench
+			);
+		expect(word('supply.wireCarriesA')).toBe('+8.1 A');
+		expect(word('air.inletLowBar')).toBe('+0.9 bar');
+		expect(word('cutter.peakC')).toBe('holds');
+	});
+
+	it('have every part with a name, a figure and at least one field', () => {
+		for (const part of PARTS) {
+			expect(part.name(BAY_2).length, part.id).toBeGreaterThan(2);
+			expect(part.fields(BAY_2).length, part.id).toBeGreaterThan(0);
+			expect(part.entered(BAY_2), part.id).toBeDefined();
+		}
+	});
+});
+
+describe('the card', () => {
+	it('is titled by metal, thickness and aim in the device’s units', () => {
+		expect(cutTitle(workbench())).toBe('6 mm mild steel, clean edge');
+		expect(
+			cutTitle(workbench({ thicknessMm: 1.519, aim: 'sever' }, BAY_2, { units: 'gauge' }))
+		).toBe('16 ga mild steel, just sever');
+	});
+
+	it('names the start and the stand-off', () => {
+		expect(startWord(workbench()).value).toBe('Edge');
+		expect(startWord(workbench({ start: 'pierce', thicknessMm: 4 })).value).toBe('Pierce');
+		expect(startWord(workbench({ start: 'pierce', thicknessMm: 9 })).value).toBe('Roll in');
+		expect(startWord(workbench({ start: 'pierce', thicknessMm: 15 })).value).toBe('None');
+		expect(standoffWord(workbench()).value).toBe('Drag');
+		const bare = structuredClone(BAY_2);
+		bare.torch.dragShield = false;
+		expect(standoffWord(workbench({}, bare)).value).toBe('1.5 mm');
+		expect(standoffWord(workbench({ school: 'typed', typedA: 25 }, bare)).value).toBe('Touch');
+	});
+
+	it('warns of what this cut invites', () => {
+		expect(dosAndDonts(workbench({ thicknessMm: 10 })).donts).toContain('Pierce straight down');
+		expect(dosAndDonts(workbench({ aim: 'sever' })).dos).toContain('Go as fast as it still parts');
+	});
+
+	it('sides with the school that a hand can follow', () => {
+		const advice = (cut: Partial<Cut>) => {
+			const bench = workbench(cut);
+			return schoolAdvice(bench.otherSchool, bench.plan, bench);
+		};
+		expect(advice({})).toMatch(/^Full amps, go faster/);
+		expect(advice({ thicknessMm: 2 })).toMatch(/^Match the amps: .* faster than a hand/);
+		expect(advice({ thicknessMm: 40 })).toContain('too thick');
+	});
+});
+
+describe('workings', () => {
+	it('are written as a person writes them', () => {
+		expect(pretty('(V_0 + sqrt(V_0^2 - 4*S*R))/2')).toBe('(V₀ + √(V₀^2 − 4·S·R))/2');
+		expect(pretty('t_0 + tau*log((E - theta_0)/(E - trip))')).toContain('τ·log((E − θ₀)');
+		expect(pretty('p_low >= p_need')).toBe('p_low ≥ p_need');
+	});
+
+	it('are filled in with the numbers that go in', () => {
+		const { inputs } = workbench();
+		const working = explain(inputs, 'supply.outputW');
+		expect(filledIn(working)).toBe('45·98');
+		expect(working.inputs.map((i) => inputText(i, { units: 'metric' }))).toEqual(['45 A', '98 V']);
+	});
+});
+
+describe('drawings', () => {
+	it('put the underside where the thickness is, and read it back', () => {
+		const deepest = deepestMm(22);
+		for (const thicknessMm of [1, 6, 20]) {
+			const shape = sectionShape({ thicknessMm, deepest, lagDeg: 22.5, kerfMm: 1.5 });
+			expect(thicknessAt(shape.bottomY, deepest)).toBeCloseTo(thicknessMm, 9);
+			expect(shape.exitX).toBeLessThan(SECTION.arcX);
+			expect(shape.plateLeft + shape.arc + shape.lagLines).not.toContain('NaN');
+		}
+	});
+
+	it('set the straight edge off to scale, on the side it is', () => {
+		const kept = guideShape({ guide: 'kept', shieldRadiusMm: 12, kerfMm: 1.5, offsetMm: 11.25 });
+		const waste = guideShape({ guide: 'waste', shieldRadiusMm: 12, kerfMm: 1.5, offsetMm: 12.75 });
+		// The shield touches the straight edge: centre and edge are one radius apart.
+		expect(kept.edgeY - kept.centreY).toBeCloseTo(kept.radiusPx, 9);
+		expect(waste.centreY - waste.edgeY).toBeCloseTo(waste.radiusPx, 9);
+		expect(kept.edgeY).toBeGreaterThan(PLAN.lineY);
+		expect(waste.edgeY).toBeLessThan(PLAN.lineY);
+	});
+
+	it('keep the groove inside its plate, pass by pass', () => {
+		const shape = grooveShape({ widthMm: 30, depthMm: 20, passes: 4 });
+		expect(shape.passes).toHaveLength(4);
+		expect(shape.depthPx).toBeLessThan(GROOVE.plateDepthPx);
+		expect(depthAt(GROOVE.topY + shape.depthPx, shape.pxPerMm)).toBeCloseTo(20, 9);
+	});
+
+	it('hold speeds at the ends of their bar', () => {
+		expect(speedX(0.01)).toBe(speedX(1));
+		expect(speedX(5000)).toBe(speedX(100));
+		expect(speedX(10)).toBeCloseTo((speedX(1) + speedX(100)) / 2, 9);
+	});
+
+	it('draw the pit no deeper than its picture, and the life line at both ends', () => {
+		expect(pitShape(9, 1.5).depthPx).toBe(pitShape(2, 1.5).depthPx);
+		expect(lifeLine(0)).toBe('M0 4H150V6H0Z');
+		expect(lifeLine(1)).toBe('M0 0H150V10H0Z');
+		expect(lifeLine(0.5)).toContain('H75');
+	});
+});
+
+describe('log entries in one line', () => {
+	it('say what was done in the device’s units', () => {
+		const bench = workbench();
+		const cut = {
+			kind: 'cut',
+			metal: 'mild-steel',
+			thicknessMm: 6,
+			outputA: 45,
+			lengthMm: 5400,
+			arcS: 250,
+			starts: 18,
+			start: 'edge'
+		} as const;
+		expect(entryWords(cut, bench)).toBe('5.4 m of 6 mm mild steel, 18 starts');
+		expect(entryWords({ kind: 'pit', pitMm: 0.9 }, bench)).toBe('pit 0.9 mm');
+		expect(
+			entryWords({ kind: 'volts', idleV: 230, arcV: 219.5, outputA: 45, clampA: null }, bench)
+		).toBe('230 V idle, 219.5 V under arc');
+		expect(
+			entryWords(
+				{
+					kind: 'test-cut',
+					metal: 'mild-steel',
+					thicknessMm: 6,
+					outputA: 45,
+					speedMmS: 20,
+					lagDeg: 30
+				},
+				bench
+			)
+		).toBe('test cut at 20 mm/s, sparks at 30°');
+		expect(entryWords({ kind: 'start', arcS: 1, start: 'edge' }, bench)).toBe('one start');
+		expect(dayAndTime('2026-11-24T11:20:00.000Z')).toBe('24 Nov 11:20');
+	});
+});

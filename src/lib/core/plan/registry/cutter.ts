@@ -1,0 +1,129 @@
+import { HOT_SPOT_C, HOT_TAU_S, RATED_AMBIENT_C, RESET_C } from '../../cutter/duty';
+import { given, several, single, stated, type FigureDef } from './define';
+
+const HEAT_SOURCE =
+	'One-node model, 130 °C hot spot, 5 min, set by the plate’s rated cycle at 40 °C';
+
+const heat = {
+	T_a: given('shop', 'temperature', 'D', (w) => w.inputs.work.shopC),
+	dT: 'cutter.riseK' as const,
+	tau: stated('time constant', 'time', HOT_TAU_S),
+	T_lim: stated('hot spot limit', 'temperature', HOT_SPOT_C)
+};
+
+export const CUTTER_FIGURES = {
+	'cutter.dutyShare': single('Rated duty at these amps', 'share', (w) => w.heat.dutyShare, {
+		basis: 'D',
+		formula: 'min(1, X_r*(I_r/I)^2)',
+		source: 'Data plate, I²·X constant between its pairs (IEC 60974-1), at 40 °C',
+		inputs: {
+			X_r: given('duty on the plate', 'share', 'D', (w) => w.heat.pair.dutyShare),
+			I_r: given('at these amps', 'current', 'D', (w) => w.heat.pair.outputA),
+			I: 'setup.currentA'
+		}
+	}),
+	'cutter.riseK': single('Would settle above the shop by (K)', 'factor', (w) => w.heat.riseK, {
+		basis: 'M',
+		formula: '(T_lim - T_r)*(1 - exp(-600/tau))/(1 - exp(-600*X_r/tau))*(I/I_r)^2',
+		source: HEAT_SOURCE,
+		inputs: {
+			T_lim: heat.T_lim,
+			T_r: stated('rated at', 'temperature', RATED_AMBIENT_C, 'S'),
+			tau: heat.tau,
+			X_r: given('duty on the plate', 'share', 'D', (w) => w.heat.pair.dutyShare),
+			I_r: given('at these amps', 'current', 'D', (w) => w.heat.pair.outputA),
+			I: 'setup.currentA'
+		}
+	}),
+	'cutter.peakC': several(
+		'Cutter at its hottest',
+		'temperature',
+		(w) => w.heat.peakC,
+		(w) => (w.inputs.work.restS > 0 ? 'cyclic' : 'steady'),
+		{
+			cyclic: {
+				basis: 'M',
+				formula: 'T_a + dT*(1 - exp(-t_on/tau))/(1 - exp(-(t_on + t_off)/tau))',
+				source: HEAT_SOURCE,
+				inputs: {
+					T_a: heat.T_a,
+					dT: heat.dT,
+					tau: heat.tau,
+					t_on: given('arc', 'time', 'D', (w) => w.inputs.work.arcS),
+					t_off: given('pause', 'time', 'D', (w) => w.inputs.work.restS)
+				}
+			},
+			steady: {
+				basis: 'M',
+				formula: 'T_a + dT',
+				source: HEAT_SOURCE,
+				inputs: { T_a: heat.T_a, dT: heat.dT }
+			}
+		}
+	),
+	'cutter.lampS': several(
+		'Lamp lights after',
+		'time',
+		(w) => w.heat.lamp?.atS ?? null,
+		(w) => (w.heat.lamp ? 'lights' : 'never'),
+		{
+			lights: {
+				basis: 'M',
+				formula: 't_0 + tau*log((T_a + dT - T_0)/(T_a + dT - T_lim))',
+				source: HEAT_SOURCE,
+				inputs: {
+					...heat,
+					t_0: given(
+						'start of the cut in which it lights',
+						'time',
+						'M',
+						(w) => w.heat.lamp!.phaseStartS
+					),
+					T_0: given(
+						'cutter at that moment',
+						'temperature',
+						'M',
+						(w) => w.heat.lamp!.phaseStartLevel
+					)
+				}
+			},
+			never: {
+				basis: 'M',
+				formula: 'T_peak <= T_lim',
+				source: HEAT_SOURCE,
+				inputs: { T_peak: 'cutter.peakC', T_lim: heat.T_lim }
+			}
+		}
+	),
+	'cutter.lampContinuousS': several(
+		'Lamp, with no pause at all',
+		'time',
+		(w) => w.heat.lampContinuous?.atS ?? null,
+		(w) => (w.heat.lampContinuous ? 'lights' : 'never'),
+		{
+			lights: {
+				basis: 'M',
+				formula: 'tau*log(dT/(dT - (T_lim - T_a)))',
+				source: HEAT_SOURCE,
+				inputs: heat
+			},
+			never: {
+				basis: 'M',
+				formula: 'T_a + dT <= T_lim',
+				source: HEAT_SOURCE,
+				inputs: { T_a: heat.T_a, dT: heat.dT, T_lim: heat.T_lim }
+			}
+		}
+	),
+	'cutter.recoveryS': single('Then needs to cool', 'time', (w) => w.heat.recoveryS, {
+		basis: 'M',
+		formula: 'tau*log((T_lim - T_a)/(T_reset - T_a))',
+		source: HEAT_SOURCE,
+		inputs: {
+			T_a: heat.T_a,
+			tau: heat.tau,
+			T_lim: heat.T_lim,
+			T_reset: stated('lamp goes out at', 'temperature', RESET_C)
+		}
+	})
+} satisfies Record<string, FigureDef>;

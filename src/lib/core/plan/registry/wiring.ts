@@ -1,0 +1,133 @@
+import { conductorLabel } from '../../circuit/conductors';
+import { given, several, single, type FigureDef } from './define';
+
+const AMPACITY_SOURCE =
+	'NEC Table 310.16 with 240.4(D), IEC 60364-5-52 Table B.52.2; cords NEC Table 400.5(A)(1), common ratings (from memory)';
+const wireFormula = 'loop*L*r/1000';
+const CONDUCTOR_SOURCE =
+	'ASTM B258 with 58 MS/m copper; IEC 60228 Tables 2 and 3 (from memory), at 75 or 70 °C';
+const loop = given('conductors in the loop', 'count', 'S', (w) => w.wiring.loopConductors);
+
+/** What stands between the service and the cutter, and what it may carry. */
+export const WIRING_FIGURES = {
+	'supply.serviceOhm': several(
+		'Service up to the panel',
+		'resistance',
+		(w) => w.wiring.serviceOhm,
+		(w) => (w.inputs.bench.supply.serviceOhm === null ? 'assumed' : 'entered'),
+		{
+			assumed: {
+				basis: 'R',
+				formula: 'R_s',
+				source: 'Stated starting value; two voltage readings replace it',
+				inputs: {
+					R_s: given('usual service, there and back', 'resistance', 'R', (w) => w.wiring.serviceOhm)
+				}
+			},
+			entered: {
+				basis: 'D',
+				formula: 'R_s',
+				source: 'Entered on the bench',
+				inputs: {
+					R_s: given('service, there and back', 'resistance', 'D', (w) => w.wiring.serviceOhm)
+				}
+			}
+		}
+	),
+	'supply.wireOhm': single('Wire, panel to receptacle', 'resistance', (w) => w.wiring.wireOhm, {
+		basis: 'H',
+		formula: wireFormula,
+		source: CONDUCTOR_SOURCE,
+		inputs: {
+			loop,
+			L: given('length one way', 'run', 'D', (w) => w.inputs.bench.supply.wire.lengthM),
+			r: (w) => ({
+				label: `Ω per km, ${conductorLabel(w.inputs.bench.supply.wire.size)}, hot`,
+				quantity: 'factor',
+				basis: 'H',
+				value: w.wiring.wireOhmKm
+			})
+		}
+	}),
+	'supply.cordOhm': several(
+		'Extension cord',
+		'resistance',
+		(w) => w.wiring.cordOhm,
+		(w) => (w.inputs.bench.supply.cord ? 'cord' : 'none'),
+		{
+			cord: {
+				basis: 'H',
+				formula: wireFormula,
+				source: CONDUCTOR_SOURCE,
+				inputs: {
+					loop,
+					L: given('length one way', 'run', 'D', (w) => w.inputs.bench.supply.cord!.lengthM),
+					r: given('Ω per km, hot', 'factor', 'H', (w) => w.wiring.cordOhmKm)
+				}
+			},
+			none: { basis: 'D', formula: '0', source: 'No cord on this bench', inputs: {} }
+		}
+	),
+	'supply.resistanceOhm': several(
+		'Resistance up to the cutter',
+		'resistance',
+		(w) => w.wiring.resistanceOhm,
+		(w) => (w.inputs.evidence.loopOhm ? 'measured' : 'model'),
+		{
+			model: {
+				basis: 'M',
+				formula: 'R_s + R_w + R_c',
+				source: 'Service, wire and cord in series',
+				inputs: { R_s: 'supply.serviceOhm', R_w: 'supply.wireOhm', R_c: 'supply.cordOhm' }
+			},
+			measured: {
+				basis: 'T',
+				formula: 'max(0.0001, R_m + R_now - R_then)',
+				source: 'Volts idle and under arc; changes of wire or cord since then added',
+				inputs: {
+					R_m: given(
+						'measured, there and back',
+						'resistance',
+						'T',
+						(w) => w.inputs.evidence.loopOhm!.mean
+					),
+					R_now: given('the model, as wired now', 'resistance', 'M', (w) => w.wiring.modelOhm),
+					R_then: given(
+						'the model, as wired then',
+						'resistance',
+						'M',
+						(w) => w.inputs.evidence.loopOhm!.modelOhm
+					)
+				}
+			}
+		}
+	),
+	'supply.wireCarriesA': single('Wire carries all day', 'current', (w) => w.wiring.wireCarriesA, {
+		basis: 'H',
+		formula: 'I_z',
+		source: AMPACITY_SOURCE,
+		inputs: {
+			I_z: (w) => ({
+				label: `${conductorLabel(w.inputs.bench.supply.wire.size)}, ${w.inputs.bench.supply.wire.method}`,
+				quantity: 'current',
+				basis: 'H',
+				value: w.wiring.wireCarriesA
+			})
+		}
+	}),
+	'supply.cordCarriesA': several(
+		'Cord carries all day',
+		'current',
+		(w) => (w.inputs.bench.supply.cord ? w.wiring.cordCarriesA : null),
+		(w) => (w.inputs.bench.supply.cord ? 'cord' : 'none'),
+		{
+			cord: {
+				basis: 'H',
+				formula: 'I_z',
+				source: AMPACITY_SOURCE,
+				inputs: { I_z: given('rating of the cord', 'current', 'H', (w) => w.wiring.cordCarriesA) }
+			},
+			none: { basis: 'D', formula: 'true', source: 'No cord on this bench', inputs: {} }
+		}
+	)
+} satisfies Record<string, FigureDef>;

@@ -1,0 +1,215 @@
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { BAY_2, TROLLEY } from '../../../scripts/demo/benches';
+import { DEFAULT_CUT, DEFAULT_SETTINGS, NO_EVIDENCE, type Cut, type Evidence } from '$lib/core';
+
+const sent: { path: string; method: string; body: Record<string, unknown> }[] = [];
+let answers: unknown[] = [];
+const written: string[] = [];
+vi.mock('./history', () => ({ writeSearch: (search: string) => written.push(search) }));
+vi.mock('./outbox', () => ({
+	send: (write: (typeof sent)[number]) => {
+		sent.push(write);
+		return Promise.resolve(answers.shift());
+	}
+}));
+const { Workbench } = await import('./workbench.svelte');
+
+const data = () => ({
+	benchId: 'b1',
+	revision: 3,
+	bench: BAY_2,
+	benches: [{ id: 'b1', name: 'Bay 2' }],
+	evidence: NO_EVIDENCE,
+	settings: DEFAULT_SETTINGS,
+	settingsRevision: 0,
+	partSet: null,
+	log: [],
+	cut: DEFAULT_CUT as Cut,
+	work: BAY_2.usual,
+	units: 'metric' as const
+});
+const worn: Evidence = {
+	...NO_EVIDENCE,
+	revision: 1,
+	wear: {
+		...NO_EVIDENCE.wear,
+		total: { starts: 50, arcMin: 10, piercesRolled: 0, piercesStraight: 0 }
+	}
+};
+
+beforeEach(() => {
+	sent.length = written.length = 0;
+	answers = [];
+});
+
+describe('editing a bench', () => {
+	it('plans with the draft at once, undoes step by step, and keeps what is stored', () => {
+		const bench = new Workbench(data());
+		const volts = bench.plan.figures['supply.voltageV'].value!;
+		expect(bench.edit('supply.cord.lengthM', 40)).toBeUndefined();
+		expect(bench.edit('supply.cord.lengthM', 60)).toBeUndefined();
+		expect(bench.plan.figures['supply.voltageV'].value).toBeLessThan(volts);
+		expect(bench.edited).toBe(true);
+		bench.undoEdit();
+		expect(bench.bench.supply.cord?.lengthM).toBe(40);
+		bench.discardEdits();
+		expect(bench.edited).toBe(false);
+		expect(bench.plan.figures['supply.voltageV'].value).toBe(volts);
+	});
+
+	it('refuses what cannot be, with the reason, and changes nothing', () => {
+		const bench = new Workbench(data());
+		expect(bench.edit('supply.cord.lengthM', -1)).toContain('0.1 to 100 m');
+		expect(bench.edit('air.compressor.cutInBar', 9)).toContain('above the cut-in pressure');
+		expect(bench.edit('name', '')).toContain('1 to 60 characters');
+		expect(bench.edited).toBe(false);
+		expect(bench.bench).toBe(BAY_2);
+	});
+
+	it('keeps the draft over a navigation on the same bench, and drops it on another', () => {
+		const bench = new Workbench(data());
+		bench.edit('air.tankL', 200);
+		bench.take({ ...data(), cut: { ...(DEFAULT_CUT as Cut), thicknessMm: 8 } });
+		expect(bench.bench.air.tankL).toBe(200);
+		expect(bench.cut.thicknessMm).toBe(8);
+		bench.take({ ...data(), benchId: 'b2', bench: TROLLEY });
+		expect(bench.bench).toBe(TROLLEY);
+		expect(bench.edited).toBe(false);
+	});
+
+	it('saves over the revision it started from, and shows the other version when it is stale', async () => {
+		const bench = new Workbench(data());
+		bench.edit('air.tankL', 200);
+		const theirs = { revision: 4, bench: { ...BAY_2, name: 'Theirs' } };
+		answers = [
+			{ outcome: 'refused', status: 409, problem: { message: 'changed in between', theirs } }
+		];
+		await bench.saveBench();
+		expect(sent[0]!.body).toMatchObject({ revision: 3 });
+		expect(bench.theirs).toEqual(theirs);
+		expect(bench.edited).toBe(true);
+		answers = [{ outcome: 'done', data: { revision: 5 } }];
+		await bench.saveBench(theirs.revision);
+		expect(sent[1]!.body).toMatchObject({ revision: 4 });
+		expect(bench.theirs).toBeUndefined();
+		expect(bench.edited).toBe(false);
+	});
+
+	it('takes theirs when the person says so', async () => {
+		const bench = new Workbench(data());
+		bench.edit('air.tankL', 200);
+		const theirs = { revision: 4, bench: { ...BAY_2, name: 'Theirs' } };
+		answers = [{ outcome: 'refused', status: 409, problem: { message: 'changed', theirs } }];
+		await bench.saveBench();
+		bench.takeTheirs();
+		expect(bench.bench.name).toBe('Theirs');
+		expect(bench.edited).toBe(false);
+	});
+});
+
+describe('logging', () => {
+	it('writes the planned cut by one gesture, re-plans, and offers to undo', async () => {
+		const bench = new Workbench(data());
+		const left = bench.plan.figures['wear.cutsLeft'].value!;
+		answers = [{ outcome: 'done', data: { id: 7, evidence: worn } }];
+		await bench.logCut();
+		expect(sent[0]).toMatchObject({
+			path: '/api/log',
+			body: {
+				benchId: 'b1',
+				entry: { kind: 'cut', lengthMm: 300, outputA: 45, starts: 1, start: 'edge' }
+			}
+		});
+		expect(bench.plan.figures['wear.cutsLeft'].value).toBeLessThan(left);
+		answers = [{ outcome: 'done', data: { evidence: NO_EVIDENCE } }];
+		await bench.undoEntry(7);
+		expect(sent[1]!.path).toBe('/api/log/7/undo');
+		expect(bench.plan.figures['wear.cutsLeft'].value).toBe(left);
+		expect(bench.lastEntry).toBeUndefined();
+	});
+
+	it('writes nothing for a cut that does not go through', async () => {
+		const bench = new Workbench({ ...data(), cut: { ...(DEFAULT_CUT as Cut), thicknessMm: 60 } });
+		await bench.logCut();
+		expect(sent).toHaveLength(0);
+		expect(bench.notice?.kind).toBe('problem');
+	});
+
+	it('tells what was refused, and what waits on the device', async () => {
+		const bench = new Workbench(data());
+		answers = [
+			{
+				outcome: 'refused',
+				status: 400,
+				problem: { message: 'entry.toBar: below the first reading' }
+			}
+		];
+		expect(
+			await bench.logEntry({ kind: 'drain', fromBar: 5, toBar: 7, seconds: 9 }, 'Drain.')
+		).toBe(false);
+		expect(bench.notice).toMatchObject({
+			kind: 'problem',
+			text: 'entry.toBar: below the first reading'
+		});
+		answers = [{ outcome: 'waiting' }];
+		await bench.logStart();
+		expect(bench.waiting).toBe(1);
+		expect(bench.notice?.text).toContain('kept on this device'.slice(5));
+	});
+
+	it('fits a new pair and takes it out again', async () => {
+		const bench = new Workbench({
+			...data(),
+			evidence: worn,
+			partSet: { id: 'A', name: 'Pair A', fittedAt: 'then' }
+		});
+		const set = { id: 'B', name: 'Pair B', fittedAt: 'now' };
+		answers = [
+			{ outcome: 'done', data: { set, previousId: 'A', evidence: NO_EVIDENCE } },
+			{ outcome: 'done', data: {} }
+		];
+		await bench.fitNewSet('Pair B');
+		expect(bench.partSet).toEqual(set);
+		bench.notice!.undo!();
+		await vi.waitFor(() => expect(bench.partSet?.id).toBe('A'));
+		expect(bench.evidence).toBe(worn);
+		expect(sent[1]!.body).toMatchObject({ previousId: 'A' });
+	});
+});
+
+describe('dragging', () => {
+	it('moves the plan at once and the comparison when the hand rests, and tells the address on release', () => {
+		vi.useFakeTimers();
+		const bench = new Workbench(data());
+		const calm = bench.calmPlan.figures['setup.speedMmS'].value;
+		bench.grip();
+		bench.dragCut({ thicknessMm: 9 });
+		expect(bench.plan.figures['setup.speedMmS'].value).not.toBe(calm);
+		expect(bench.calmPlan.figures['setup.speedMmS'].value).toBe(calm);
+		vi.advanceTimersByTime(100);
+		expect(bench.calmPlan.figures['setup.speedMmS'].value).toBe(
+			bench.plan.figures['setup.speedMmS'].value
+		);
+		expect(written).toEqual([]);
+		bench.release();
+		expect(written).toEqual(['bench=b1&t=9']);
+		expect(bench.search).toBe('bench=b1&t=9');
+		vi.useRealTimers();
+	});
+});
+
+describe('settings', () => {
+	it('change the plan when the server took them, and not when it refused', async () => {
+		const bench = new Workbench(data());
+		const left = bench.plan.figures['wear.cutsLeft'].value!;
+		answers = [
+			{ outcome: 'done', data: { revision: 1, settings: {} } },
+			{ outcome: 'refused', status: 409, problem: { message: 'changed' } }
+		];
+		await bench.saveSettings({ pitLimitMm: 1 });
+		const cautious = bench.plan.figures['wear.cutsLeft'].value!;
+		expect(cautious).toBeLessThan(left);
+		await bench.saveSettings({ pitLimitMm: 3 });
+		expect(bench.plan.figures['wear.cutsLeft'].value).toBe(cautious);
+	});
+});
