@@ -2,7 +2,7 @@
  * Loads the demo through the public API: benches, parts, a dozen cuts, measurements and two test cuts.
  * Usage: tsx scripts/demo/load.ts http://127.0.0.1:4173
  */
-import type { Entry } from '../../src/lib/core';
+import { DEFAULT_SETTINGS, type Entry } from '../../src/lib/core';
 import { BAY_2, TROLLEY } from './benches';
 
 const base = process.argv[2] ?? 'http://127.0.0.1:4173';
@@ -91,4 +91,9 @@ const trolley = await call<{ id: string }>('POST', '/api/benches', {
 });
 await fit(trolley.id, 'demo-set-t', 'Trolley pair', day('11', '16:00'));
 await logAll(trolley.id, 'demo-trolley', TROLLEY_LOG);
+await call('PUT', '/api/settings', {
+	opId: 'demo-settings',
+	revision: 0,
+	settings: { ...DEFAULT_SETTINGS, electrodePrice: 9, nozzlePrice: 7 }
+});
 console.log('· Demo data loaded.');

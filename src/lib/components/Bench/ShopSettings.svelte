@@ -1,9 +1,20 @@
 <script lang="ts">
+	import type { Settings } from '$lib/core';
 	import Choice from '$lib/components/Fields/Choice.svelte';
+	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	/** Schools of the shop: where practitioners differ, both are offered. */
 	const bench = getWorkbench();
+	const price = (field: 'electrodePrice' | 'nozzlePrice') => (value: number | null) => {
+		if (value !== null && !(value >= 0 && value <= 1000)) return '0 to 1000 is accepted';
+		void bench.saveSettings({ [field]: value });
+	};
+	const currencies: { value: Settings['currency']; label: string }[] = [
+		{ value: 'EUR', label: '€' },
+		{ value: 'USD', label: '$' },
+		{ value: 'GBP', label: '£' }
+	];
 </script>
 
 <section aria-label="Schools of this shop" class="grid gap-2">
@@ -30,4 +41,27 @@
 		choose={(pierceTiltDeg) =>
 			void bench.saveSettings({ pierceTiltDeg: pierceTiltDeg as 20 | 30 | 45 })}
 	/>
+	<h2 class="h">Prices</h2>
+	<div class="grid grid-cols-[1fr_1fr_auto] items-end gap-3">
+		<QuantityField
+			label="Electrode"
+			quantity="factor"
+			optional
+			value={bench.settings.electrodePrice}
+			commit={price('electrodePrice')}
+		/>
+		<QuantityField
+			label="Nozzle"
+			quantity="factor"
+			optional
+			value={bench.settings.nozzlePrice}
+			commit={price('nozzlePrice')}
+		/>
+		<Choice
+			label="Currency"
+			options={currencies}
+			value={bench.settings.currency}
+			choose={(currency) => void bench.saveSettings({ currency })}
+		/>
+	</div>
 </section>

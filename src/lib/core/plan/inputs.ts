@@ -119,8 +119,9 @@ export const SettingsSchema = v.object({
 	pierceTiltDeg: v.picklist([20, 30, 45], '20, 30 or 45 °'),
 	sparks: v.picklist(['trailing', 'straight'], 'trailing or straight'),
 	currency: v.picklist(['EUR', 'USD', 'GBP'], 'EUR, USD or GBP'),
-	electrodePrice: within(0, 1000, ''),
-	nozzlePrice: within(0, 1000, '')
+	/** null: nobody has said; costs are then not told. */
+	electrodePrice: v.nullable(within(0, 1000, '')),
+	nozzlePrice: v.nullable(within(0, 1000, ''))
 });
 export type Settings = v.InferOutput<typeof SettingsSchema>;
 
@@ -129,8 +130,8 @@ export const DEFAULT_SETTINGS: Settings = {
 	pierceTiltDeg: 45,
 	sparks: 'trailing',
 	currency: 'EUR',
-	electrodePrice: 9,
-	nozzlePrice: 7
+	electrodePrice: null,
+	nozzlePrice: null
 };
 
 export const PlanInputsSchema = v.object({

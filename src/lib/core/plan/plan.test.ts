@@ -57,7 +57,10 @@ function bench(change: (b: Bench) => void, from = BAY_2): Bench {
 /** Situations that together take every way to every figure. */
 const SITUATIONS: Record<string, PlanInputs> = {
 	'Bay 2': inputs(),
-	'Bay 2, measured': inputs({ evidence: MEASURED }),
+	'Bay 2, measured': inputs({
+		evidence: MEASURED,
+		settings: { ...DEFAULT_SETTINGS, electrodePrice: 9, nozzlePrice: 7 }
+	}),
 	'trolley, matched amps': inputs({ bench: TROLLEY }, { school: 'matched', thicknessMm: 3 }),
 	'typed amps, sever, waste side, pierce': inputs(
 		{},

@@ -67,7 +67,8 @@
 					{ id: 'wear.factor' },
 					{
 						id: 'wear.costPerM',
-						name: `Electrode and nozzle, ${CURRENCY[bench.settings.currency]} a metre`
+						name: `Electrode and nozzle, ${CURRENCY[bench.settings.currency]} a metre`,
+						none: 'no prices'
 					}
 				]}
 			/>

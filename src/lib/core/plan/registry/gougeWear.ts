@@ -200,16 +200,30 @@ export const WEAR_FIGURES = {
 			l: given('length of the line', 'length', 'D', (w) => w.inputs.cut.lengthMm)
 		}
 	}),
-	'wear.costPerM': single('Electrode and nozzle, a metre', 'factor', (w) => w.wearing.costPerM, {
-		basis: 'M',
-		formula: '(c_e + c_n)/(p_lim/g*l/1000)',
-		source: 'Changed as a pair (common practice), over the metres of one life of such cuts',
-		inputs: {
-			c_e: given('electrode', 'factor', 'D', (w) => w.inputs.settings.electrodePrice),
-			c_n: given('nozzle', 'factor', 'D', (w) => w.inputs.settings.nozzlePrice),
-			p_lim: limit,
-			g: 'wear.perCutUm',
-			l: given('length of the line', 'length', 'D', (w) => w.inputs.cut.lengthMm)
+	'wear.costPerM': several(
+		'Electrode and nozzle, a metre',
+		'factor',
+		(w) => w.wearing.costPerM,
+		(w) => (w.wearing.costPerM === null ? 'unpriced' : 'priced'),
+		{
+			priced: {
+				basis: 'M',
+				formula: '(c_e + c_n)/(p_lim/g*l/1000)',
+				source: 'Changed as a pair (common practice), over the metres of one life of such cuts',
+				inputs: {
+					c_e: given('electrode', 'factor', 'D', (w) => w.inputs.settings.electrodePrice!),
+					c_n: given('nozzle', 'factor', 'D', (w) => w.inputs.settings.nozzlePrice!),
+					p_lim: limit,
+					g: 'wear.perCutUm',
+					l: given('length of the line', 'length', 'D', (w) => w.inputs.cut.lengthMm)
+				}
+			},
+			unpriced: {
+				basis: 'D',
+				formula: 'true',
+				source: 'No prices entered for this shop',
+				inputs: {}
+			}
 		}
-	})
+	)
 } satisfies Record<string, FigureDef>;

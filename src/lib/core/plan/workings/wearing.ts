@@ -19,8 +19,8 @@ export interface WearWorkings {
 	metresLeft: number;
 	/** Share of the whole life that is left. */
 	lifeShare: number;
-	/** Electrode and nozzle as a pair, over the metres of one life of such cuts. */
-	costPerM: number;
+	/** Electrode and nozzle as a pair, over the metres of one life of such cuts; null: no prices. */
+	costPerM: number | null;
 }
 
 /** One cut of this length, speed and start, as use of the parts. */
@@ -51,6 +51,10 @@ export function wearWorkings(
 	const cutsLeft = Math.floor(leftUm / perCutUm + 1e-9);
 	const at = (f: number) =>
 		Math.floor(Math.max(0, limitUm - lastPitUm - f * sinceUm) / (growthUm(cutUse) * f) + 1e-9);
+	const { electrodePrice, nozzlePrice } = settings;
+	const pairPrice =
+		electrodePrice === null || nozzlePrice === null ? null : electrodePrice + nozzlePrice;
+	const lifeM = ((limitUm / perCutUm) * cut.lengthMm) / 1000;
 	return {
 		factor,
 		spread,
@@ -65,8 +69,6 @@ export function wearWorkings(
 		band: [at(factor * Math.exp(BAND_SIGMA * spread)), at(factor * Math.exp(-BAND_SIGMA * spread))],
 		metresLeft: (cutsLeft * cut.lengthMm) / 1000,
 		lifeShare: leftUm / limitUm,
-		costPerM:
-			(settings.electrodePrice + settings.nozzlePrice) /
-			(((limitUm / perCutUm) * cut.lengthMm) / 1000)
+		costPerM: pairPrice === null ? null : pairPrice / lifeM
 	};
 }
