@@ -22,11 +22,11 @@ test('harder work stops the cutter: when, which amps run on, and the same on eve
 	const arc = page.getByLabel('Arc on');
 	await arc.fill('2 min');
 	await arc.blur();
-	await page.getByLabel('Pause').fill('10');
-	await page.getByLabel('Pause').blur();
-	await page.getByLabel('Shop').fill('95 °F');
-	await page.getByLabel('Shop').blur();
-	await expect(page.getByLabel('Shop')).toHaveValue('35 °C');
+	await page.getByRole('textbox', { name: 'Pause' }).fill('10');
+	await page.getByRole('textbox', { name: 'Pause' }).blur();
+	await page.getByRole('textbox', { name: 'Shop' }).fill('95 °F');
+	await page.getByRole('textbox', { name: 'Shop' }).blur();
+	await expect(page.getByRole('textbox', { name: 'Shop' })).toHaveValue('35 °C');
 	await expect(page.getByTestId('answer')).toContainText(/45 A stops \d+:\d\d: (cutter heat|air)/);
 	await expect(page.getByText('first limit')).toHaveCount(1);
 	await expect(page).toHaveURL(/arc=120&rest=10&shop=35/);
@@ -173,6 +173,7 @@ test('a shared link opens the same numbers', async ({ page, browser, demo }) => 
 	await page.goto('/setup?metal=stainless&t=4&aim=sever&school=typed&a=38&len=500');
 	const said = await page.getByTestId('line-seconds').textContent();
 	await page.getByRole('link', { name: /Print card/ }).click();
+	await page.waitForURL(/\/card/);
 	const link = page.url();
 	const stranger = await browser.newPage();
 	await stranger.goto(link);

@@ -27,31 +27,3 @@ export class DomainError extends Error {
 		this.info = info;
 	}
 }
-
-/** A closed range with the words a refusal needs. */
-export interface Range {
-	field: string;
-	quantity: string;
-	unit: string;
-	min: number;
-	max: number;
-	remedy?: string;
-}
-
-/**
- * Returns the value when it lies inside the closed range.
- * @throws DomainError otherwise, NaN included (hence "not inside").
- */
-export function requireInside(value: number, range: Range): number {
-	if (!(value >= range.min && value <= range.max)) {
-		throw new DomainError({
-			code: 'out-of-range',
-			field: range.field,
-			quantity: range.quantity,
-			allowed: `${range.min} to ${range.max}${range.unit ? ` ${range.unit}` : ''}`,
-			received: Number.isNaN(value) ? 'not a number' : String(value),
-			remedy: range.remedy
-		});
-	}
-	return value;
-}

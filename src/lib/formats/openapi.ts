@@ -118,6 +118,7 @@ const OPERATIONS: Operation[] = [
 		refusals: [400, 409]
 	},
 	{ path: '/api/export', method: 'get', summary: 'Everything the shop owns, as one JSON file' },
+	{ path: '/api/openapi.json', method: 'get', summary: 'This document' },
 	{ path: '/api/schema/bench.json', method: 'get', summary: 'JSON Schema of a bench file' }
 ];
 

@@ -12,7 +12,7 @@
 
 <svelte:head><title>Setting card · Steady Arc</title></svelte:head>
 
-<main class="sheet min-h-screen p-4">
+<main class="sheet min-h-screen p-4 print:min-h-0 print:p-0">
 	<div class="no-print mb-4 flex gap-3">
 		<a class="act" href="/setup?{bench.search}">Back to Setup</a>
 		<button type="button" class="act main" onclick={() => window.print()}>Print, A6</button>

@@ -53,8 +53,9 @@
 </article>
 
 <style>
+	/* A6 has no name in CSS. */
 	@page {
-		size: A6 landscape;
+		size: 148mm 105mm;
 		margin: 0;
 	}
 	.print-card {

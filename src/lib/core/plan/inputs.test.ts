@@ -44,7 +44,7 @@ describe('a bench', () => {
 					['cutter.airFlowLpm', 'cutter.inputs.0.inputMaxA'].includes(path);
 				if (bad === null && optional) continue;
 				const fields = refused(path, bad);
-				expect(fields.length, `${path} = ${String(bad)}`).toBeGreaterThan(0);
+				expect(fields.length, `${path} = ${JSON.stringify(bad)}`).toBeGreaterThan(0);
 				// The field itself, or the rule that it broke beside it.
 				expect(
 					fields.some((f) => f === path || path.startsWith(f.split('.')[0]!)),

@@ -183,3 +183,34 @@ describe('what people read', () => {
 		expect(say(value, { quantity, units, gauge: 'steel' })).toBe(text);
 	});
 });
+
+describe('every unit that is accepted', () => {
+	it('reads one of itself as its factor, in every spelling of case', () => {
+		for (const [quantity, table] of Object.entries(ACCEPTED) as [
+			Quantity,
+			(typeof ACCEPTED)[Quantity]
+		][]) {
+			for (const [key, { factor, offset = 0 }] of Object.entries(table)) {
+				if (key === '"' || key === "'") continue;
+				for (const text of [`1 ${key}`, `1${key}`, `1 ${key.toUpperCase()}`]) {
+					expect(read(text, quantity), `${text} as ${quantity}`).toBeCloseTo(factor + offset, 9);
+				}
+			}
+		}
+	});
+
+	it.each([
+		['3 metres', 'run', 3],
+		['5 amps', 'current', 5],
+		['230 volts', 'voltage', 230],
+		['2 minutes', 'time', 120],
+		['90 litres', 'volume', 90],
+		['100 psig', 'pressure', 6.894757],
+		['6 bar(g)', 'pressure', 6],
+		['30 degrees', 'angle', 30],
+		['2 feet', 'run', 0.6096],
+		['40 percent', 'share', 0.4]
+	] as const)('takes the words of the shop: %s', (text, quantity, expected) => {
+		expect(read(text, quantity)).toBeCloseTo(expected, 5);
+	});
+});
