@@ -7,7 +7,13 @@ export { FIGURE_IDS, REGISTRY, type FigureId } from './plan/registry';
 export { METAL_IDS, METALS, type Metal, type MetalId } from './metal/metals';
 export { parseQuantity, type ParseContext } from './quantity/parse';
 export { say, showQuantity, type Shown } from './quantity/format';
-export { defaultUnit, UNIT_SYSTEMS, unitLabel, type UnitSystem } from './quantity/systems';
+export {
+	defaultUnit,
+	thicknessStepMm,
+	UNIT_SYSTEMS,
+	unitLabel,
+	type UnitSystem
+} from './quantity/systems';
 export { CORE_UNIT, type Quantity } from './quantity/units';
 export type { GaugeTable } from './quantity/gauge';
 export { EntrySchema, type Entry, type EntryKind, type LoggedEntry } from './evidence/entries';

@@ -1,6 +1,6 @@
 import { goto } from '$app/navigation';
 import { tinykeys } from 'tinykeys';
-import { METAL_IDS, STATIONS, UNIT_SYSTEMS } from '$lib/core';
+import { METAL_IDS, STATIONS, thicknessStepMm, UNIT_SYSTEMS } from '$lib/core';
 import { rememberUnits } from './device';
 import type { Workbench } from './workbench.svelte';
 
@@ -37,9 +37,9 @@ interface Screen {
 
 const next = <T>(list: readonly T[], value: T): T => list[(list.indexOf(value) + 1) % list.length]!;
 
-/** Steps in the unit that is shown: half a millimetre, or a 32nd of an inch. */
+/** One step in the unit that is shown. */
 function nudge({ bench, pathname }: Screen, direction: 1 | -1): void {
-	const stepMm = bench.units === 'metric' ? 0.5 : 25.4 / 32;
+	const stepMm = thicknessStepMm(bench.units);
 	const step = (value: number, min: number, max: number) =>
 		Math.min(max, Math.max(min, Math.round(value / stepMm + direction) * stepMm));
 	if (pathname() === '/gouge') bench.setGouge({ depthMm: step(bench.cut.gouge.depthMm, 0.5, 40) });

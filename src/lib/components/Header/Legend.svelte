@@ -11,7 +11,7 @@
 		<span class="inline-flex items-center gap-1.5"><span class="wf">{letter}</span>{words}</span>
 	{/each}
 	<span class="grow"></span>
-	<span class="inline-flex items-center gap-2"
+	<span class="inline-flex items-center gap-2 max-desk:hidden"
 		><kbd class="key">W</kbd> where from <kbd class="key">?</kbd> all keys</span
 	>
 </footer>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { REGISTRY } from '$lib/core';
+	import { REGISTRY, thicknessStepMm } from '$lib/core';
 	import Balloon from '$lib/components/Balloon/Balloon.svelte';
 	import Patterns from '$lib/components/Drawing/Patterns.svelte';
 	import TorchHead from '$lib/components/Drawing/TorchHead.svelte';
@@ -28,7 +28,7 @@
 	const labelY = $derived(Math.min(Math.max(shape.bottomY, top + 26), SECTION.height - 26));
 
 	let svg = $state<SVGSVGElement>();
-	const stepMm = $derived(bench.units === 'metric' ? 0.5 : 25.4 / 32);
+	const stepMm = $derived(thicknessStepMm(bench.units));
 	const inReach = (mm: number) =>
 		Math.min(deepest, Math.max(stepMm, Math.round(mm / stepMm) * stepMm));
 	const handle = new VerticalHandle({

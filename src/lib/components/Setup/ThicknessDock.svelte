@@ -1,11 +1,12 @@
 <script lang="ts">
 	import Minus from '@lucide/svelte/icons/minus';
 	import Plus from '@lucide/svelte/icons/plus';
+	import { thicknessStepMm } from '$lib/core';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	/** On a phone the main control is docked under the thumb. */
 	const bench = getWorkbench();
-	const stepMm = $derived(bench.units === 'metric' ? 0.5 : 25.4 / 32);
+	const stepMm = $derived(thicknessStepMm(bench.units));
 	function step(direction: 1 | -1) {
 		const mm = (Math.round(bench.cut.thicknessMm / stepMm) + direction) * stepMm;
 		bench.setCut({ thicknessMm: Math.min(100, Math.max(stepMm, mm)) });

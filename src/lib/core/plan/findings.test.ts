@@ -97,6 +97,17 @@ describe('safety notes are worded by the supply system', () => {
 	});
 });
 
+describe('amps that the machine cannot give', () => {
+	it('are told, with what is planned instead', () => {
+		const result = planned(undefined, { school: 'typed', typedA: 100 });
+		expect(told(result, 'caution')).toContain('100 A was asked for');
+		expect(told(result, 'caution')).toContain('45 A is planned');
+		expect(told(planned(undefined, { school: 'typed', typedA: 40 }), 'caution')).not.toContain(
+			'asked for'
+		);
+	});
+});
+
 describe('verdicts of the stations', () => {
 	it('far too big a nozzle is tight, and says which one to fit', () => {
 		const result = planned(undefined, { school: 'typed', typedA: 21, thicknessMm: 1 });

@@ -94,6 +94,13 @@ function cautions(w: Workings): Finding[] {
 		findings.push({ kind, station, text });
 	const { cut, bench } = w.inputs;
 	const c = w.cutting;
+	if (cut.school === 'typed' && cut.typedA !== c.outputA) {
+		say(
+			'caution',
+			'setup',
+			`${whole(cut.typedA)} A was asked for; this machine gives ${bench.cutter.outputMinA} to ${w.wiring.plate.outputMaxA} A here, so ${whole(c.outputA)} A is planned.`
+		);
+	}
 	if (c.nozzleFits === 'far too big') {
 		say(
 			'caution',

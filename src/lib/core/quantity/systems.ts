@@ -1,4 +1,4 @@
-import { CORE_UNIT, type Quantity } from './units';
+import { CORE_UNIT, MM_PER_IN, type Quantity } from './units';
 
 /** What a person reads and types. "gauge" is imperial with sheet gauges where they fit. */
 export type UnitSystem = 'metric' | 'imperial' | 'gauge';
@@ -54,4 +54,9 @@ const UNIT_LABEL: Record<string, string> = {
 /** How a unit key is written on the screen. */
 export function unitLabel(key: string): string {
 	return UNIT_LABEL[key] ?? key;
+}
+
+/** Step of a thickness control, mm: half a millimetre, or a 32nd of an inch. */
+export function thicknessStepMm(units: UnitSystem): number {
+	return units === 'metric' ? 0.5 : MM_PER_IN / 32;
 }
