@@ -10,8 +10,17 @@ import {
 	massFlowKgS,
 	outletBar
 } from '../../src/lib/core/air/flow';
-import { longestCut, runningLaw, timeTo, type Compressor } from '../../src/lib/core/air/tank';
+import { bottleFreeL } from '../../src/lib/core/air/bottle';
+import { deliveryLine } from '../../src/lib/core/air/delivery';
 import {
+	longestCut,
+	runningLaw,
+	standingLaw,
+	timeTo,
+	type Tank
+} from '../../src/lib/core/air/tank';
+import {
+	magneticBand,
 	MAGNETIC_BAND,
 	necLargestBreakerA,
 	tripCurves,
@@ -32,11 +41,31 @@ import {
 	effectiveCurrentA,
 	loadVoltageV,
 	necDutyMultiplier,
+	phaseFactor,
 	voltageUnderLoad
 } from '../../src/lib/core/circuit/draw';
 import { ladderA } from '../../src/lib/core/cut/amps';
 import { circleRadiusMm, guideOffsetMm } from '../../src/lib/core/cut/guide';
-import { coolingS, dutyShareAt, ratedRiseK } from '../../src/lib/core/cutter/duty';
+import {
+	coolingS,
+	dutyShareAt,
+	HOT_SPOT_C,
+	ratedRiseK,
+	RESET_C,
+	tauFromRecoveryS
+} from '../../src/lib/core/cutter/duty';
+import { generatorLoadShare, generatorOhm } from '../../src/lib/core/circuit/generator';
+import { runSession } from '../../src/lib/core/session/run';
+import {
+	absoluteHPa,
+	absoluteHumidityGM3,
+	dewPointC,
+	mixingRatio,
+	saturationHPa,
+	SEA_LEVEL_HPA,
+	vapourHPaOf
+} from '../../src/lib/core/water/humidity';
+import { GEL_CAPACITY, waterLine } from '../../src/lib/core/water/line';
 import {
 	lagDegFromRatio,
 	metalLaw,
@@ -70,15 +99,15 @@ const num = (inputs: Inputs, name: string): number => {
 	return value;
 };
 const awgSize = (awg: Value | undefined) => `awg-${String(awg)}` as ConductorSize;
-const noSlope = (fadLpm: number, tankL: number, cutInBar = 0, cutOutBar = 20): Compressor => ({
-	q1Lpm: fadLpm,
-	p1Bar: 0,
-	q2Lpm: fadLpm,
-	p2Bar: 20,
+const noSlope = (fadLpm: number, tankL: number, cutInBar = 0, cutOutBar = 20): Tank => ({
+	line: deliveryLine([{ flowLpm: fadLpm, atBar: 7 }]),
 	cutInBar,
 	cutOutBar,
-	tankL
+	startBar: cutOutBar,
+	volumeL: tankL,
+	leakLpm: 0
 });
+const withCompressor = (tank: Tank, drawLpm: number) => runningLaw(tank, tank.line[0]!, drawLpm);
 const law = (i: Inputs) => steelLaw(num(i, 't_c'), num(i, 't_s'));
 const cold = (riseK: number, ambientC: number, tauS: number) => ({
 	tauS,
@@ -171,8 +200,7 @@ export const COMPUTE: Record<string, Compute> = {
 	}),
 	tank_fall_time: (i) => {
 		const c = noSlope(num(i, 'compressor_FAD'), num(i, 'tank_volume'));
-		const { a, b } = runningLaw(c, num(i, 'draw'));
-		const seconds = timeTo(num(i, 'p2'), num(i, 'p1'), a, b);
+		const seconds = timeTo(num(i, 'p2'), num(i, 'p1'), withCompressor(c, num(i, 'draw')));
 		return Number.isFinite(seconds) ? { falls: true, time_s: seconds } : { falls: false };
 	},
 	tank_fall_two_phase: (i) => {
@@ -190,8 +218,180 @@ export const COMPUTE: Record<string, Compute> = {
 		};
 	},
 	pump_up_time: (i) => {
-		const { a, b } = runningLaw(noSlope(num(i, 'FAD'), num(i, 'tank_volume')), num(i, 'draw'));
-		return { time_s: timeTo(num(i, 'p_to'), num(i, 'p_from'), a, b) };
+		const law = withCompressor(noSlope(num(i, 'FAD'), num(i, 'tank_volume')), num(i, 'draw'));
+		return { time_s: timeTo(num(i, 'p_to'), num(i, 'p_from'), law) };
+	},
+	compressor_duty: (i) => {
+		const tank = noSlope(
+			num(i, 'FAD'),
+			num(i, 'tank_volume'),
+			num(i, 'p_cut_in'),
+			num(i, 'p_cut_out')
+		);
+		// An arc that never stops: the run goes on until it repeats.
+		const run = runSession({
+			pattern: { arcS: 60, postS: 0, restS: 0, shift: null },
+			air: { tank, useLpm: num(i, 'draw'), neededBar: 0 },
+			nodes: []
+		});
+		const on = withCompressor(tank, num(i, 'draw'));
+		const keepsUp = Number.isFinite(timeTo(tank.cutOutBar, tank.cutInBar, on));
+		if (!keepsUp) return { keeps_up: false };
+		const onMin = timeTo(tank.cutOutBar, tank.cutInBar, on) / 60;
+		const offMin = timeTo(tank.cutInBar, tank.cutOutBar, standingLaw(tank, num(i, 'draw'))) / 60;
+		return {
+			keeps_up: run.shortFrom === undefined,
+			on_time_min: onMin,
+			off_time_min: offMin,
+			duty_fraction: onMin / (onMin + offMin),
+			starts_per_hour: 60 / (onMin + offMin)
+		};
+	},
+	average_draw: (i) => {
+		const arcS = 600 * num(i, 'air_on_fraction');
+		const average = (num(i, 'tool_flow') * arcS) / 600;
+		return {
+			average_draw: average,
+			compressor_duty: Math.min(1, average / num(i, 'FAD')),
+			keeps_up_on_average: average <= num(i, 'FAD')
+		};
+	},
+	gas_bottle_minutes: (i) => {
+		const freeL = bottleFreeL(
+			{
+				gas: 'air',
+				waterL: num(i, 'water_volume'),
+				count: 1,
+				fillBar: num(i, 'fill_pressure'),
+				reserveBar: num(i, 'reserve_pressure'),
+				outletBar: 7
+			},
+			num(i, 'Z')
+		);
+		return { free_gas_l: freeL, minutes: freeL / num(i, 'flow') };
+	},
+	saturation_vapour_pressure: (i) => ({
+		magnus_hPa: saturationHPa(num(i, 'temperature')),
+		buck1996_hPa: saturationHPa(num(i, 'temperature')),
+		iapws_hPa: saturationHPa(num(i, 'temperature')),
+		absolute_humidity_g_m3_magnus: absoluteHumidityGM3(
+			saturationHPa(num(i, 'temperature')),
+			num(i, 'temperature')
+		)
+	}),
+	saturation_vapour_pressure_table: (i) => ({ es_hPa: saturationHPa(num(i, 'temperature')) }),
+	absolute_humidity_table: (i) => ({
+		absolute_humidity: absoluteHumidityGM3(
+			(num(i, 'RH') / 100) * saturationHPa(num(i, 'temperature')),
+			num(i, 'temperature')
+		)
+	}),
+	dew_point: (i) => {
+		const vapour = (num(i, 'RH') / 100) * saturationHPa(num(i, 'temperature'));
+		return {
+			vapour_pressure_hPa: vapour,
+			dew_point_C: dewPointC(vapour),
+			absolute_humidity_g_m3: absoluteHumidityGM3(vapour, num(i, 'temperature'))
+		};
+	},
+	condensate: (i) => {
+		const w = shopWater(i, num(i, 'cooled_to'));
+		return {
+			vapour_in_g_h: w.inhaledGH,
+			condensate_g_h: w.tankGH,
+			vapour_left_g_h: w.onwardGH,
+			condensate_l_per_8h: (8 * w.tankGH) / 1000
+		};
+	},
+	pressure_dew_point_after_compression: (i) => {
+		const ratio = mixingRatio(
+			(num(i, 'RH') / 100) * saturationHPa(num(i, 'ambient_temperature')),
+			SEA_LEVEL_HPA
+		);
+		return { pressure_dew_point_C: dewPointC(vapourHPaOf(ratio, absoluteHPa(num(i, 'pressure')))) };
+	},
+	pressure_to_atmospheric_dew_point: (i) => {
+		const ratio = saturationHPa(num(i, 'pressure_dew_point')) / absoluteHPa(num(i, 'pressure'));
+		return { atmospheric_dew_point_over_water_C: dewPointC(ratio * SEA_LEVEL_HPA) };
+	},
+	atmospheric_to_pressure_dew_point: (i) => {
+		const ratio = saturationHPa(num(i, 'atmospheric_dew_point')) / SEA_LEVEL_HPA;
+		return { pressure_dew_point_over_water_C: dewPointC(ratio * absoluteHPa(num(i, 'pressure'))) };
+	},
+	silica_gel_life: (i) => {
+		const w = shopWater(i, num(i, 'air_temperature_at_dryer'));
+		const capacityG = num(i, 'gel_mass') * GEL_CAPACITY;
+		if (num(i, 'capacity') !== GEL_CAPACITY) return { moisture_load_g_h: w.onwardGH };
+		return {
+			water_capacity_g: capacityG,
+			moisture_load_g_h: w.onwardGH,
+			life_h: capacityG / w.onwardGH,
+			life_without_separator_h: capacityG / w.inhaledGH
+		};
+	},
+	generator_sizing: (i) => {
+		const apparentVA =
+			phaseFactor(num(i, 'phases') as 1 | 3) * num(i, 'supply_voltage') * num(i, 'I1max');
+		const unit = { ratedVA: 1000, ratedW: 1e9, regulation: 0 };
+		return {
+			load_kVA: generatorLoadShare(unit, apparentVA, 0),
+			load_kW: generatorLoadShare(
+				{ ...unit, ratedVA: 1e12, ratedW: 1000 },
+				0,
+				apparentVA * num(i, 'power_factor')
+			)
+		};
+	},
+	input_current: (i) => {
+		const phases = num(i, 'phases') as 1 | 3;
+		const power = outputPowerW(num(i, 'I2'));
+		const apparentVA = power / (num(i, 'efficiency') * num(i, 'power_factor'));
+		const line = voltageUnderLoad({
+			sourceV: num(i, 'supply_voltage'),
+			apparentVA,
+			resistanceOhm: 1e-9,
+			phases
+		});
+		return line.ok
+			? { U2_V: loadVoltageV(num(i, 'I2')), P2_W: power, S1_VA: apparentVA, I1_A: line.currentA }
+			: {};
+	},
+	iec60898_zone: (i) => {
+		const band = magneticBand('iec60898', i.type as BreakerCurve);
+		return {
+			multiple: num(i, 'current') / num(i, 'In'),
+			zone: zoneOf(num(i, 'current') / num(i, 'In'), band)
+		};
+	},
+	rms_current_versus_breaker: (i) => {
+		const rms = effectiveCurrentA(num(i, 'I1'), 0, num(i, 'X'));
+		return {
+			Irms_A: rms,
+			Irms_over_In: rms / num(i, 'In'),
+			I1_over_In: num(i, 'I1') / num(i, 'In')
+		};
+	},
+	duty_sqrt: (i) => ({ sqrt_X: effectiveCurrentA(1, 0, num(i, 'duty_cycle') / 100) }),
+	trade_water: (i) => {
+		const w = shopWater(i, num(i, 'cooled_to'));
+		return { falls_g_h: w.tankGH, goes_on_g_h: w.onwardGH };
+	},
+	trade_recovery: (i) => ({
+		tau_s: tauFromRecoveryS(
+			coolingS({
+				tauS: num(i, 'tau_s'),
+				fromC: HOT_SPOT_C,
+				toC: RESET_C,
+				ambientC: num(i, 'shop_C')
+			}),
+			num(i, 'shop_C')
+		)
+	}),
+	trade_generator_ohm: (i) => {
+		const g = { ratedVA: num(i, 'kVA') * 1000, ratedW: 1e9, regulation: num(i, 'regulation') };
+		const full = num(i, 'kVA') * 1000;
+		// At its rating the current is S/V, so the volts lost are R·S/V.
+		return { volts_lost: (generatorOhm(g, num(i, 'volts')) * full) / num(i, 'volts') };
 	},
 	iso2533: (i) => ({ pressure_ratio: altitudeFactor(num(i, 'altitude')) }),
 	leak_table_7bar: (i) => ({
@@ -416,4 +616,30 @@ function unitConversion(i: Inputs): Record<string, Value> {
 			: 'pressure';
 	const read = (text: string) => parseQuantity(text, { quantity, units: 'metric' });
 	return { value: read(`${num(i, 'value')} ${from}`) / read(`1 ${to}`) };
+}
+
+/** Air at 20 °C terms left aside: the cases count free air at the shop's own temperature. */
+function shopWater(i: Inputs, cooledToC: number) {
+	return waterLine({
+		flowLpm: num(i, 'FAD') * (i.load_fraction === undefined ? 1 : num(i, 'load_fraction')),
+		shopC: num(i, 'ambient_temperature'),
+		humidity: num(i, 'RH') / 100,
+		ambientHPa: SEA_LEVEL_HPA,
+		tankRiseK: cooledToC - num(i, 'ambient_temperature'),
+		tankBar: num(i, 'pressure'),
+		tankL: 100,
+		coolingM: 0,
+		inletBar: num(i, 'pressure'),
+		stages: []
+	});
+}
+
+function zoneOf(multiple: number, [least, most]: readonly [number, number]): string {
+	const { earliest, latest } = tripCurves('iec60898', 16);
+	if (multiple ** 2 <= earliest.tripHeat) return 'no trip within conventional time';
+	if (multiple >= most) return 'must trip instantaneously';
+	if (multiple > least) return 'may trip instantaneously';
+	return multiple ** 2 >= latest.tripHeat
+		? 'trips within conventional time'
+		: 'may or may not trip';
 }

@@ -46,7 +46,7 @@ function workbench(
 		units: more.units ?? 'metric'
 	});
 }
-const HOT = { arcS: 60, restS: 20, shopC: 35 };
+const HOT = { ...BAY_2.usual, arcS: 60, restS: 20, shopC: 35 };
 
 describe('the line', () => {
 	it('tells figure, context and state of each station', () => {
@@ -110,7 +110,7 @@ describe('the rails', () => {
 				bench
 			);
 		expect(word('supply.wireCarriesA')).toBe('+8.1 A');
-		expect(word('air.inletLowBar')).toBe('+0.9 bar');
+		expect(word('air.inletLowBar')).toBe('+0.6 bar');
 		expect(word('cutter.peakC')).toBe('holds');
 	});
 

@@ -16,5 +16,21 @@ export {
 } from './quantity/systems';
 export { CORE_UNIT, type Quantity } from './quantity/units';
 export type { GaugeTable } from './quantity/gauge';
-export { EntrySchema, type Entry, type EntryKind, type LoggedEntry } from './evidence/entries';
-export { completeEntry, evidenceFromLog } from './evidence/fromLog';
+export {
+	EntrySchema,
+	isMeasurement,
+	TRIP_DEVICES,
+	type Entry,
+	type EntryKind,
+	type LoggedEntry
+} from './evidence/entries';
+export { evidenceFromLog } from './evidence/fromLog';
+export { completeEntry } from './evidence/supply';
+export { BENCH_VERSION, upgradeBench } from './plan/upgrade';
+export { whatChanged, type FigureChange } from './plan/changes';
+export { studySession, type SessionStudy, type SessionTrace } from './plan/study';
+export type { Pause, PausePlan } from './session/pauses';
+export { applied, type Change } from './fix/change';
+export { fixesFor, type Fix } from './fix/fixes';
+export { pluggedInto } from './fix/electric';
+export { solvedFor, type Solved } from './fix/solved';

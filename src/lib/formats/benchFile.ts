@@ -1,10 +1,9 @@
 /** A bench as a file: JSON with a format name and a version, published as JSON Schema. */
 import * as v from 'valibot';
-import { BenchSchema, type Bench } from '$lib/core';
+import { BENCH_VERSION, BenchSchema, upgradeBench, type Bench } from '$lib/core';
 import { badInput, fieldProblems, type Problem } from './problem';
 
 export const BENCH_FORMAT = 'steady-arc/bench';
-export const BENCH_VERSION = 1;
 
 export const BenchFileSchema = v.object({
 	format: v.literal(BENCH_FORMAT, `"${BENCH_FORMAT}"`),
@@ -28,7 +27,7 @@ export function benchFileName(bench: Bench): string {
 
 export type BenchFileResult = { ok: true; bench: Bench } | { ok: false; problem: Problem };
 
-/** Reads a bench file; says what is wrong and where, and takes nothing half. */
+/** Reads a bench file of this or an earlier version; says what is wrong and where, and takes nothing half. */
 export function readBenchFile(text: string): BenchFileResult {
 	let data: unknown;
 	try {
@@ -46,7 +45,9 @@ export function readBenchFile(text: string): BenchFileResult {
 			`This bench file has version ${head.output.version}; this program reads up to ${BENCH_VERSION}. Update the program.`
 		);
 	}
-	const parsed = v.safeParse(BenchFileSchema, data);
+	const { bench } = data as { bench?: unknown };
+	const upgraded = { format: BENCH_FORMAT, version: BENCH_VERSION, bench: upgradeBench(bench) };
+	const parsed = v.safeParse(BenchFileSchema, upgraded);
 	if (!parsed.success) return { ok: false, problem: badInput(fieldProblems(parsed.issues)) };
 	return { ok: true, bench: parsed.output.bench };
 }

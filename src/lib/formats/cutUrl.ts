@@ -11,13 +11,19 @@ const NUMBERS = {
 	ga: ['gouge', 'angleFromPlateDeg']
 } as const;
 const WORDS = ['metal', 'aim', 'school', 'guide', 'start'] as const;
-const WORK = { arc: 'arcS', rest: 'restS', shop: 'shopC' } as const;
+const WORK = { arc: 'arcS', rest: 'restS', shop: 'shopC', hum: 'humidity', n: 'cuts' } as const;
+/** Hours, spell and break of a shift: "8-110-15"; "none" over a usual shift. */
+const SHIFT = 'shift';
 
 /** Numbers in links are the core's, to a thousandth. */
 const short = (value: number) => String(Math.round(value * 1000) / 1000);
 
 function numberOf(cut: Cut, path: (typeof NUMBERS)[keyof typeof NUMBERS]): number {
 	return path.length === 1 ? cut[path[0]] : cut.gouge[path[1]];
+}
+
+function shiftText({ shift }: Work): string {
+	return shift ? [shift.hours, shift.spellMin, shift.breakMin].map(short).join('-') : 'none';
 }
 
 /** Only what differs from where a person starts, so that links stay short. */
@@ -31,6 +37,7 @@ export function searchFromCut(cut: Cut, work: Work, usual: Work, benchId: string
 	for (const [key, field] of Object.entries(WORK)) {
 		if (work[field] !== usual[field]) search.set(key, short(work[field]));
 	}
+	if (shiftText(work) !== shiftText(usual)) search.set(SHIFT, shiftText(work));
 	return search.toString();
 }
 
@@ -58,6 +65,15 @@ export function cutFromSearch(search: URLSearchParams, usual: Work): { cut: Cut;
 		if (text === null || text.trim() === '') continue;
 		const attempt = { ...work, [field]: Number(text) };
 		if (v.is(WorkSchema, attempt)) work[field] = attempt[field];
+	}
+	const shift = search.get(SHIFT);
+	if (shift !== null) {
+		const [hours, spellMin, breakMin] = shift.split('-').map(Number);
+		const attempt = {
+			...work,
+			shift: shift === 'none' ? null : { hours, spellMin, breakMin }
+		};
+		if (v.is(WorkSchema, attempt)) work.shift = attempt.shift;
 	}
 	return { cut, work };
 }

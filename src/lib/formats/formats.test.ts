@@ -38,14 +38,27 @@ const anyCut: fc.Arbitrary<Cut> = fc.record({
 describe('a cut in the address', () => {
 	it('comes back as it was', () => {
 		fc.assert(
-			fc.property(anyCut, milli(1, 3600), milli(0, 3600), (cut, arcS, restS) => {
-				const work = { arcS, restS, shopC: 12 };
-				const back = cutFromSearch(
-					new URLSearchParams(searchFromCut(cut, work, usual, 'b')),
-					usual
-				);
-				expect(back).toEqual({ cut, work });
-			})
+			fc.property(
+				anyCut,
+				milli(1, 3600),
+				milli(0, 3600),
+				fc.boolean(),
+				(cut, arcS, restS, shift) => {
+					const work = {
+						arcS,
+						restS,
+						shopC: 12,
+						humidity: 0.8,
+						cuts: 7,
+						shift: shift ? { hours: 7.5, spellMin: 110, breakMin: 15 } : null
+					};
+					const back = cutFromSearch(
+						new URLSearchParams(searchFromCut(cut, work, usual, 'b')),
+						usual
+					);
+					expect(back).toEqual({ cut, work });
+				}
+			)
 		);
 	});
 

@@ -16,15 +16,29 @@ const torch: Bench['torch'] = {
 	dragShield: true,
 	bareTouchA: 30,
 	standoffMm: 1.5,
+	leadM: 6,
+	leadBoreMm: 6,
 	postFlowS: 15
 };
 const air: Bench['air'] = {
-	compressor: { q1Lpm: 200, p1Bar: 4, q2Lpm: 160, p2Bar: 8, cutInBar: 6.5, cutOutBar: 8.5 },
+	compressor: {
+		points: [
+			{ flowLpm: 200, atBar: 4 },
+			{ flowLpm: 160, atBar: 8 }
+		],
+		rating: 'delivered',
+		oil: 'oiled',
+		cutInBar: 6.5,
+		cutOutBar: 8.5
+	},
+	source: 'compressor',
 	tankL: 90,
+	tankRiseK: 5,
+	coolingM: 5,
+	bottle: null,
 	altitudeM: 100,
 	setPointBar: 5.5,
-	filter: { lossBar: 0.1, atLpm: 200 },
-	dryer: null,
+	stages: [{ kind: 'trap', where: 'compressor', lossBar: 0.1, atLpm: 200, loaded: 0, gelG: null }],
 	hose: { boreMm: 8, lengthM: 10, couplings: 2 }
 };
 const cutter: Bench['cutter'] = {
@@ -34,13 +48,31 @@ const cutter: Bench['cutter'] = {
 	powerFactor: 0.95,
 	efficiency: 0.87,
 	arcVoltageV: null,
+	inrushA: null,
+	voltageBy: 'itself',
 	airFlowLpm: 170,
 	airMinBar: 4.8,
 	airMaxBar: 6.5,
 	cleanMm: 12,
 	severMm: 22
 };
-const usual: Bench['usual'] = { arcS: 15, restS: 30, shopC: 20 };
+const usual: Bench['usual'] = {
+	arcS: 15,
+	restS: 30,
+	shopC: 20,
+	humidity: 0.6,
+	cuts: 20,
+	shift: null
+};
+const circuit = {
+	circuit: 'Cutter circuit',
+	earthFault: 'none',
+	generator: null,
+	elsewhere: [],
+	loads: [],
+	serviceOhm: null,
+	cord: null
+} satisfies Partial<Bench['supply']>;
 const duty45 = [
 	{ outputA: 45, dutyShare: 0.35 },
 	{ outputA: 34, dutyShare: 0.6 }
@@ -50,15 +82,13 @@ export const STARTER_BENCHES: readonly Bench[] = [
 	{
 		name: '230 V, 32 A circuit (IEC)',
 		supply: {
+			...circuit,
 			system: 'iec',
 			phases: 1,
 			nominalV: 230,
-			serviceOhm: null,
 			breaker: { standard: 'iec60898', curve: 'C', ratingA: 32 },
 			wire: { size: 'mm2-6', lengthM: 15, method: 'conduit' },
 			receptacleA: 32,
-			cord: null,
-			otherLoadA: 0,
 			ambientC: 20
 		},
 		cutter: {
@@ -72,15 +102,13 @@ export const STARTER_BENCHES: readonly Bench[] = [
 	{
 		name: '240 V, 50 A circuit (North America)',
 		supply: {
+			...circuit,
 			system: 'north-america',
 			phases: 1,
 			nominalV: 240,
-			serviceOhm: null,
 			breaker: { standard: 'ul489', curve: 'C', ratingA: 50 },
 			wire: { size: 'awg-8', lengthM: 15, method: 'conduit' },
 			receptacleA: 50,
-			cord: null,
-			otherLoadA: 0,
 			ambientC: 25
 		},
 		cutter: {
@@ -94,15 +122,13 @@ export const STARTER_BENCHES: readonly Bench[] = [
 	{
 		name: '120 V, 20 A circuit (North America)',
 		supply: {
+			...circuit,
 			system: 'north-america',
 			phases: 1,
 			nominalV: 120,
-			serviceOhm: null,
 			breaker: { standard: 'ul489', curve: 'C', ratingA: 20 },
 			wire: { size: 'awg-12', lengthM: 12, method: 'conduit' },
 			receptacleA: 20,
-			cord: null,
-			otherLoadA: 0,
 			ambientC: 25
 		},
 		cutter: {
@@ -129,6 +155,6 @@ export const STARTER_BENCHES: readonly Bench[] = [
 		},
 		torch: { ...torch, fittedA: 30, postFlowS: 10 },
 		air: { ...air, setPointBar: 5 },
-		usual: { arcS: 10, restS: 40, shopC: 20 }
+		usual: { ...usual, arcS: 10, restS: 40 }
 	}
 ];

@@ -1,5 +1,5 @@
 import type Database from 'better-sqlite3';
-import type { Bench } from '$lib/core';
+import { upgradeBench, type Bench } from '$lib/core';
 import { OnceOnly } from './writes';
 
 export interface StoredBench {
@@ -22,7 +22,7 @@ interface Row {
 const storedBench = (row: Row): StoredBench => ({
 	id: row.id,
 	revision: row.revision,
-	bench: JSON.parse(row.data) as Bench
+	bench: upgradeBench(JSON.parse(row.data)) as Bench
 });
 
 export class BenchRepository {

@@ -105,8 +105,8 @@ describe('POST /api/plan', () => {
 		],
 		[
 			'delivery that rises with pressure',
-			change('air.compressor.q2Lpm', 900),
-			'delivery falls as pressure rises',
+			change('air.compressor.points.1.flowLpm', 900),
+			'deliveries that fall as pressure rises',
 			400
 		],
 		[

@@ -1,30 +1,28 @@
 <script lang="ts">
 	import FigureList from '$lib/components/Balloon/FigureList.svelte';
-	import Choice from '$lib/components/Fields/Choice.svelte';
-	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
-	import Select from '$lib/components/Fields/Select.svelte';
-	import TextField from '$lib/components/Fields/TextField.svelte';
-	import { getPath } from '$lib/state/path';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
+	import FieldEditor from './FieldEditor.svelte';
 	import { partOf, type Field, type PartId } from './parts';
 
-	/** One part of the bench, edited in place. A refused value stays in its field and changes nothing. */
+	/** One part of the bench, edited in place. */
 	let { part: id, tells = true }: { part: PartId; tells?: boolean } = $props();
 	const bench = getWorkbench();
 	const part = $derived(partOf(id));
 	const fields = $derived(part.fields(bench.bench));
-	/** Its key figure stands on the rail already. */
-	const told = $derived(part.tells.filter((id) => id !== part.figure).map((id) => ({ id })));
-	const MANY = 3;
-
+	/** Its key figure stands on the rail already; what there is none of is not told. */
+	const told = $derived(
+		part.tells
+			.filter((figure) => figure !== part.figure(bench.bench))
+			.filter(
+				(figure) =>
+					!/^(water|supply\.gen)/.test(figure) || bench.plan.figures[figure].value !== null
+			)
+			.map((figure) => ({ id: figure, none: 'never' }))
+	);
 	let refused = $state<string | undefined>();
-	const set = (field: Field) => (value: unknown) => {
-		refused = bench.edit(field.path, value);
-	};
 	const wide = (field: Field) =>
-		field.kind === 'text' ||
-		field.kind === 'fitted' ||
-		(field.kind === 'choice' && field.options.length > 2);
+		['text', 'fitted', 'list'].includes(field.kind) ||
+		(field.kind === 'choice' && field.options.map((o) => o.label).join('').length > 12);
 </script>
 
 <section aria-label={part.name(bench.bench)} data-testid="part-editor">
@@ -35,48 +33,7 @@
 	<div class="mt-2 grid grid-cols-2 gap-x-3 gap-y-2">
 		{#each fields as field (id + field.path)}
 			<div class:col-span-2={wide(field)}>
-				{#if field.kind === 'quantity'}
-					<QuantityField
-						label={field.label}
-						quantity={field.quantity}
-						optional={field.optional}
-						hint={field.hint}
-						value={getPath(bench.bench, field.path) as number | null}
-						commit={(value) => bench.edit(field.path, value)}
-					/>
-				{:else if field.kind === 'text'}
-					<TextField
-						label={field.label}
-						value={getPath(bench.bench, field.path) as string}
-						commit={(value) => bench.edit(field.path, value)}
-					/>
-				{:else if field.kind === 'fitted'}
-					<Choice
-						label={field.label}
-						options={[
-							{ value: 'yes', label: 'fitted' },
-							{ value: 'no', label: 'none' }
-						]}
-						value={getPath(bench.bench, field.path) === null ? 'no' : 'yes'}
-						choose={(value) => set(field)(value === 'yes' ? field.fitted : null)}
-					/>
-				{:else if field.options.length > MANY}
-					<Select
-						label={field.label}
-						options={field.options as { value: string | number; label: string }[]}
-						value={getPath(bench.bench, field.path) as string | number}
-						choose={set(field)}
-					/>
-				{:else}
-					<Choice
-						label={field.label}
-						showLabel
-						options={field.options.map((o) => ({ ...o, value: String(o.value) }))}
-						value={String(getPath(bench.bench, field.path))}
-						choose={(value) =>
-							set(field)(field.options.find((o) => String(o.value) === value)!.value)}
-					/>
-				{/if}
+				<FieldEditor {field} refuse={(reason) => (refused = reason)} />
 			</div>
 		{/each}
 	</div>

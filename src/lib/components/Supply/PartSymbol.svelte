@@ -6,7 +6,10 @@
 </script>
 
 <svg width="64" height="64" viewBox="-32 -32 64 64" aria-hidden="true" class="symbol">
-	{#if part === 'breaker'}
+	{#if part === 'panel'}
+		<rect x="-24" y="-31" width="48" height="62" class="body" />
+		<path d="M5 -20L-8 3H1L-4 21L10 -4H1Z" class="ink" />
+	{:else if part === 'breaker'}
 		<rect x="-26" y="-30" width="52" height="60" class="body" />
 		<path d="M-26 0H-12M12 0H26M-12 0L9 -13M5 -4l8 8M13 -4l-8 8" class="ink" />
 	{:else if part === 'wire'}

@@ -25,6 +25,10 @@
 	const results = $derived(told === 'results');
 	const check = $derived(bench.plan.checks.find((c) => c.id === part.check));
 	const worst = $derived(results ? worstOn(part, bench.plan) : undefined);
+	const figure = $derived(part.figure(bench.bench));
+	const lost = $derived(
+		part.loses && (bench.plan.figures[part.loses].value ?? 0) > 0 && part.loses
+	);
 	const entered = $derived(part.entered(bench.bench));
 </script>
 
@@ -51,23 +55,26 @@
 		<span class="value">
 			<span class="fig text-[25px]">
 				{#if results}
-					{bench.sayFigure(part.figure)}
+					{bench.sayFigure(figure)}
 				{:else}
 					{entered ? bench.say(entered.value, entered.quantity) : '–'}
 				{/if}
 			</span>
-			{#if results}<Balloon id={part.figure} />{/if}
+			{#if results}<Balloon id={figure} />{/if}
 		</span>
 		{#if !results}
 			<span class="sub leading-tight">{part.about}</span>
-		{:else if check}
-			<State verdict={check.verdict} word={spareWord(check, bench)} size={14.5} />
 		{:else}
-			<span class="sub">
-				{part.id === 'compressor'
-					? `runs ${bench.sayFigure('air.runShare')}`
-					: `loses ${bench.sayFigure(part.tells[0]!)}`}
-			</span>
+			{#if check}
+				<State verdict={check.verdict} word={spareWord(check, bench)} size={14.5} />
+			{/if}
+			{#if lost}
+				<span class="sub">loses {bench.sayFigure(lost)}</span>
+			{:else if part.id === 'compressor' && bench.bench.air.source === 'compressor'}
+				<span class="sub">runs {bench.sayFigure('air.runShare')}</span>
+			{:else if part.id === 'panel'}
+				<span class="sub">{bench.bench.supply.circuit}</span>
+			{/if}
 		{/if}
 	</span>
 </div>

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { PARTS, type PartId } from '$lib/components/Bench/parts';
+	import { partsOf, type PartId } from '$lib/components/Bench/parts';
+	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import CutterBox from './CutterBox.svelte';
 	import RailPart from './RailPart.svelte';
 
@@ -14,6 +15,8 @@
 		/** Results and margins, or what was entered. */
 		told?: 'results' | 'entered';
 	} = $props();
+	const bench = getWorkbench();
+	const parts = $derived(partsOf(bench.bench));
 	const rails = [
 		{ id: 'electricity', name: 'Electricity' },
 		{ id: 'air', name: 'Air' }
@@ -25,7 +28,7 @@
 		<section class="rail" aria-label={rail.name}>
 			<h2 class="h">{rail.name}</h2>
 			<div class="parts">
-				{#each PARTS.filter((part) => part.rail === rail.id) as part, i (part.id)}
+				{#each parts.filter((part) => part.rail === rail.id) as part, i (part.id)}
 					<RailPart {part} {told} open={open === part.id} first={i === 0} {choose} />
 				{/each}
 			</div>

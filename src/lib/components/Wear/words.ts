@@ -1,6 +1,12 @@
 import { METALS, type Entry } from '$lib/core';
 import type { Workbench } from '$lib/state/workbench.svelte';
 
+const TRIPPED = {
+	breaker: 'breaker tripped',
+	'switch-on': 'tripped at switch-on',
+	'earth-fault': 'earth-fault device tripped'
+} as const;
+
 /** A log entry in one line. */
 export function entryWords(entry: Entry, bench: Workbench): string {
 	switch (entry.kind) {
@@ -17,6 +23,19 @@ export function entryWords(entry: Entry, bench: Workbench): string {
 			return `drain ${bench.say(entry.fromBar, 'pressure')} to ${bench.say(entry.toBar, 'pressure')} in ${bench.say(entry.seconds, 'time')}`;
 		case 'fill':
 			return `fill ${bench.say(entry.fromBar, 'pressure')} to ${bench.say(entry.toBar, 'pressure')} in ${bench.say(entry.seconds, 'time')}`;
+		case 'leak':
+			return `leaks ${bench.say(entry.fromBar, 'pressure')} to ${bench.say(entry.toBar, 'pressure')} in ${bench.say(entry.seconds, 'time')}`;
+		case 'gauge':
+			return `gauge ${bench.say(entry.inletBar, 'pressure')} with the tank at ${bench.say(entry.tankBar, 'pressure')}`;
+		case 'lamp': {
+			const back =
+				entry.recoveryS === null ? '' : `, out after ${bench.say(entry.recoveryS, 'time')}`;
+			return `lamp after ${bench.say(entry.lampS, 'time')} at ${bench.say(entry.outputA, 'current')}${back}`;
+		}
+		case 'trip':
+			return entry.device === 'held'
+				? `held ${bench.say(entry.afterS, 'time')} at ${bench.say(entry.outputA, 'current')}`
+				: `${TRIPPED[entry.device]} after ${bench.say(entry.afterS, 'time')} at ${bench.say(entry.outputA, 'current')}`;
 		case 'test-cut': {
 			const lag =
 				entry.lagDeg === null ? 'cut well' : `sparks at ${bench.say(entry.lagDeg, 'angle')}`;

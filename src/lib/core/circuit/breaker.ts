@@ -46,6 +46,20 @@ export function tripCurves(
 	return { earliest: curve(hold ** 2, earliestS), latest: curve(trip ** 2, latestS) };
 }
 
+/**
+ * A breaker between the two: 0 the earliest, 1 the latest. Trip heat goes evenly, the time constant by
+ * its logarithm. What was seen to trip or to hold narrows the share [own].
+ */
+export function curveBetween(
+	{ earliest, latest }: { earliest: TripCurve; latest: TripCurve },
+	share: number
+): TripCurve {
+	return {
+		tripHeat: earliest.tripHeat + share * (latest.tripHeat - earliest.tripHeat),
+		tauS: earliest.tauS * (latest.tauS / earliest.tauS) ** share
+	};
+}
+
 const REFERENCE_C: Record<BreakerStandard, number> = { ul489: 40, iec60898: 30 };
 /** A bimetal some 100 K above its surroundings at the trip: about 0.5 % of rating per kelvin [own]. */
 const BIMETAL_RISE_K = 100;
@@ -66,10 +80,24 @@ export const MAGNETIC_BAND: Record<BreakerCurve, readonly [number, number]> = {
 	D: [10, 20]
 };
 
+/** UL 489 gives no band for fixed breakers; small ones trip at once from about 5 to 12 times [common practice]. */
+const UL_MAGNETIC: readonly [number, number] = [5, 12];
+
+/** Multiples of its rating between which a breaker trips at once. */
+export function magneticBand(
+	standard: BreakerStandard,
+	curve: BreakerCurve
+): readonly [number, number] {
+	return standard === 'ul489' ? UL_MAGNETIC : MAGNETIC_BAND[curve];
+}
+
 /** Standard overcurrent ratings to 100 A (NEC 240.6(A), from memory). */
-const NEC_STANDARD_A = [15, 20, 25, 30, 35, 40, 45, 50, 60, 70, 80, 90, 100];
+export const NEC_STANDARD_A = [15, 20, 25, 30, 35, 40, 45, 50, 60, 70, 80, 90, 100];
 
 /** Largest breaker the NEC lets feed the machine: 200 % of I1max, next standard size up (630.12(A)). */
 export function necLargestBreakerA(inputMaxA: number): number | undefined {
 	return NEC_STANDARD_A.find((rating) => rating >= 2 * inputMaxA - 1e-9);
 }
+
+/** Usual ratings of miniature breakers, A (IEC 60898-1, preferred values, from memory). */
+export const IEC_STANDARD_A = [6, 10, 13, 16, 20, 25, 32, 40, 50, 63, 80, 100, 125];

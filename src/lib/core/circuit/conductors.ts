@@ -164,6 +164,12 @@ export function necAmpacity75A(size: ConductorSize): number | undefined {
 	return AWG[size]?.wire75A;
 }
 
+/** Copper cross-section, mm². */
+export function areaMm2Of(size: ConductorSize): number {
+	const awg = AWG[size];
+	return awg ? areaMm2FromAwg(awg.awg) : METRIC[size]!.areaMm2;
+}
+
 /** "12 AWG", "2.5 mm²". */
 export function conductorLabel(size: ConductorSize): string {
 	const [system, value] = size.split('-') as [string, string];

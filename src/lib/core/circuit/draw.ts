@@ -50,6 +50,9 @@ export function voltageUnderLoad(input: {
 	return { ok: true, voltageV, currentA: apparentVA / (phaseFactor(phases) * voltageV) };
 }
 
+/** Starting over running current of a motor across the line, about six times [common practice]. */
+export const MOTOR_START_MULTIPLE = 6;
+
 /** I1eff = √(I1²·X + I0²·(1 − X)), A, X as a share (IEC 60974-1). */
 export function effectiveCurrentA(onA: number, idleA: number, onShare: number): number {
 	return Math.sqrt(onA ** 2 * onShare + idleA ** 2 * (1 - onShare));

@@ -11,6 +11,8 @@ export interface DutyPair {
 
 export const HOT_SPOT_C = 130;
 export const HOT_TAU_S = 300;
+/** The lamp goes out 20 K below the limit [own]. */
+export const RESET_C = HOT_SPOT_C - 20;
 export const RATED_AMBIENT_C = 40;
 const PERIOD_S = 600;
 
@@ -42,8 +44,8 @@ export function ratedRiseK(
 }
 
 /** Rise at other amps: heat goes with the square of the current. */
-export function riseAtK(pair: DutyPair, outputA: number): number {
-	return ratedRiseK(pair.dutyShare) * (outputA / pair.outputA) ** 2;
+export function riseAtK(pair: DutyPair, outputA: number, tauS = HOT_TAU_S): number {
+	return ratedRiseK(pair.dutyShare, tauS) * (outputA / pair.outputA) ** 2;
 }
 
 /** Time in s to cool from one temperature to another towards the surroundings: τ·ln((T1 − T_a)/(T2 − T_a)). */
@@ -55,5 +57,19 @@ export function coolingS(c: {
 }): number {
 	return c.tauS * Math.log((c.fromC - c.ambientC) / (c.toC - c.ambientC));
 }
-/** The lamp goes out 20 K below the limit [own]. */
-export const RESET_C = HOT_SPOT_C - 20;
+
+/**
+ * Time constant that a timed recovery tells, s: t/ln((T_lim − T_a)/(T_reset − T_a)), and the factor on
+ * the rated rise that a lamp timed from cold, without a pause, tells: (T_lim − T_a)/(ΔT·(1 − e^(−t/τ))).
+ */
+export function tauFromRecoveryS(recoveryS: number, ambientC: number): number {
+	return recoveryS / Math.log((HOT_SPOT_C - ambientC) / (RESET_C - ambientC));
+}
+export function riseFactorFromLamp(i: {
+	lampS: number;
+	ambientC: number;
+	tauS: number;
+	modelRiseK: number;
+}): number {
+	return (HOT_SPOT_C - i.ambientC) / (i.modelRiseK * (1 - Math.exp(-i.lampS / i.tauS)));
+}

@@ -41,7 +41,7 @@ const VoltsEntry = v.pipe(
 	)
 );
 
-const tankTest = <K extends 'drain' | 'fill'>(kind: K) => ({
+const tankTest = <K extends 'drain' | 'fill' | 'leak'>(kind: K) => ({
 	kind: v.literal(kind),
 	fromBar: within(0, 30, 'bar'),
 	toBar: within(0, 30, 'bar'),
@@ -54,6 +54,13 @@ const DrainEntry = v.pipe(
 		['toBar']
 	)
 );
+const LeakEntry = v.pipe(
+	v.object(tankTest('leak')),
+	v.forward(
+		v.check((e) => e.toBar < e.fromBar, 'below the first reading: it leaks down'),
+		['toBar']
+	)
+);
 const FillEntry = v.pipe(
 	v.object(tankTest('fill')),
 	v.forward(
@@ -61,6 +68,47 @@ const FillEntry = v.pipe(
 		['toBar']
 	)
 );
+
+/** Tank, and the gauge just before the regulator at the cutter, with air flowing. */
+const GaugeEntry = v.pipe(
+	v.object({
+		kind: v.literal('gauge'),
+		tankBar: within(0.5, 30, 'bar'),
+		inletBar: within(0, 30, 'bar'),
+		/** p² lost by the model at that moment, bar²; the server fills it in. */
+		modelBar2: v.optional(within(0, 2000, 'bar²'))
+	}),
+	v.forward(
+		v.check(
+			(e) => e.inletBar < e.tankBar,
+			'below the tank: the line takes pressure while air flows'
+		),
+		['inletBar']
+	)
+);
+
+/** One arc from cold, without a pause, until the lamp; and how long until it went out again. */
+const LampEntry = v.object({
+	kind: v.literal('lamp'),
+	outputA: within(5, 500, 'A'),
+	shopC: within(-20, 50, '°C'),
+	lampS: within(5, 7200, 's'),
+	recoveryS: v.nullable(within(5, 7200, 's'))
+});
+
+export const TRIP_DEVICES = ['breaker', 'switch-on', 'earth-fault', 'held'] as const;
+/** What tripped, and when, under which work; "held": nothing did in that time. */
+const TripEntry = v.object({
+	kind: v.literal('trip'),
+	device: v.picklist(TRIP_DEVICES, `one of ${TRIP_DEVICES.join(', ')}`),
+	afterS: within(0, 36_000, 's'),
+	outputA: within(5, 500, 'A'),
+	arcS: within(1, 3600, 's'),
+	restS: within(0, 3600, 's'),
+	/** Heating towards which arc and pause went by the model, (I/In)²; the server fills it in. */
+	onHeat: v.optional(within(0, 1e6, '')),
+	offHeat: v.optional(within(0, 1e6, ''))
+});
 
 const TestCutEntry = v.object({
 	kind: v.literal('test-cut'),
@@ -80,17 +128,27 @@ export const EntrySchema = v.variant('kind', [
 	VoltsEntry,
 	DrainEntry,
 	FillEntry,
+	LeakEntry,
+	GaugeEntry,
+	LampEntry,
+	TripEntry,
 	TestCutEntry,
 	PitEntry
 ]);
 export type Entry = v.InferOutput<typeof EntrySchema>;
 export type EntryKind = Entry['kind'];
+/** Entries that measure the shop rather than record its work. */
+export const MEASUREMENTS = ['volts', 'drain', 'fill', 'leak', 'gauge', 'lamp', 'trip'] as const;
+export const isMeasurement = (entry: Entry): boolean =>
+	(MEASUREMENTS as readonly string[]).includes(entry.kind);
 
 /** An entry as it stands in the log. */
 export interface LoggedEntry {
 	id: number;
 	/** Consumable set in the torch then. */
 	setId: string | null;
+	/** When it was done, ISO 8601. */
+	at: string;
 	entry: Entry;
 	/** Taken back; kept for the record. */
 	undone: boolean;

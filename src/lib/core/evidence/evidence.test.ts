@@ -5,11 +5,18 @@ import { voltageUnderLoad } from '../circuit/draw';
 import { speedRatioFromLag } from '../cutter/speed';
 import { RATES_UM } from '../wear/electrode';
 import type { Entry, LoggedEntry } from './entries';
-import { evidenceFromLog, flowFromTankLpm } from './fromLog';
+import { evidenceFromLog } from './fromLog';
+import { flowFromTankLpm } from './supply';
 import { CUT_SIGMA, PRIOR_SIGMA, speedCorrection } from './speedCorrection';
 
 const logged = (entries: Entry[], setId: string | null = 'now'): LoggedEntry[] =>
-	entries.map((entry, i) => ({ id: i + 1, setId, entry, undone: false }));
+	entries.map((entry, i) => ({
+		id: i + 1,
+		setId,
+		at: new Date(Date.UTC(2026, 10, 2, 8, i)).toISOString(),
+		entry,
+		undone: false
+	}));
 
 describe('evidence from the log', () => {
 	it('recovers a known resistance from readings that a circuit would give', () => {

@@ -1,42 +1,10 @@
-import { FREE_AIR_BAR } from '../air/flow';
-import { altitudeFactor } from '../air/altitude';
-import { deliveryLpm } from '../air/tank';
-import { phaseFactor } from '../circuit/draw';
 import { metalLaw, speedMmMin, speedRatioFromLag, steelLaw } from '../cutter/speed';
 import { METALS } from '../metal/metals';
-import { plateInput, type Bench, type Evidence, type Stat } from '../plan/inputs';
-import { apparentPowerVA, arcVoltageV, modelledOhm } from '../plan/workings/electric';
+import { NO_EVIDENCE, type Bench, type Evidence } from '../plan/inputs';
+import { arcVoltageV } from '../plan/workings/electric';
 import { addUse, growthUm, NO_USE, type Use } from '../wear/electrode';
 import type { Entry, LoggedEntry } from './entries';
-
-type Of<K extends Entry['kind']> = Extract<Entry, { kind: K }>;
-
-/** Reading errors of the usual instruments, one standard deviation [own]. */
-const READING = { volts: 0.5, ohmShare: 0.1, flowShare: 0.04, deliveryShare: 0.05 } as const;
-
-/**
- * Ohms up to the cutter from two voltage readings: R = (V_idle − V_arc)/(k·I_in), with I_in from the
- * clamp meter or, at constant power, S/(k·V_arc).
- */
-export function loopOhmFromVolts(bench: Bench, e: Of<'volts'>): number {
-	const k = phaseFactor(bench.supply.phases);
-	const plate = plateInput(bench)!;
-	const inputA = e.clampA ?? apparentPowerVA(bench, plate, e.outputA) / (k * e.arcV);
-	return (e.idleV - e.arcV) / (k * inputA);
-}
-
-/** Free air in l/min that leaves (or enters) a tank: V·Δp/(p_n·t). */
-export function flowFromTankLpm(tankL: number, changeBar: number, seconds: number): number {
-	return (60 * tankL * Math.abs(changeBar)) / (FREE_AIR_BAR * seconds);
-}
-
-/** True over stated delivery from a timed fill, at the mean pressure of the fill. */
-export function deliveryFactorFromFill(bench: Bench, e: Of<'fill'>): number {
-	const { compressor, tankL, altitudeM } = bench.air;
-	const meanBar = (e.fromBar + e.toBar) / 2;
-	const statedLpm = deliveryLpm({ ...compressor, tankL }, meanBar) * altitudeFactor(altitudeM);
-	return flowFromTankLpm(tankL, e.toBar - e.fromBar, e.seconds) / statedLpm;
-}
+import { supplyEvidence, type Of } from './supply';
 
 /** Recommended speed that a test cut tells, over the modelled one; undefined where the model has none. */
 export function speedRatioFromTest(bench: Bench, e: Of<'test-cut'>): number | undefined {
@@ -62,20 +30,6 @@ export function useOf(entry: Entry): Use {
 		piercesRolled: entry.start === 'rolled' ? starts : 0,
 		piercesStraight: entry.start === 'pierce' ? starts : 0
 	};
-}
-
-/** Mean of readings with its standard deviation, at least what the instrument allows. */
-function stat(values: readonly number[], instrument: number): Stat | null {
-	if (values.length === 0) return null;
-	const n = values.length;
-	const mean = values.reduce((sum, x) => sum + x, 0) / n;
-	const variance = n > 1 ? values.reduce((sum, x) => sum + (x - mean) ** 2, 0) / (n - 1) : 0;
-	return { n, mean, spread: Math.max(instrument, Math.sqrt(variance)) / Math.sqrt(n) };
-}
-
-function shareStat(values: readonly number[], share: number): Stat | null {
-	const mean = values.reduce((sum, x) => sum + x, 0) / Math.max(1, values.length);
-	return stat(values, share * Math.abs(mean));
 }
 
 function speedEvidence(bench: Bench, tests: readonly Of<'test-cut'>[]): Evidence['speed'] {
@@ -112,6 +66,32 @@ function wearOfSet(entries: readonly LoggedEntry[]) {
 	return { total, lastPit, measuredUm, expectedUm };
 }
 
+/** A pause longer than this is something else, s [own]. */
+const PAUSE_MOST_S = 15 * 60;
+
+/**
+ * How this bench works: arc of one start over all cuts logged; the pause as the median gap between cuts
+ * logged one after the other within a quarter of an hour, and only then.
+ */
+function patternEvidence(active: readonly LoggedEntry[]): Evidence['pattern'] {
+	const cuts = active.filter(
+		(e): e is LoggedEntry & { entry: Of<'cut'> } => e.entry.kind === 'cut'
+	);
+	const starts = cuts.reduce((sum, c) => sum + c.entry.starts, 0);
+	if (starts === 0) return null;
+	const arcS = cuts.reduce((sum, c) => sum + c.entry.arcS, 0) / starts;
+	const gaps: number[] = [];
+	for (let i = 1; i < cuts.length; i++) {
+		const { entry, at } = cuts[i]!;
+		if (entry.starts !== 1) continue;
+		const gapS = (Date.parse(at) - Date.parse(cuts[i - 1]!.at)) / 1000 - entry.arcS;
+		if (gapS >= 0 && gapS <= PAUSE_MOST_S) gaps.push(gapS);
+	}
+	gaps.sort((x, y) => x - y);
+	const restS = gaps.length ? gaps[Math.floor(gaps.length / 2)]! : null;
+	return { starts, arcS: Math.max(0.1, arcS), restS };
+}
+
 /**
  * Compact evidence from the log of one bench: the same log and bench always give the same evidence.
  * Entries come in the order they were written; undone ones count for nothing.
@@ -124,32 +104,17 @@ export function evidenceFromLog(
 	const active = entries.filter((e) => !e.undone);
 	const all = <K extends Entry['kind']>(kind: K): Of<K>[] =>
 		active.map((e) => e.entry).filter((e): e is Of<K> => e.kind === kind);
-	const volts = all('volts');
-	const modelOhm = modelledOhm(bench.supply).modelOhm;
-	// Each reading is carried to one wiring, so that readings before and after a change agree.
-	const ohms = volts.map((e) => loopOhmFromVolts(bench, e) + modelOhm - (e.modelOhm ?? modelOhm));
-	const loop = shareStat(ohms, READING.ohmShare);
-
 	const sets = new Map<string | null, LoggedEntry[]>();
 	for (const e of active) sets.set(e.setId, [...(sets.get(e.setId) ?? []), e]);
 	const wears = [...sets.entries()].map(([setId, list]) => ({ setId, ...wearOfSet(list) }));
 	const current = wears.find((w) => w.setId === currentSetId) ?? wearOfSet([]);
 
+	// In the order of NO_EVIDENCE, so that equal evidence hashes alike.
 	return {
+		...NO_EVIDENCE,
 		revision: entries.reduce((most, e) => Math.max(most, e.id), 0),
-		sourceV: stat(
-			volts.map((e) => e.idleV),
-			READING.volts
-		),
-		loopOhm: loop && { ...loop, modelOhm },
-		flowLpm: shareStat(
-			all('drain').map((e) => flowFromTankLpm(bench.air.tankL, e.fromBar - e.toBar, e.seconds)),
-			READING.flowShare
-		),
-		deliveryFactor: shareStat(
-			all('fill').map((e) => deliveryFactorFromFill(bench, e)),
-			READING.deliveryShare
-		),
+		...supplyEvidence(bench, all),
+		pattern: patternEvidence(active),
 		speed: speedEvidence(bench, all('test-cut')),
 		wear: {
 			total: current.total,
@@ -158,11 +123,4 @@ export function evidenceFromLog(
 			expectedUm: wears.reduce((sum, w) => sum + w.expectedUm, 0)
 		}
 	};
-}
-
-/** Fills in what only the bench knows at the moment of writing. */
-export function completeEntry(bench: Bench, entry: Entry): Entry {
-	return entry.kind === 'volts'
-		? { ...entry, modelOhm: modelledOhm(bench.supply).modelOhm }
-		: entry;
 }

@@ -3,47 +3,9 @@
  * All numbers are in the core's units; every range is closed.
  */
 import * as v from 'valibot';
-import { BREAKER_CURVES, BREAKER_STANDARDS } from '../circuit/breaker';
-import { CONDUCTOR_SIZES, WIRE_METHODS } from '../circuit/conductors';
-import { within } from './within';
-
-/** A name in one line of ordinary text. */
-const nameOf = (what: string) =>
-	v.pipe(
-		v.string(`${what}: text`),
-		v.trim(),
-		v.minLength(1, `${what} needs 1 to 60 characters`),
-		v.maxLength(60, `${what} needs 1 to 60 characters`),
-		// eslint-disable-next-line no-control-regex -- control characters are what is refused
-		v.regex(/^[^\u0000-\u001f\u007f]*$/, `${what} takes one line of text`)
-	);
-
-const conductor = (most: number) => ({
-	size: v.picklist(CONDUCTOR_SIZES, `one of ${CONDUCTOR_SIZES.join(', ')}`),
-	lengthM: within(0.1, most, 'm')
-});
-
-const phases = v.picklist([1, 3], '1 or 3 phases');
-
-export const SupplySchema = v.object({
-	system: v.picklist(['north-america', 'iec'], 'north-america or iec'),
-	phases,
-	nominalV: within(90, 690, 'V'),
-	/** Service up to the panel, there and back; null: the stated default. */
-	serviceOhm: v.nullable(within(0.001, 5, 'Ω')),
-	breaker: v.object({
-		standard: v.picklist(BREAKER_STANDARDS, 'ul489 or iec60898'),
-		curve: v.picklist(BREAKER_CURVES, 'B, C or D'),
-		ratingA: within(6, 125, 'A')
-	}),
-	wire: v.object({ ...conductor(500), method: v.picklist(WIRE_METHODS, 'conduit or clipped') }),
-	receptacleA: within(6, 125, 'A'),
-	cord: v.nullable(v.object(conductor(100))),
-	/** Everything else on the same breaker, A. */
-	otherLoadA: within(0, 100, 'A'),
-	/** Around the breaker, °C. */
-	ambientC: within(-30, 60, '°C')
-});
+import { AirSchema } from './airSchema';
+import { phases, SupplySchema } from './supplySchema';
+import { nameOf, within } from './within';
 
 const DutyPairSchema = v.object({
 	outputA: within(5, 500, 'A'),
@@ -81,6 +43,10 @@ export const CutterSchema = v.object({
 	airFlowLpm: v.nullable(within(5, 2000, 'l/min')),
 	airMinBar: within(0.5, 15, 'bar'),
 	airMaxBar: within(0.5, 15, 'bar'),
+	/** Peak at switch-on; null: not known. */
+	inrushA: v.nullable(within(1, 2000, 'A')),
+	/** How a machine for several voltages is told which one it is on. */
+	voltageBy: v.picklist(['itself', 'selector'], 'itself or selector'),
 	/** Mild steel ratings. */
 	cleanMm: within(1, 100, 'mm'),
 	severMm: within(1, 150, 'mm')
@@ -109,60 +75,32 @@ export const TorchSchema = v.object({
 	/** Up to this a bare nozzle may touch. */
 	bareTouchA: within(0, 100, 'A'),
 	standoffMm: within(0.5, 6, 'mm'),
+	/** Lead from the cutter to the torch. */
+	leadM: within(1, 30, 'm'),
+	leadBoreMm: within(3, 15, 'mm'),
 	postFlowS: within(0, 120, 's')
-});
-
-const lossAt = v.nullable(
-	v.object({ lossBar: within(0, 5, 'bar'), atLpm: within(5, 5000, 'l/min') })
-);
-
-const CompressorSchema = v.pipe(
-	v.object({
-		/** Free air delivered at two tank pressures. */
-		q1Lpm: within(1, 5000, 'l/min'),
-		p1Bar: within(0, 20, 'bar'),
-		q2Lpm: within(1, 5000, 'l/min'),
-		p2Bar: within(0, 20, 'bar'),
-		cutInBar: within(0.5, 20, 'bar'),
-		cutOutBar: within(0.5, 20, 'bar')
-	}),
-	v.forward(
-		v.check((c) => c.cutOutBar > c.cutInBar, 'above the cut-in pressure'),
-		['cutOutBar']
-	),
-	v.forward(
-		v.check((c) => c.p2Bar > c.p1Bar, 'above the first pressure'),
-		['p2Bar']
-	),
-	v.forward(
-		v.check(
-			(c) => c.q2Lpm <= c.q1Lpm,
-			'no more than at the lower pressure: delivery falls as pressure rises'
-		),
-		['q2Lpm']
-	)
-);
-
-export const AirSchema = v.object({
-	compressor: CompressorSchema,
-	tankL: within(1, 5000, 'l'),
-	altitudeM: within(-430, 5000, 'm'),
-	/** Regulator at the cutter, set while air flows. */
-	setPointBar: within(0.5, 15, 'bar'),
-	filter: lossAt,
-	dryer: lossAt,
-	hose: v.object({
-		boreMm: within(3, 50, 'mm'),
-		lengthM: within(0.1, 200, 'm'),
-		couplings: within(0, 20, '')
-	})
 });
 
 export const WorkSchema = v.object({
 	/** Arc and pause of the repeating pattern. */
 	arcS: within(1, 3600, 's'),
 	restS: within(0, 3600, 's'),
-	shopC: within(-20, 50, '°C')
+	shopC: within(-20, 50, '°C'),
+	/** Relative humidity of the shop's air, as a share. */
+	humidity: v.optional(within(0.05, 1, '(share)'), 0.6),
+	/** Cuts to do. */
+	cuts: v.optional(v.pipe(within(1, 5000, ''), v.integer('a whole number')), 20),
+	/** A shift with breaks; null: over and over. */
+	shift: v.optional(
+		v.nullable(
+			v.object({
+				hours: within(0.5, 12, 'h'),
+				spellMin: within(5, 720, 'min'),
+				breakMin: within(0, 240, 'min')
+			})
+		),
+		null
+	)
 });
 
 export type PlateInput = v.InferOutput<typeof CutterSchema>['inputs'][number];
@@ -196,6 +134,10 @@ export const BenchSchema = v.pipe(
 		['cutter', 'airMaxBar']
 	),
 	v.forward(
+		v.check((b) => b.air.source !== 'bottle' || b.air.bottle !== null, 'a bottle to take air from'),
+		['air', 'bottle']
+	),
+	v.forward(
 		v.check((b) => b.cutter.severMm > b.cutter.cleanMm, 'thicker than the clean rating'),
 		['cutter', 'severMm']
 	),
@@ -216,5 +158,7 @@ export const BenchSchema = v.pipe(
 );
 export type Bench = v.InferOutput<typeof BenchSchema>;
 export type Supply = Bench['supply'];
+export type Load = Supply['loads'][number];
+export type Circuit = Supply['elsewhere'][number];
 export type Nozzle = Bench['torch']['nozzles'][number];
 export type Work = v.InferOutput<typeof WorkSchema>;

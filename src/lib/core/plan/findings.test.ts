@@ -144,7 +144,7 @@ describe('verdicts of the stations', () => {
 			bench,
 			cut: DEFAULT_CUT,
 			evidence: NO_EVIDENCE,
-			work: { arcS: 60, restS: 20, shopC: 35 },
+			work: { ...bench.usual, arcS: 60, restS: 20, shopC: 35 },
 			settings: DEFAULT_SETTINGS
 		});
 		expect(result.firstLimit?.part).toBe('Cutter');

@@ -1,49 +1,10 @@
-import { necAmpacity75A, conductorLabel } from '../circuit/conductors';
-import { necLargestBreakerA } from '../circuit/breaker';
+import { shortAtS } from '../session/run';
+import { supplyFindings } from './supplyFindings';
 import type { Finding } from './types';
 import type { Workings } from './workings';
 
 /** Figures inside findings are few and plain; screens show the rest with their units. */
 const whole = (value: number) => String(Math.round(value));
-
-function safetyOfWiring(w: Workings): Finding[] {
-	const { supply } = w.inputs.bench;
-	const ratingA = supply.breaker.ratingA;
-	const findings: Finding[] = [];
-	const safety = (text: string) => findings.push({ kind: 'safety', station: 'supply', text });
-	const wire = conductorLabel(supply.wire.size);
-	if (supply.system === 'iec' && ratingA > w.wiring.wireCarriesA) {
-		safety(
-			`A ${ratingA} A breaker does not protect a ${wire} wire that carries ${whole(w.wiring.wireCarriesA)} A (IEC 60364-4-43 asks for In ≤ Iz). Have a licensed electrician look; local rules decide.`
-		);
-	}
-	if (supply.system === 'north-america') {
-		const most = 2 * (necAmpacity75A(supply.wire.size) ?? w.wiring.wireCarriesA);
-		const machine = necLargestBreakerA(w.wiring.inputMaxA);
-		if (ratingA > most || (machine !== undefined && ratingA > machine)) {
-			safety(
-				`A ${ratingA} A breaker is larger than NEC 630.12 allows for this machine on ${wire} wire (from memory). Have a licensed electrician look; local rules decide.`
-			);
-		} else if (ratingA > w.wiring.wireCarriesA) {
-			safety(
-				`A ${ratingA} A breaker is above the ordinary rating of ${wire} wire. NEC 630.12 can allow it on a circuit for this machine alone; a licensed electrician and the local code decide.`
-			);
-		}
-		if (w.draw.neededA > w.wiring.wireCarriesA) {
-			safety(
-				`At the plate’s duty the wire should carry ${whole(w.draw.neededA)} A (NEC 630.11(A), from memory); ${wire} carries ${whole(w.wiring.wireCarriesA)} A.`
-			);
-		}
-	}
-	if (supply.cord && ratingA > w.wiring.cordCarriesA) {
-		findings.push({
-			kind: 'caution',
-			station: 'supply',
-			text: `The breaker does not protect the cord: uncoil it, keep it short, feel it for warmth. A cord is second best: not over 7.6 m (25 ft), and turn the amps down a little (common practice).`
-		});
-	}
-	return findings;
-}
 
 function refusals(w: Workings): Finding[] {
 	const findings: Finding[] = [];
@@ -57,7 +18,7 @@ function refusals(w: Workings): Finding[] {
 			`This circuit cannot deliver ${whole(w.draw.apparentVA)} VA: its resistance lets at most ${whole(w.draw.delivered.mostVA)} VA through. Fewer amps, a shorter or thicker cord.`
 		);
 	}
-	if (w.air.run.shortAtS === 0) {
+	if (shortAtS(w.air.run) === 0) {
 		refuse(
 			'supply',
 			'The pressure window is never reached: even a full tank is below what the line needs.'
@@ -138,5 +99,5 @@ function cautions(w: Workings): Finding[] {
 
 /** Refusals first, then safety, then the rest. */
 export function findingsOf(w: Workings): Finding[] {
-	return [...refusals(w), ...safetyOfWiring(w), ...cautions(w)];
+	return [...refusals(w), ...supplyFindings(w), ...cautions(w)];
 }

@@ -81,6 +81,45 @@ export const EvidenceSchema = v.object({
 	flowLpm: v.nullable(StatSchema),
 	/** True delivery over the compressor's stated delivery. */
 	deliveryFactor: v.nullable(StatSchema),
+	/** Air that leaks with the cutter off. */
+	leakLpm: v.optional(v.nullable(StatSchema), null),
+	/** Apparent power by clamp meter over the model's. */
+	powerRatio: v.optional(v.nullable(StatSchema), null),
+	/** Loss of the line by gauge over the model's. */
+	lineFactor: v.optional(v.nullable(StatSchema), null),
+	/** Timed lamp: factor on the rise, and the time constant when the recovery was timed too. */
+	heat: v.optional(
+		v.nullable(
+			v.object({
+				n: v.pipe(v.number(), v.integer(), v.minValue(1)),
+				riseFactor: within(0.1, 20, ''),
+				tauS: v.nullable(within(10, 7200, 's'))
+			})
+		),
+		null
+	),
+	/** Where between the earliest (0) and the latest (1) curve the breaker was seen to lie. */
+	trip: v.optional(
+		v.nullable(
+			v.object({
+				n: v.pipe(v.number(), v.integer(), v.minValue(1)),
+				lowShare: within(0, 1, ''),
+				highShare: within(0, 1, '')
+			})
+		),
+		null
+	),
+	/** How this bench has worked: arc of a start, and the pause when the log tells it, s. */
+	pattern: v.optional(
+		v.nullable(
+			v.object({
+				starts: v.pipe(v.number(), v.integer(), v.minValue(1)),
+				arcS: within(0.1, 36_000, 's'),
+				restS: v.nullable(within(0, 36_000, 's'))
+			})
+		),
+		null
+	),
 	/** Sum and count of ln(observed/modelled recommended speed), by metal. */
 	speed: v.record(
 		v.string(),
@@ -104,6 +143,12 @@ export const NO_EVIDENCE: Evidence = {
 	loopOhm: null,
 	flowLpm: null,
 	deliveryFactor: null,
+	leakLpm: null,
+	powerRatio: null,
+	lineFactor: null,
+	heat: null,
+	trip: null,
+	pattern: null,
 	speed: {},
 	wear: {
 		total: { starts: 0, arcMin: 0, piercesRolled: 0, piercesStraight: 0 },

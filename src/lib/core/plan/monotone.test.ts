@@ -100,7 +100,17 @@ describe('better things never make it worse', () => {
 		fc.assert(
 			fc.property(number(0, 20), number(0.5, 10), (otherLoadA, more) => {
 				const at = (load: number) =>
-					planned(BAY_2, { work: hard, change: (b) => (b.supply.otherLoadA = load) });
+					planned(BAY_2, {
+						work: hard,
+						change: (b) =>
+							b.supply.loads.push({
+								name: 'heater',
+								on: b.supply.circuit,
+								currentA: load,
+								startMultiple: 1,
+								when: 'always'
+							})
+					});
 				expect(when(at(otherLoadA + more), 'supply.tripEarliestS')).toBeLessThanOrEqual(
 					when(at(otherLoadA), 'supply.tripEarliestS')
 				);

@@ -2,9 +2,8 @@ import { evaluate } from 'mathjs';
 import fc from 'fast-check';
 import * as v from 'valibot';
 import { describe, expect, it } from 'vitest';
-import { BAY_2, TROLLEY } from '../../../../scripts/demo/benches';
+import { BAY_2, changed, inputsOf, TROLLEY } from '../../../../tests/support/inputs';
 import {
-	DEFAULT_CUT,
 	DEFAULT_SETTINGS,
 	explain,
 	FIGURE_IDS,
@@ -24,6 +23,12 @@ const MEASURED: Evidence = {
 	loopOhm: { n: 1, mean: 0.5, spread: 0.05, modelOhm: 0.45 },
 	flowLpm: { n: 1, mean: 182, spread: 9 },
 	deliveryFactor: { n: 1, mean: 0.9, spread: 0.05 },
+	leakLpm: { n: 1, mean: 6, spread: 0.5 },
+	powerRatio: { n: 2, mean: 1.06, spread: 0.02 },
+	lineFactor: { n: 1, mean: 1.3, spread: 0.1 },
+	heat: { n: 1, riseFactor: 1.1, tauS: 260 },
+	trip: { n: 1, lowShare: 0.2, highShare: 0.6 },
+	pattern: { starts: 30, arcS: 12, restS: null },
 	speed: { 'mild-steel': { n: 2, sumLog: 0.2 } },
 	wear: {
 		total: { starts: 60, arcMin: 12, piercesRolled: 3, piercesStraight: 4 },
@@ -36,23 +41,24 @@ const MEASURED: Evidence = {
 	}
 };
 
-function inputs(over: Partial<PlanInputs> = {}, cut: Partial<PlanInputs['cut']> = {}): PlanInputs {
-	const bench = over.bench ?? BAY_2;
-	return {
-		bench,
-		evidence: NO_EVIDENCE,
-		work: bench.usual,
-		settings: DEFAULT_SETTINGS,
-		...over,
-		cut: { ...DEFAULT_CUT, ...cut }
-	};
-}
+const inputs = inputsOf;
+const bench = changed;
 
-function bench(change: (b: Bench) => void, from = BAY_2): Bench {
-	const copy = structuredClone(from);
-	change(copy);
-	return copy;
+/** Two points of delivery, at 4 and 8 bar. */
+function deliver(b: Bench, atFourLpm: number, atEightLpm: number): void {
+	b.air.compressor.points = [
+		{ flowLpm: atFourLpm, atBar: 4 },
+		{ flowLpm: atEightLpm, atBar: 8 }
+	];
 }
+const BOTTLES: Bench['air']['bottle'] = {
+	gas: 'nitrogen',
+	waterL: 50,
+	count: 2,
+	fillBar: 200,
+	reserveBar: 15,
+	outletBar: 7
+};
 
 /** Situations that together take every way to every figure. */
 const SITUATIONS: Record<string, PlanInputs> = {
@@ -90,9 +96,8 @@ const SITUATIONS: Record<string, PlanInputs> = {
 	}),
 	'air falls short while the compressor runs': inputs({
 		bench: bench((b) => {
-			b.air.compressor = { ...b.air.compressor, q1Lpm: 120, q2Lpm: 90 };
-			b.air.filter = null;
-			b.air.dryer = null;
+			deliver(b, 120, 90);
+			b.air.stages = [];
 		})
 	}),
 	'air falls short before cut-in': inputs({
@@ -130,11 +135,64 @@ const SITUATIONS: Record<string, PlanInputs> = {
 	}),
 	'steady delivery, straight fall': inputs({
 		bench: bench((b) => {
-			b.air.compressor = { ...b.air.compressor, q1Lpm: 150, q2Lpm: 150 };
+			deliver(b, 150, 150);
 		}),
 		work: { arcS: 40, restS: 5, shopC: 10 }
 	})
 };
+
+Object.assign(SITUATIONS, {
+	'compressor on the same breaker': inputs({
+		bench: bench((b) => (b.supply.loads[0]!.on = b.supply.circuit)),
+		work: { arcS: 60, restS: 20 }
+	}),
+	'a shift with breaks': inputs({ work: { shift: { hours: 8, spellMin: 110, breakMin: 15 } } }),
+	'a shift, hot and hard': inputs({
+		work: { arcS: 120, restS: 30, shopC: 35, shift: { hours: 4, spellMin: 60, breakMin: 10 } }
+	}),
+	'on bottles': inputs({
+		bench: bench((b) => {
+			b.air.source = 'bottle';
+			b.air.bottle = BOTTLES;
+		})
+	}),
+	'built-in compressor': inputs({ bench: bench((b) => (b.air.source = 'built-in')) }),
+	'on a generator': inputs({
+		bench: bench((b) => (b.supply.generator = { ratedVA: 8000, ratedW: 6400, regulation: 0.08 }))
+	}),
+	'only a displacement on the plate, one point': inputs({
+		bench: bench((b) => {
+			b.air.compressor.points = [{ flowLpm: 320, atBar: 7 }];
+			b.air.compressor.rating = 'displaced';
+		})
+	}),
+	'three points of delivery, kinked in the middle of the fall': inputs({
+		bench: bench((b) => {
+			b.air.compressor.points = [
+				{ flowLpm: 160, atBar: 4 },
+				{ flowLpm: 130, atBar: 5.5 },
+				{ flowLpm: 60, atBar: 8 }
+			];
+		}),
+		work: { arcS: 300, restS: 5 }
+	}),
+	'a lead that chokes': inputs({
+		bench: bench((b) => {
+			b.torch.leadBoreMm = 3;
+			b.torch.leadM = 30;
+			b.cutter.airFlowLpm = 500;
+			b.air.hose.boreMm = 20;
+		})
+	}),
+	'dry and cold: nothing falls out, no gel': inputs({
+		bench: bench((b) => {
+			b.air.stages = [];
+			b.air.tankRiseK = 40;
+			b.air.compressor.cutInBar = 0.5;
+		}),
+		work: { shopC: 5, humidity: 0.05 }
+	})
+});
 
 describe('every working', () => {
 	it.each(Object.entries(SITUATIONS))('gives what the plan says: %s', (_, given) => {
@@ -236,7 +294,11 @@ describe('the plan', () => {
 					boreMm: number(3, 50),
 					arcS: number(1, 3600),
 					restS: number(0, 3600),
-					shopC: number(-20, 50)
+					shopC: number(-20, 50),
+					humidity: number(0.05, 1),
+					shares: fc.boolean(),
+					source: fc.constantFrom('compressor' as const, 'bottle' as const, 'built-in' as const),
+					shift: fc.constantFrom(null, { hours: 3, spellMin: 50, breakMin: 10 })
 				}),
 				(r) => {
 					const given = inputs(
@@ -246,14 +308,20 @@ describe('the plan', () => {
 								b.supply.wire.lengthM = r.lengthM;
 								b.air.tankL = r.tankL;
 								b.air.hose.boreMm = r.boreMm;
-								Object.assign(b.air.compressor, {
-									q1Lpm: r.q1,
-									q2Lpm: r.q1 * 0.8,
-									cutInBar: r.cutIn,
-									cutOutBar: r.cutIn + 2
-								});
+								deliver(b, r.q1, r.q1 * 0.8);
+								b.air.compressor.cutInBar = r.cutIn;
+								b.air.compressor.cutOutBar = r.cutIn + 2;
+								if (r.shares) b.supply.loads[0]!.on = b.supply.circuit;
+								b.air.source = r.source;
+								b.air.bottle = BOTTLES;
 							}),
-							work: { arcS: r.arcS, restS: r.restS, shopC: r.shopC }
+							work: {
+								arcS: r.arcS,
+								restS: r.restS,
+								shopC: r.shopC,
+								humidity: r.humidity,
+								shift: r.shift
+							}
 						},
 						{ thicknessMm: r.thicknessMm }
 					);
@@ -291,8 +359,7 @@ describe('what more of a thing does', () => {
 				inputs({
 					bench: bench((b) => {
 						b.air.tankL = tankL;
-						b.air.compressor.q1Lpm = 120;
-						b.air.compressor.q2Lpm = 100;
+						deliver(b, 120, 100);
 					})
 				})
 			).figures['air.longestCutS'].value!;

@@ -33,6 +33,10 @@ const DECIMALS: Record<string, (value: number) => number> = {
 	mm2: () => 1,
 	in2: () => 3,
 	um: () => 1,
+	'g/h': (v) => (v < 10 ? 1 : 0),
+	h: (v) => (v < 10 ? 1 : 0),
+	k: () => 1,
+	oz: () => 1,
 	min: () => 1
 };
 

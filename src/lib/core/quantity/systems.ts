@@ -17,7 +17,8 @@ const IMPERIAL_UNIT: Partial<Record<Quantity, string>> = {
 	volume: 'gal',
 	temperature: 'f',
 	heat: 'kj/in',
-	removal: 'lb/h'
+	removal: 'lb/h',
+	mass: 'oz'
 };
 
 const METRIC_KEY: Partial<Record<Quantity, string>> = {
@@ -47,6 +48,7 @@ const UNIT_LABEL: Record<string, string> = {
 	w: 'W',
 	ohm: 'Ω',
 	um: 'µm',
+	k: 'K',
 	'kj/m': 'kJ/m',
 	'kj/in': 'kJ/in'
 };

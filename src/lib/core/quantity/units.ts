@@ -8,6 +8,8 @@
 export const MM_PER_IN = 25.4;
 const M_PER_FT = 0.3048;
 const L_PER_FT3 = (M_PER_FT * 10) ** 3;
+/** Avoirdupois ounce. */
+const G_PER_OZ = 453.59237 / 16;
 const PA_PER_PSI = (0.45359237 * 9.80665) / 0.0254 ** 2;
 export const BAR_PER_PSI = PA_PER_PSI / 1e5;
 /** US liquid gallon, 231 in³ exactly. */
@@ -41,6 +43,10 @@ export type Quantity =
 	| 'removal'
 	| 'shade'
 	| 'microns'
+	| 'waterRate'
+	| 'mass'
+	| 'hours'
+	| 'kelvin'
 	| 'factor';
 
 /** The unit that the core computes in. */
@@ -71,6 +77,10 @@ export const CORE_UNIT: Record<Quantity, string> = {
 	removal: 'kg/h',
 	shade: '',
 	microns: 'µm',
+	waterRate: 'g/h',
+	mass: 'g',
+	hours: 'h',
+	kelvin: 'K',
 	factor: ''
 };
 
@@ -166,5 +176,14 @@ export const ACCEPTED: Record<Quantity, Record<string, UnitFactor>> = {
 	removal: { 'kg/h': { factor: 1 }, 'lb/h': { factor: 0.45359237 } },
 	shade: NONE,
 	microns: scaled(LENGTH_MM, 1000),
+	waterRate: { 'g/h': { factor: 1 } },
+	mass: {
+		g: { factor: 1 },
+		kg: { factor: 1000 },
+		oz: { factor: G_PER_OZ },
+		lb: { factor: 16 * G_PER_OZ }
+	},
+	hours: scaled(TIME_S, 1 / 3600),
+	kelvin: { k: { factor: 1 } },
 	factor: NONE
 };

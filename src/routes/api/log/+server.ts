@@ -22,7 +22,7 @@ export const POST: RequestHandler = ({ request }) =>
 			benchId: body.benchId,
 			setId: store().sets.current(body.benchId)?.id ?? null,
 			at: body.at ?? new Date().toISOString(),
-			entry: completeEntry(stored.bench, body.entry),
+			entry: completeEntry(stored.bench, evidenceOf(store(), stored.id, stored.bench), body.entry),
 			inputsHash: body.inputsHash ?? null,
 			modelVersion: MODEL_VERSION
 		});

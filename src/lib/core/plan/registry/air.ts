@@ -1,40 +1,53 @@
-import { given, several, single, stated, type FigureDef } from './define';
+import { pointsAround } from '../../air/delivery';
+import type { Workings } from '../workings';
+import { given, several, single, stated, type FigureDef, type InputSource } from './define';
 import { COUPLING_EQUIVALENT_M, FREE_AIR_BAR } from '../../air/flow';
 import { BORE_FLOW_MULTIPLE } from '../workings/air';
 
 const pn = stated('free air pressure', 'pressure', FREE_AIR_BAR, 'S');
-const cutIn = given('compressor cut-in', 'pressure', 'D', (w) => w.air.compressor.cutInBar);
+const cutIn = given('compressor cut-in', 'pressure', 'D', (w) => w.air.tank.cutInBar);
+
+const lineFactor: InputSource = (w) => ({
+	label: 'your gauge over the model of the line',
+	quantity: 'factor',
+	basis: w.inputs.evidence.lineFactor ? 'T' : 'M',
+	value: w.air.lineFactor
+});
 
 function elementLoss(
 	label: string,
-	part: 'filter' | 'dryer',
-	read: 'filterLossBar' | 'dryerLossBar'
+	read: 'filterLossBar' | 'dryerLossBar',
+	coefficient: 'filterCoefficient' | 'dryerCoefficient'
 ): FigureDef {
 	return several(
 		label,
 		'pressure',
 		(w) => w.air[read],
-		(w) => (w.inputs.bench.air[part] ? 'fitted' : 'none'),
+		(w) => (w.air[coefficient] > 0 ? 'fitted' : 'none'),
 		{
 			fitted: {
 				basis: 'R',
-				formula: 'dp*(Q/Q_r)^2',
-				source: 'Loss goes with the square of the flow (common practice)',
+				formula: 'k*c*Q^2',
+				source:
+					'Loss goes with the square of the flow (common practice), and with 1/(1 − clogged)² (our own)',
 				inputs: {
-					dp: given(
-						'loss at the stated flow',
-						'pressure',
+					k: lineFactor,
+					c: given(
+						'sum of stated loss over flow squared, clogging included',
+						'factor',
 						'D',
-						(w) => w.inputs.bench.air[part]!.lossBar
+						(w) => w.air[coefficient] / w.air.lineFactor
 					),
-					Q: 'air.flowLpm',
-					Q_r: given('stated flow', 'flow', 'D', (w) => w.inputs.bench.air[part]!.atLpm)
+					Q: 'air.flowLpm'
 				}
 			},
 			none: { basis: 'D', formula: '0', source: 'None in this line', inputs: {} }
 		}
 	);
 }
+
+const around = (w: Workings) =>
+	pointsAround(w.inputs.bench.air.compressor.points, w.air.tank.cutInBar);
 
 export const AIR_FIGURES = {
 	'air.flowLpm': several(
@@ -45,15 +58,22 @@ export const AIR_FIGURES = {
 		{
 			measured: {
 				basis: 'T',
-				formula: 'Q_m',
-				source: 'Your timed drain: V·(p₁ − p₂)/(p_n·t); cold flow, so an upper bound',
+				formula: 'max(1, Q_m - Q_l)',
+				source:
+					'Your timed drain, V·(p₁ − p₂)/(p_n·t), less the leaks; cold flow, so an upper bound',
 				inputs: {
 					Q_m: given(
 						'mean of your timed drains',
 						'flow',
 						'T',
 						(w) => w.inputs.evidence.flowLpm!.mean
-					)
+					),
+					Q_l: (w) => ({
+						label: 'leaks',
+						quantity: 'flow',
+						basis: w.inputs.evidence.leakLpm ? 'T' : 'M',
+						value: w.air.leakLpm
+					})
 				}
 			},
 			plate: {
@@ -97,37 +117,55 @@ export const AIR_FIGURES = {
 		'Compressor delivers at cut-in',
 		'flow',
 		(w) => w.air.deliveryAtCutInLpm,
-		(w) => (w.inputs.evidence.deliveryFactor ? 'measured' : 'plate'),
+		(w) =>
+			w.inputs.evidence.deliveryFactor
+				? 'measured'
+				: w.air.displacedShare < 1
+					? 'displaced'
+					: 'plate',
 		Object.fromEntries(
-			(['plate', 'measured'] as const).map((way) => [
+			(
+				[
+					['plate', 'D', 'Straight line between the deliveries on its plate'],
+					[
+						'displaced',
+						'R',
+						'Displacement is not delivery: a marked estimate, 60 to 75 % (common practice). Time a fill to know'
+					],
+					['measured', 'T', 'The plate’s line, scaled by your timed fill']
+				] as const
+			).map(([way, basis, source]) => [
 				way,
 				{
-					basis: way === 'plate' ? ('D' as const) : ('T' as const),
-					formula: 'k_m*k_h*(q_1 + (q_2 - q_1)*(p - p_1)/(p_2 - p_1))',
-					source:
-						way === 'plate'
-							? 'Straight line between the two deliveries on its plate'
-							: 'The plate’s line, scaled by your timed fill',
+					basis,
+					formula: 'max(0, k_m*k_d*k_h*(q_1 + (q_2 - q_1)*(p - p_1)/(p_2 - p_1)))',
+					source,
 					inputs: {
 						k_m: given(
 							'your timed fill over the plate',
 							'factor',
-							way === 'plate' ? 'D' : 'T',
+							way === 'measured' ? 'T' : 'D',
 							(w) => w.air.deliveryFactor
 						),
+						k_d: given(
+							'delivered over what the plate states',
+							'factor',
+							way === 'displaced' ? 'R' : 'D',
+							(w) => w.air.displacedShare
+						),
 						k_h: 'air.altitudeFactor' as const,
-						q_1: given('delivery', 'flow', 'D', (w) => w.inputs.bench.air.compressor.q1Lpm),
-						q_2: given('delivery', 'flow', 'D', (w) => w.inputs.bench.air.compressor.q2Lpm),
+						q_1: given('delivery', 'flow', 'D', (w) => around(w)[0].flowLpm),
+						q_2: given('delivery', 'flow', 'D', (w) => around(w)[1].flowLpm),
 						p: cutIn,
-						p_1: given('at', 'pressure', 'D', (w) => w.inputs.bench.air.compressor.p1Bar),
-						p_2: given('at', 'pressure', 'D', (w) => w.inputs.bench.air.compressor.p2Bar)
+						p_1: given('at', 'pressure', 'D', (w) => around(w)[0].atBar),
+						p_2: given('at', 'pressure', 'D', (w) => around(w)[1].atBar)
 					}
 				}
 			])
 		)
 	),
-	'air.dryerLossBar': elementLoss('Dryer loses', 'dryer', 'dryerLossBar'),
-	'air.filterLossBar': elementLoss('Filter loses', 'filter', 'filterLossBar'),
+	'air.dryerLossBar': elementLoss('Dryer loses', 'dryerLossBar', 'dryerCoefficient'),
+	'air.filterLossBar': elementLoss('Filter loses', 'filterLossBar', 'filterCoefficient'),
 	'air.hoseLossBar': single('Hose and couplings lose', 'pressure', (w) => w.air.hoseLossBar, {
 		basis: 'H',
 		formula: 'sqrt((p_min + p_n)^2 + D) - (p_min + p_n)',

@@ -5,78 +5,112 @@ const BREAKER_SOURCE =
 	'One-node model through the published points of UL 489 and IEC 60898-1 (points from memory)';
 const arcS = given('arc', 'time', 'D', (w) => w.inputs.work.arcS);
 const restS = given('pause', 'time', 'D', (w) => w.inputs.work.restS);
+type Curve = 'earliest' | 'latest';
 
-function heatInputs(curve: 'earliest' | 'latest'): Record<string, InputSource> {
+function curveInputs(curve: Curve): Record<string, InputSource> {
+	const basis = (w: Workings) => (w.inputs.evidence.trip ? ('T' as const) : ('M' as const));
 	return {
+		tau: (w) => ({
+			label: 'time constant of the bimetal',
+			quantity: 'time',
+			basis: basis(w),
+			value: w.wiring.curves[curve].tauS
+		}),
+		trip: (w) => ({
+			label: 'heat at which it trips, (I/In)²',
+			quantity: 'factor',
+			basis: w.inputs.evidence.trip ? 'T' : 'S',
+			value: w.wiring.curves[curve].tripHeat
+		})
+	};
+}
+
+function peak(curve: Curve, label: string): FigureDef {
+	const inputs: Record<string, InputSource> = {
+		...curveInputs(curve),
 		E: given(
 			'heat towards which it goes, (I/In)²',
 			'factor',
 			'M',
-			(w) => w.draw[curve].pattern.onTarget
+			(w) => w.session[curve].node.targets[2]
 		),
-		F: given('the same between cuts', 'factor', 'M', (w) => w.draw[curve].pattern.offTarget),
-		tau: given('time constant of the bimetal', 'time', 'M', (w) => w.wiring.curves[curve].tauS),
-		trip: given(
-			'heat at which it trips, (I/In)²',
-			'factor',
-			'S',
-			(w) => w.wiring.curves[curve].tripHeat
-		),
+		F: given('the same between cuts', 'factor', 'M', (w) => w.session[curve].node.targets[0]),
 		t_on: arcS,
 		t_off: restS
 	};
-}
-
-const PEAK_FORMULA =
-	'(E*(1 - exp(-t_on/tau)) + F*exp(-t_on/tau)*(1 - exp(-t_off/tau)))/(1 - exp(-(t_on + t_off)/tau))/trip';
-
-function peak(curve: 'earliest' | 'latest', label: string): FigureDef {
-	const steady = (w: Workings) => w.inputs.work.restS <= 0;
 	return several(
 		label,
 		'share',
-		(w) => w.draw[curve].peakShare,
-		(w) => (steady(w) ? 'steady' : 'cyclic'),
+		(w) => w.session[curve].peak / w.session[curve].node.limit,
+		(w) => (w.session[curve].from ? 'run' : w.inputs.work.restS > 0 ? 'cyclic' : 'steady'),
 		{
 			cyclic: {
 				basis: 'M',
-				formula: PEAK_FORMULA,
+				formula:
+					'(E*(1 - exp(-t_on/tau)) + F*exp(-t_on/tau)*(1 - exp(-t_off/tau)))/(1 - exp(-(t_on + t_off)/tau))/trip',
 				source: BREAKER_SOURCE,
-				inputs: heatInputs(curve)
+				inputs
 			},
-			steady: { basis: 'M', formula: 'E/trip', source: BREAKER_SOURCE, inputs: heatInputs(curve) }
+			steady: { basis: 'M', formula: 'E/trip', source: BREAKER_SOURCE, inputs },
+			run: {
+				basis: 'M',
+				formula: '(E + (theta_0 - E)*exp(-t/tau))/trip',
+				source: `${BREAKER_SOURCE}; run exactly from event to event, compressor and breaks included`,
+				inputs: {
+					...curveInputs(curve),
+					E: given(
+						'heat towards which it went',
+						'factor',
+						'M',
+						(w) => w.session[curve].from!.target
+					),
+					theta_0: given(
+						'heat before the last rise',
+						'factor',
+						'M',
+						(w) => w.session[curve].from!.level
+					),
+					t: given('length of that rise', 'time', 'M', (w) => w.session[curve].from!.durationS)
+				}
+			}
 		}
 	);
 }
 
 function tripTime(
-	curve: 'earliest' | 'latest',
+	curve: Curve,
 	label: string,
 	peakId: 'supply.breakerPeak' | 'supply.breakerPeakLate'
 ): FigureDef {
 	return several(
 		label,
 		'time',
-		(w) => w.draw[curve].trip?.atS ?? null,
-		(w) => (w.draw[curve].trip ? 'trips' : 'never'),
+		(w) => w.session[curve].crossing?.atS ?? null,
+		(w) => (w.session[curve].crossing ? 'trips' : 'never'),
 		{
 			trips: {
 				basis: 'M',
 				formula: 't_0 + tau*log((E - theta_0)/(E - trip))',
 				source: BREAKER_SOURCE,
 				inputs: {
-					...heatInputs(curve),
+					...curveInputs(curve),
+					E: given(
+						'heat towards which it goes, (I/In)²',
+						'factor',
+						'M',
+						(w) => w.session[curve].crossing!.target
+					),
 					t_0: given(
-						'start of the cut in which it trips',
+						'start of the stretch in which it trips',
 						'time',
 						'M',
-						(w) => w.draw[curve].trip!.phaseStartS
+						(w) => w.session[curve].crossing!.startS
 					),
 					theta_0: given(
 						'heat at that moment',
 						'factor',
 						'M',
-						(w) => w.draw[curve].trip!.phaseStartLevel
+						(w) => w.session[curve].crossing!.level
 					)
 				}
 			},

@@ -1,5 +1,5 @@
-import { HOT_SPOT_C, HOT_TAU_S, RATED_AMBIENT_C, RESET_C } from '../../cutter/duty';
-import { given, several, single, stated, type FigureDef } from './define';
+import { HOT_SPOT_C, RATED_AMBIENT_C, RESET_C } from '../../cutter/duty';
+import { given, several, single, stated, type FigureDef, type InputSource } from './define';
 
 const HEAT_SOURCE =
 	'One-node model, 130 °C hot spot, 5 min, set by the plate’s rated cycle at 40 °C';
@@ -7,7 +7,12 @@ const HEAT_SOURCE =
 const heat = {
 	T_a: given('shop', 'temperature', 'D', (w) => w.inputs.work.shopC),
 	dT: 'cutter.riseK' as const,
-	tau: stated('time constant', 'time', HOT_TAU_S),
+	tau: ((w) => ({
+		label: 'time constant',
+		quantity: 'time',
+		basis: w.inputs.evidence.heat?.tauS ? 'T' : 'M',
+		value: w.heat.tauS
+	})) satisfies InputSource as InputSource,
 	T_lim: stated('hot spot limit', 'temperature', HOT_SPOT_C)
 };
 
@@ -22,24 +27,44 @@ export const CUTTER_FIGURES = {
 			I: 'setup.currentA'
 		}
 	}),
-	'cutter.riseK': single('Would settle above the shop by (K)', 'factor', (w) => w.heat.riseK, {
-		basis: 'M',
-		formula: '(T_lim - T_r)*(1 - exp(-600/tau))/(1 - exp(-600*X_r/tau))*(I/I_r)^2',
-		source: HEAT_SOURCE,
-		inputs: {
-			T_lim: heat.T_lim,
-			T_r: stated('rated at', 'temperature', RATED_AMBIENT_C, 'S'),
-			tau: heat.tau,
-			X_r: given('duty on the plate', 'share', 'D', (w) => w.heat.pair.dutyShare),
-			I_r: given('at these amps', 'current', 'D', (w) => w.heat.pair.outputA),
-			I: 'setup.currentA'
-		}
-	}),
+	'cutter.riseK': several(
+		'Would settle above the shop by',
+		'kelvin',
+		(w) => w.heat.riseK,
+		(w) => (w.inputs.evidence.heat ? 'measured' : 'plate'),
+		Object.fromEntries(
+			(['plate', 'measured'] as const).map((way) => [
+				way,
+				{
+					basis: way === 'plate' ? ('M' as const) : ('T' as const),
+					formula: 'f*(T_lim - T_r)*(1 - exp(-600/tau))/(1 - exp(-600*X_r/tau))*(I/I_r)^2',
+					source:
+						way === 'plate'
+							? HEAT_SOURCE
+							: 'Your timed lamp, over the model set by the plate’s rated cycle',
+					inputs: {
+						f: given(
+							'your timed lamp over the model',
+							'factor',
+							way === 'plate' ? 'M' : 'T',
+							(w) => w.heat.riseFactor
+						),
+						T_lim: heat.T_lim,
+						T_r: stated('rated at', 'temperature', RATED_AMBIENT_C, 'S'),
+						tau: heat.tau,
+						X_r: given('duty on the plate', 'share', 'D', (w) => w.heat.pair.dutyShare),
+						I_r: given('at these amps', 'current', 'D', (w) => w.heat.pair.outputA),
+						I: 'setup.currentA' as const
+					}
+				}
+			])
+		)
+	),
 	'cutter.peakC': several(
 		'Cutter at its hottest',
 		'temperature',
-		(w) => w.heat.peakC,
-		(w) => (w.inputs.work.restS > 0 ? 'cyclic' : 'steady'),
+		(w) => w.session.cutter.peak,
+		(w) => (w.session.cutter.from ? 'run' : w.inputs.work.restS > 0 ? 'cyclic' : 'steady'),
 		{
 			cyclic: {
 				basis: 'M',
@@ -58,14 +83,30 @@ export const CUTTER_FIGURES = {
 				formula: 'T_a + dT',
 				source: HEAT_SOURCE,
 				inputs: { T_a: heat.T_a, dT: heat.dT }
+			},
+			run: {
+				basis: 'M',
+				formula: 'E + (T_0 - E)*exp(-t/tau)',
+				source: `${HEAT_SOURCE}; run exactly from event to event, breaks included`,
+				inputs: {
+					tau: heat.tau,
+					E: given('it went towards', 'temperature', 'M', (w) => w.session.cutter.from!.target),
+					T_0: given(
+						'before the last rise',
+						'temperature',
+						'M',
+						(w) => w.session.cutter.from!.level
+					),
+					t: given('length of that rise', 'time', 'M', (w) => w.session.cutter.from!.durationS)
+				}
 			}
 		}
 	),
 	'cutter.lampS': several(
 		'Lamp lights after',
 		'time',
-		(w) => w.heat.lamp?.atS ?? null,
-		(w) => (w.heat.lamp ? 'lights' : 'never'),
+		(w) => w.session.cutter.crossing?.atS ?? null,
+		(w) => (w.session.cutter.crossing ? 'lights' : 'never'),
 		{
 			lights: {
 				basis: 'M',
@@ -77,13 +118,13 @@ export const CUTTER_FIGURES = {
 						'start of the cut in which it lights',
 						'time',
 						'M',
-						(w) => w.heat.lamp!.phaseStartS
+						(w) => w.session.cutter.crossing!.startS
 					),
 					T_0: given(
 						'cutter at that moment',
 						'temperature',
 						'M',
-						(w) => w.heat.lamp!.phaseStartLevel
+						(w) => w.session.cutter.crossing!.level
 					)
 				}
 			},

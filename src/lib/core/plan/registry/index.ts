@@ -5,9 +5,11 @@ import { CUTTER_FIGURES } from './cutter';
 import type { FigureDef } from './define';
 import { GOUGE_FIGURES, WEAR_FIGURES } from './gougeWear';
 import { FIGURE_IDS, type FigureId } from './ids';
+import { LOAD_FIGURES } from './loads';
 import { SETUP_FIGURES } from './setup';
 import { SUPPLY_FIGURES } from './supply';
 import { TANK_FIGURES } from './tank';
+import { WATER_FIGURES } from './water';
 import { WIRING_FIGURES } from './wiring';
 
 export { FIGURE_IDS, type FigureId };
@@ -17,8 +19,10 @@ export const REGISTRY: Record<FigureId, FigureDef> = {
 	...SUPPLY_FIGURES,
 	...WIRING_FIGURES,
 	...BREAKER_FIGURES,
+	...LOAD_FIGURES,
 	...AIR_FIGURES,
 	...TANK_FIGURES,
+	...WATER_FIGURES,
 	...CUTTER_FIGURES,
 	...SETUP_FIGURES,
 	...CUT_FIGURES,

@@ -10,12 +10,6 @@ const nominal = given(
 	(w) => w.inputs.bench.supply.nominalV
 );
 const phase = given('1 for one phase, √3 for three', 'factor', 'S', (w) => w.wiring.phaseFactor);
-const other = given(
-	'other loads on the breaker',
-	'current',
-	'D',
-	(w) => w.inputs.bench.supply.otherLoadA
-);
 const idle = stated('fan and electronics between cuts', 'current', IDLE_A);
 
 const PLATE = 'Data plate: largest supply current, scaled by output power';
@@ -27,7 +21,7 @@ const impossible: Way = {
 	basis: 'M',
 	formula: 'V_0^2 < 4*S*R',
 	source: 'Constant-power load: more than the line can pass at all',
-	inputs: { V_0: 'supply.sourceV', S: 'supply.apparentVA', R: 'supply.resistanceOhm' }
+	inputs: { V_0: 'supply.sharedV', S: 'supply.apparentVA', R: 'supply.resistanceOhm' }
 };
 
 export const SUPPLY_FIGURES = {
@@ -90,8 +84,32 @@ export const SUPPLY_FIGURES = {
 		'Drawn from the supply',
 		'apparentPower',
 		(w) => w.draw.apparentVA,
-		(w) => (w.wiring.plate.inputMaxA === null ? 'estimated' : 'plate'),
+		(w) =>
+			w.inputs.evidence.powerRatio
+				? 'measured'
+				: w.wiring.plate.inputMaxA === null
+					? 'estimated'
+					: 'plate',
 		{
+			measured: {
+				basis: 'T',
+				formula: 'r*S_m',
+				source: 'Your clamp meter over what the plate gives, at the amps read and at all others',
+				inputs: {
+					r: given(
+						'mean of your readings over the model',
+						'factor',
+						'T',
+						(w) => w.inputs.evidence.powerRatio!.mean
+					),
+					S_m: given(
+						'by the plate at these amps',
+						'apparentPower',
+						'D',
+						(w) => w.draw.apparentVA / w.inputs.evidence.powerRatio!.mean
+					)
+				}
+			},
 			plate: {
 				basis: 'D',
 				formula: 'k*V_p*I_1max*P/P_max',
@@ -121,6 +139,22 @@ export const SUPPLY_FIGURES = {
 			}
 		}
 	),
+	'supply.powerFactor': single(
+		'Power factor, as far as the amps tell',
+		'factor',
+		(w) => w.draw.outputPowerW / (w.inputs.bench.cutter.efficiency * w.draw.apparentVA),
+		{
+			basis: 'M',
+			formula: 'P/(eta*S)',
+			source:
+				'Power in the arc over efficiency and apparent power; near 0.7 uncorrected, 0.95 to 0.99 corrected (common practice)',
+			inputs: {
+				P: 'supply.outputW',
+				eta: given('efficiency', 'factor', 'R', (w) => w.inputs.bench.cutter.efficiency),
+				S: 'supply.apparentVA'
+			}
+		}
+	),
 	'supply.voltageV': several(
 		'Volts at the cutter, cutting',
 		'voltage',
@@ -131,7 +165,7 @@ export const SUPPLY_FIGURES = {
 				basis: 'M',
 				formula: '(V_0 + sqrt(V_0^2 - 4*S*R))/2',
 				source: 'Constant-power load on a resistance: the more it sags, the more it draws',
-				inputs: { V_0: 'supply.sourceV', S: 'supply.apparentVA', R: 'supply.resistanceOhm' }
+				inputs: { V_0: 'supply.sharedV', S: 'supply.apparentVA', R: 'supply.resistanceOhm' }
 			},
 			impossible
 		}
@@ -147,7 +181,7 @@ export const SUPPLY_FIGURES = {
 				formula: 'V_0 - k*I_1*(R - R_c)',
 				source: 'Ohm’s law up to the receptacle',
 				inputs: {
-					V_0: 'supply.sourceV',
+					V_0: 'supply.sharedV',
 					k: phase,
 					I_1: 'supply.inputA',
 					R: 'supply.resistanceOhm',
@@ -188,7 +222,7 @@ export const SUPPLY_FIGURES = {
 				basis: 'M',
 				formula: 'S/(k*V_0)',
 				source: 'What it would draw with no loss; the circuit cannot deliver it',
-				inputs: { S: 'supply.apparentVA', k: phase, V_0: 'supply.sourceV' }
+				inputs: { S: 'supply.apparentVA', k: phase, V_0: 'supply.sharedV' }
 			}
 		}
 	),
@@ -202,7 +236,7 @@ export const SUPPLY_FIGURES = {
 			source: 'IEC 60974-1, I1eff (from memory), with the other loads added',
 			inputs: {
 				I_1: 'supply.inputA',
-				I_o: other,
+				I_o: 'supply.sharedA',
 				I_0: idle,
 				X: given('share of time with the arc on', 'share', 'D', (w) => w.wiring.onShare)
 			}

@@ -1,18 +1,21 @@
 import { FREE_AIR_BAR } from '../../air/flow';
-import { given, several, single, stated, type FigureDef } from './define';
+import { runShare, shortAtS } from '../../session/run';
+import type { Workings } from '../workings';
+import { given, several, single, stated, type FigureDef, type InputSource } from './define';
 
 const pn = stated('free air pressure', 'pressure', FREE_AIR_BAR, 'S');
 const tankL = given('tank', 'volume', 'D', (w) => w.inputs.bench.air.tankL);
-const cutIn = given('compressor cut-in', 'pressure', 'D', (w) => w.air.compressor.cutInBar);
-const cutOut = given('compressor cut-out', 'pressure', 'D', (w) => w.air.compressor.cutOutBar);
-const needed = 'air.tankNeededBar' as const;
+const cutIn = given('compressor cut-in', 'pressure', 'D', (w) => w.air.tank.cutInBar);
+const cutOut = given('compressor cut-out', 'pressure', 'D', (w) => w.air.tank.cutOutBar);
+const needed = given('pressure needed', 'pressure', 'M', (w) => w.air.storeNeededBar);
+const tankNeeded = 'air.tankNeededBar' as const;
 const TANK_SOURCE = 'Isothermal tank, V·dp/dt = p_n·(delivery − use)';
 const SESSION_SOURCE =
 	'Tank run exactly between cut-in, cut-out, arc and post-flow, until the pattern repeats';
 
 const law = {
-	a: given('bar per second at zero pressure', 'factor', 'M', (w) => w.air.run.lowest.a),
-	b: given('fall of that per bar', 'factor', 'M', (w) => w.air.run.lowest.b),
+	a: given('bar per second at zero pressure', 'factor', 'M', (w) => w.air.run.lowest.law.a),
+	b: given('fall of that per bar', 'factor', 'M', (w) => w.air.run.lowest.law.b),
 	p_0: given(
 		'tank at the start of the last fall',
 		'pressure',
@@ -22,14 +25,67 @@ const law = {
 	t: given('length of that fall', 'time', 'M', (w) => w.air.run.lowest.durationS)
 };
 
+const setPoint = given('set-point', 'pressure', 'D', (w) => w.inputs.bench.air.setPointBar);
+const leadDrop = given(
+	'fall of p² along the lead, bar²',
+	'factor',
+	'H',
+	(w) => w.air.leadSquareDropBar2
+);
+const throughLine = {
+	p_t: ((w) => ({
+		label:
+			w.inputs.bench.air.source === 'bottle' ? 'regulator on the bottle' : 'tank at its lowest',
+		quantity: 'pressure',
+		basis: w.inputs.bench.air.source === 'bottle' ? 'D' : 'M',
+		value: w.air.lineLowBar
+	})) as InputSource,
+	dp_f: 'air.filterLossBar' as const,
+	dp_d: 'air.dryerLossBar' as const,
+	p_n: pn,
+	D: given('fall of p² along the hose, bar²', 'factor', 'H', (w) => w.air.hoseSquareDropBar2)
+};
+const leaks: InputSource = (w) => ({
+	label: 'leaks',
+	quantity: 'flow',
+	basis: w.inputs.evidence.leakLpm ? 'T' : 'M',
+	value: w.air.leakLpm
+});
+const lastStretch = {
+	t_0: given('start of the last stretch', 'time', 'M', (w) => w.air.longest.last.startS),
+	p_0: given('tank then', 'pressure', 'M', (w) => w.air.longest.last.fromBar),
+	a: given('bar per second, at zero pressure', 'factor', 'M', (w) => w.air.longest.last.law.a)
+};
+
+/** Delivery at the level at which an arc that never stops is fed, l/min. */
+function keptUpLpm(w: Workings): number {
+	return Math.max(w.air.deliveryAtNeededLpm, w.air.deliveryAtCutInLpm);
+}
+
+function bottleArcS(w: Workings): number | null {
+	const { bottle } = w.inputs.bench.air;
+	if (!bottle) return null;
+	const { arcS, restS } = w.inputs.work;
+	const airS = arcS + Math.min(w.inputs.bench.torch.postFlowS, restS);
+	return ((60 * w.air.bottleFreeL) / w.air.flowLpm) * (arcS / airS);
+}
+
+const builtIn = {
+	basis: 'D' as const,
+	formula: 'true',
+	source: 'The cutter’s own compressor feeds it; there is no tank to run down',
+	inputs: {}
+};
+
 /** What the tank does over the pattern. */
 export const TANK_FIGURES = {
 	'air.tankLowBar': several(
 		'Tank at its lowest',
 		'pressure',
-		(w) => w.air.run.lowestBar,
-		(w) => (w.air.run.lowest.b === 0 ? 'straight' : 'running'),
+		(w) => (w.air.store ? w.air.run.lowestBar : null),
+		(w) => (!w.air.store ? 'builtIn' : w.air.run.lowest.law.b === 0 ? 'straight' : 'running'),
 		{
+			builtIn,
 			straight: {
 				basis: 'M',
 				formula: 'p_0 + a*t',
@@ -48,59 +104,76 @@ export const TANK_FIGURES = {
 		'Inlet at its lowest, air flowing',
 		'pressure',
 		(w) => w.air.inletLowBar ?? null,
-		(w) => (w.air.inletLowBar === undefined ? 'choked' : 'flowing'),
+		(w) => {
+			if (!w.air.store) return 'builtIn';
+			return w.air.inletLowBar === undefined ? 'choked' : 'flowing';
+		},
 		{
 			flowing: {
 				basis: 'M',
 				formula: 'min(p_set, sqrt((p_t - dp_f - dp_d + p_n)^2 - D) - p_n)',
 				source: 'Regulator, or what the line leaves of the tank, whichever is less',
 				inputs: {
-					p_set: given('set-point', 'pressure', 'D', (w) => w.inputs.bench.air.setPointBar),
-					p_t: 'air.tankLowBar',
-					dp_f: 'air.filterLossBar',
-					dp_d: 'air.dryerLossBar',
-					p_n: pn,
-					D: given(
-						'fall of p² along the hose, bar²',
-						'factor',
-						'H',
-						(w) => w.air.hoseSquareDropBar2
-					)
+					p_set: setPoint,
+					...throughLine
 				}
 			},
 			choked: {
 				basis: 'M',
-				formula: '(p_t - dp_f - dp_d + p_n)^2 - D <= p_n^2',
-				source: 'The hose cannot pass the flow at all',
-				inputs: {
-					p_t: 'air.tankLowBar',
-					dp_f: 'air.filterLossBar',
-					dp_d: 'air.dryerLossBar',
-					p_n: pn,
-					D: given(
-						'fall of p² along the hose, bar²',
-						'factor',
-						'H',
-						(w) => w.air.hoseSquareDropBar2
-					)
-				}
+				formula: 'p_t - dp_f - dp_d + p_n <= 0 or (p_t - dp_f - dp_d + p_n)^2 - D <= p_n^2',
+				source: 'The line cannot pass the flow at all',
+				inputs: throughLine
+			},
+			builtIn: {
+				basis: 'D',
+				formula: 'p_set',
+				source: 'The cutter’s own compressor holds it',
+				inputs: { p_set: setPoint }
 			}
+		}
+	),
+	'air.torchBar': several(
+		'At the torch, air flowing',
+		'pressure',
+		(w) => w.air.torchBar ?? null,
+		(w) =>
+			w.air.inletLowBar === undefined
+				? 'noInlet'
+				: w.air.torchBar === undefined
+					? 'choked'
+					: 'flowing',
+		{
+			flowing: {
+				basis: 'H',
+				formula: 'sqrt((p_i + p_n)^2 - D) - p_n',
+				source: 'Darcy-Weisbach along the torch lead; a longer lead wants more at the inlet',
+				inputs: { p_i: 'air.inletLowBar', p_n: pn, D: leadDrop }
+			},
+			choked: {
+				basis: 'H',
+				formula: '(p_i + p_n)^2 - D <= p_n^2',
+				source: 'The lead cannot pass the flow at all',
+				inputs: { p_i: 'air.inletLowBar', p_n: pn, D: leadDrop }
+			},
+			noInlet: { basis: 'M', formula: 'true', source: 'No pressure reaches the inlet', inputs: {} }
 		}
 	),
 	'air.shortAtS': several(
 		'Air falls short after',
 		'time',
-		(w) => w.air.run.shortAtS ?? null,
+		(w) => shortAtS(w.air.run) ?? null,
 		(w) => {
 			const short = w.air.run.shortFrom;
+			if (!w.air.store) return 'builtIn';
 			if (!short) return 'never';
 			if (short.durationS === 0) return 'atOnce';
-			return short.b === 0 ? 'straight' : 'running';
+			return short.law.b === 0 ? 'straight' : 'running';
 		},
 		{
+			builtIn,
 			never: {
 				basis: 'M',
-				formula: 'p_low >= p_need',
+				formula: 'p_low >= p_need - 1e-9',
 				source: SESSION_SOURCE,
 				inputs: { p_low: 'air.tankLowBar', p_need: needed }
 			},
@@ -118,7 +191,7 @@ export const TANK_FIGURES = {
 					t_0: given('start of the last fall', 'time', 'M', (w) => w.air.run.shortFrom!.startS),
 					p_0: given('tank then', 'pressure', 'M', (w) => w.air.run.shortFrom!.fromBar),
 					p_need: needed,
-					a: given('bar per second', 'factor', 'M', (w) => w.air.run.shortFrom!.a)
+					a: given('bar per second', 'factor', 'M', (w) => w.air.run.shortFrom!.law.a)
 				}
 			},
 			running: {
@@ -129,74 +202,112 @@ export const TANK_FIGURES = {
 					t_0: given('start of the last fall', 'time', 'M', (w) => w.air.run.shortFrom!.startS),
 					p_0: given('tank then', 'pressure', 'M', (w) => w.air.run.shortFrom!.fromBar),
 					p_need: needed,
-					a: given('bar per second at zero pressure', 'factor', 'M', (w) => w.air.run.shortFrom!.a),
-					b: given('fall of that per bar', 'factor', 'M', (w) => w.air.run.shortFrom!.b)
+					a: given(
+						'bar per second at zero pressure',
+						'factor',
+						'M',
+						(w) => w.air.run.shortFrom!.law.a
+					),
+					b: given('fall of that per bar', 'factor', 'M', (w) => w.air.run.shortFrom!.law.b)
 				}
 			}
 		}
 	),
 	'air.longestCutS': several(
-		'Longest single cut',
+		'Longest single cut from this tank',
 		'time',
 		(w) => (Number.isFinite(w.air.longest.totalS) ? w.air.longest.totalS : null),
 		(w) => {
-			if (!Number.isFinite(w.air.longest.totalS)) return 'keepsUp';
-			if (w.air.longest.onS === 0) return 'off';
-			return w.air.running.b === 0 ? 'bothSteady' : 'both';
+			const { totalS, onS, last } = w.air.longest;
+			if (!Number.isFinite(totalS)) return 'keepsUp';
+			if (onS === 0) return 'off';
+			return last.law.b === 0 ? 'bothSteady' : 'both';
 		},
 		{
 			off: {
 				basis: 'M',
-				formula: 'max(0, 60*V*(p_out - max(p_in, p_need))/(p_n*Q))',
+				formula: 'max(0, 60*V*(p_out - max(p_in, p_need))/(p_n*(Q + Q_l)))',
 				source: TANK_SOURCE,
-				inputs: { V: tankL, p_out: cutOut, p_in: cutIn, p_need: needed, p_n: pn, Q: 'air.flowLpm' }
+				inputs: {
+					V: tankL,
+					p_out: cutOut,
+					p_in: cutIn,
+					p_need: tankNeeded,
+					p_n: pn,
+					Q: 'air.flowLpm',
+					Q_l: leaks
+				}
 			},
 			bothSteady: {
 				basis: 'M',
-				formula: '60*V*(p_out - p_in)/(p_n*Q) + (p_need - p_in)/a',
+				formula: 't_0 + (p_need - p_0)/a',
 				source: TANK_SOURCE,
-				inputs: {
-					V: tankL,
-					p_out: cutOut,
-					p_in: cutIn,
-					p_need: needed,
-					p_n: pn,
-					Q: 'air.flowLpm',
-					a: given('bar per second, compressor running', 'factor', 'M', (w) => w.air.running.a)
-				}
+				inputs: { ...lastStretch, p_need: tankNeeded }
 			},
 			both: {
 				basis: 'M',
-				formula: '60*V*(p_out - p_in)/(p_n*Q) + log((p_in - a/b)/(p_need - a/b))/b',
+				formula: 't_0 + log((p_0 - a/b)/(p_need - a/b))/b',
 				source: TANK_SOURCE,
 				inputs: {
-					V: tankL,
-					p_out: cutOut,
-					p_in: cutIn,
-					p_need: needed,
-					p_n: pn,
-					Q: 'air.flowLpm',
-					a: given('bar per second at zero pressure', 'factor', 'M', (w) => w.air.running.a),
-					b: given('fall of that per bar', 'factor', 'M', (w) => w.air.running.b)
+					...lastStretch,
+					p_need: tankNeeded,
+					b: given('fall of that per bar', 'factor', 'M', (w) => w.air.longest.last.law.b)
 				}
 			},
 			keepsUp: {
 				basis: 'M',
-				formula: 'q_need >= Q',
+				formula: 'q_need >= Q + Q_l',
 				source: 'The compressor keeps up with an arc that never stops',
 				inputs: {
-					q_need: given(
-						'delivery at the pressure needed',
-						'flow',
-						'D',
-						(w) => w.air.deliveryAtNeededLpm
-					),
-					Q: 'air.flowLpm'
+					q_need: given('delivery there', 'flow', 'D', (w) => keptUpLpm(w)),
+					Q: 'air.flowLpm',
+					Q_l: leaks
 				}
 			}
 		}
 	),
-	'air.runShare': single('Compressor runs', 'share', (w) => w.air.run.runShare, {
+	'air.startsPerH': single(
+		'Compressor starts an hour',
+		'factor',
+		(w) => (3600 * w.air.run.starts) / w.air.run.spanS,
+		{
+			basis: 'M',
+			formula: '3600*n/t_span',
+			source: SESSION_SOURCE,
+			inputs: {
+				n: given('starts', 'count', 'M', (w) => w.air.run.starts),
+				t_span: given('time looked at', 'time', 'M', (w) => w.air.run.spanS)
+			}
+		}
+	),
+	'air.bottleS': several(
+		'Arc time in the bottles',
+		'time',
+		(w) => bottleArcS(w),
+		(w) => (w.inputs.bench.air.bottle ? 'bottle' : 'none'),
+		{
+			bottle: {
+				basis: 'D',
+				formula: '60*V*n*(p - p_r)/(p_n*Z*Q)*t_arc/(t_arc + min(t_post, t_rest))',
+				source:
+					'Water volume times pressure, less by Z (handbook, from memory: 1.06 at 200 bar); post-flow takes its share',
+				inputs: {
+					V: given('water volume of one', 'volume', 'D', (w) => w.inputs.bench.air.bottle!.waterL),
+					n: given('bottles', 'count', 'D', (w) => w.inputs.bench.air.bottle!.count),
+					p: given('pressure in them', 'pressure', 'D', (w) => w.inputs.bench.air.bottle!.fillBar),
+					p_r: given('left in them', 'pressure', 'D', (w) => w.inputs.bench.air.bottle!.reserveBar),
+					p_n: pn,
+					Z: given('held less by', 'factor', 'H', (w) => w.air.bottleZ),
+					Q: 'air.flowLpm',
+					t_arc: given('arc', 'time', 'D', (w) => w.inputs.work.arcS),
+					t_post: given('post-flow', 'time', 'D', (w) => w.inputs.bench.torch.postFlowS),
+					t_rest: given('pause', 'time', 'D', (w) => w.inputs.work.restS)
+				}
+			},
+			none: { basis: 'D', formula: 'true', source: 'No bottles on this bench', inputs: {} }
+		}
+	),
+	'air.runShare': single('Compressor runs', 'share', (w) => runShare(w.air.run), {
 		basis: 'M',
 		formula: 't_run/t_span',
 		source: SESSION_SOURCE,

@@ -14,8 +14,33 @@ export const WIRING_FIGURES = {
 		'Service up to the panel',
 		'resistance',
 		(w) => w.wiring.serviceOhm,
-		(w) => (w.inputs.bench.supply.serviceOhm === null ? 'assumed' : 'entered'),
+		(w) =>
+			w.inputs.bench.supply.generator
+				? 'generator'
+				: w.inputs.bench.supply.serviceOhm === null
+					? 'assumed'
+					: 'entered',
 		{
+			generator: {
+				basis: 'D',
+				formula: 'max(0.0001, r*V_n^2/S_g)',
+				source: 'The resistance that loses the generator’s regulation at its full load',
+				inputs: {
+					r: given(
+						'volts lost from idle to full load',
+						'share',
+						'D',
+						(w) => w.inputs.bench.supply.generator!.regulation
+					),
+					V_n: given('voltage', 'voltage', 'D', (w) => w.inputs.bench.supply.nominalV),
+					S_g: given(
+						'generator',
+						'apparentPower',
+						'D',
+						(w) => w.inputs.bench.supply.generator!.ratedVA
+					)
+				}
+			},
 			assumed: {
 				basis: 'R',
 				formula: 'R_s',

@@ -1,19 +1,20 @@
 import { altitudeFactor } from '../../air/altitude';
+import { bottleFreeL, compressibility } from '../../air/bottle';
+import { DELIVERED_OVER_DISPLACED, deliveryLine } from '../../air/delivery';
 import {
 	chokedFlowLpm,
 	COUPLING_EQUIVALENT_M,
+	FREE_AIR_BAR,
 	hoseSquareDropBar2,
 	inletBarFor,
 	outletBar
 } from '../../air/flow';
-import {
-	deliveryLpm,
-	longestCut,
-	runningLaw,
-	type Compressor,
-	type LongestCut
-} from '../../air/tank';
-import { runTank, type TankRun } from '../../session/tankRun';
+import { stageCoefficient } from '../../air/stages';
+import { longestCut, tankDeliveryLpm, type LongestCut, type Tank } from '../../air/tank';
+import { runSession, type Run } from '../../session/run';
+import { patternOf } from '../../session/schedule';
+import { SEA_LEVEL_HPA } from '../../water/humidity';
+import { waterLine, type WaterLine } from '../../water/line';
 import type { Bench, Evidence, Nozzle, Work } from '../inputs';
 
 /** A nozzle's own flow is about a third of the whole; the rest cools and shields (common practice). */
@@ -24,36 +25,79 @@ export interface AirWorkings {
 	flowWay: 'measured' | 'plate' | 'bore';
 	/** Through the bore alone, a lower bound. */
 	boreFlowLpm: number;
+	leakLpm: number;
 	altitudeFactor: number;
 	deliveryFactor: number;
-	compressor: Compressor;
+	/** Delivered over displaced; 1 for a delivery on the plate. */
+	displacedShare: number;
+	/** The shop's tank with its compressor, whether or not the air comes from it. */
+	tank: Tank;
+	/** What the air is taken from: tank or bottles; undefined: the cutter's own compressor. */
+	store: Tank | undefined;
+	/** Pressure below which the store no longer serves: the tank's need, the bottle's reserve. */
+	storeNeededBar: number;
+	bottleFreeL: number;
+	bottleZ: number;
 	deliveryAtCutInLpm: number;
 	deliveryAtNeededLpm: number;
-	/** dp/dt = a − b·p with compressor and cutter running. */
-	running: { a: number; b: number };
 	hoseEquivalentM: number;
+	/** What the gauge found over the model of the line's loss; 1 without it. */
+	lineFactor: number;
 	hoseSquareDropBar2: number;
 	hoseLossBar: number;
+	/** Loss over flow squared of what dries, and of what filters, bar/(l/min)². */
+	dryerCoefficient: number;
+	filterCoefficient: number;
 	filterLossBar: number;
 	dryerLossBar: number;
 	/** Tank pressure at which the inlet just stays in the window, bar. */
 	tankNeededBar: number;
 	longest: LongestCut;
-	run: TankRun;
-	/** Inlet pressure at the lowest point of the session, bar; undefined: the hose chokes. */
+	run: Run;
+	/** Pressure that enters the line at the lowest point of the session, bar. */
+	lineLowBar: number;
+	/** Inlet then, bar; undefined: the hose chokes. */
 	inletLowBar: number | undefined;
+	/** In the torch head then; undefined: the lead chokes. */
+	torchBar: number | undefined;
+	leadSquareDropBar2: number;
 	/** Inlet with the tank at cut-in, air flowing: what the gauges along the line show. */
 	afterDryerBar: number;
 	afterFilterBar: number;
-	afterHoseBar: number | undefined;
-	/** Air used over the pattern, l/min. */
+	/** Air used over the pattern, leaks left out, l/min. */
 	averageUseLpm: number;
 	/** Set-point inside the plate's window. */
 	setPointInWindow: boolean;
+	water: WaterLine | undefined;
 }
 
-function lossBar(element: { lossBar: number; atLpm: number } | null, flowLpm: number): number {
-	return element ? element.lossBar * (flowLpm / element.atLpm) ** 2 : 0;
+/** The tank and its compressor, altitude and measurements included. */
+function tankOf(bench: Bench, share: number, leakLpm: number): Tank {
+	const { compressor, tankL } = bench.air;
+	return {
+		line: deliveryLine(compressor.points, share),
+		cutInBar: compressor.cutInBar,
+		cutOutBar: compressor.cutOutBar,
+		startBar: compressor.cutOutBar,
+		volumeL: tankL,
+		leakLpm
+	};
+}
+
+/** Bottles are a tank that nothing fills; what they hold less by Z is taken off their volume. */
+function bottlesOf(bench: Bench, z: number, leakLpm: number): Tank | undefined {
+	const { bottle } = bench.air;
+	return (
+		(bottle && {
+			line: deliveryLine([{ flowLpm: 0, atBar: 0 }]),
+			cutInBar: -Infinity,
+			cutOutBar: bottle.fillBar,
+			startBar: bottle.fillBar,
+			volumeL: (bottle.waterL * bottle.count) / z,
+			leakLpm
+		}) ??
+		undefined
+	);
 }
 
 /** Air while the cutter runs. Independent of the amps: the plate states one flow. */
@@ -65,65 +109,134 @@ export function airWorkings(
 ): AirWorkings {
 	const { air, cutter, torch } = bench;
 	const boreFlowLpm = chokedFlowLpm(nozzle.boreMm, air.setPointBar);
+	const leakLpm = evidence.leakLpm?.mean ?? 0;
 	const [flowLpm, flowWay] = evidence.flowLpm
-		? ([evidence.flowLpm.mean, 'measured'] as const)
+		? ([Math.max(1, evidence.flowLpm.mean - leakLpm), 'measured'] as const)
 		: cutter.airFlowLpm !== null
 			? ([cutter.airFlowLpm, 'plate'] as const)
 			: ([BORE_FLOW_MULTIPLE * boreFlowLpm, 'bore'] as const);
 	const altitude = altitudeFactor(air.altitudeM);
 	const deliveryFactor = evidence.deliveryFactor?.mean ?? 1;
-	const share = altitude * deliveryFactor;
-	const compressor: Compressor = {
-		...air.compressor,
-		q1Lpm: air.compressor.q1Lpm * share,
-		q2Lpm: air.compressor.q2Lpm * share,
-		tankL: air.tankL
-	};
+	const displacedShare = air.compressor.rating === 'displaced' ? DELIVERED_OVER_DISPLACED : 1;
+	const tank = tankOf(bench, altitude * deliveryFactor * displacedShare, leakLpm);
+
+	const lineFactor = evidence.lineFactor?.mean ?? 1;
 	const hoseEquivalentM = air.hose.lengthM + COUPLING_EQUIVALENT_M * air.hose.couplings;
-	const squareDrop = hoseSquareDropBar2({
-		boreMm: air.hose.boreMm,
-		lengthM: hoseEquivalentM,
-		flowLpm
-	});
-	const filterLossBar = lossBar(air.filter, flowLpm);
-	const dryerLossBar = lossBar(air.dryer, flowLpm);
+	const squareDrop =
+		lineFactor * hoseSquareDropBar2({ boreMm: air.hose.boreMm, lengthM: hoseEquivalentM, flowLpm });
+	const coefficient = (dries: boolean) =>
+		lineFactor *
+		air.stages
+			.filter((stage) => (stage.kind === 'desiccant') === dries)
+			.reduce((sum, stage) => sum + stageCoefficient(stage), 0);
+	const [dryerCoefficient, filterCoefficient] = [coefficient(true), coefficient(false)];
+	const dryerLossBar = dryerCoefficient * flowLpm ** 2;
+	const filterLossBar = filterCoefficient * flowLpm ** 2;
 	const elementsBar = filterLossBar + dryerLossBar;
 	const hoseLossBar = inletBarFor(cutter.airMinBar, squareDrop) - cutter.airMinBar;
 	const tankNeededBar = cutter.airMinBar + hoseLossBar + elementsBar;
-	const useS = work.arcS + Math.min(torch.postFlowS, work.restS);
-	const run = runTank(
-		compressor,
-		{ useLpm: flowLpm, useS, restS: work.arcS + work.restS - useS },
-		tankNeededBar
-	);
-	const atInlet = (tankBar: number) => {
-		const bar = outletBar(tankBar - elementsBar, squareDrop);
-		return bar === undefined ? undefined : Math.min(air.setPointBar, bar);
-	};
-	const atCutIn = Math.max(compressor.cutInBar, 0);
+
+	const z = compressibility(air.bottle?.fillBar ?? 0);
+	const bottled = air.source === 'bottle';
+	const store =
+		air.source === 'built-in' ? undefined : bottled ? bottlesOf(bench, z, leakLpm) : tank;
+	const storeNeededBar = bottled ? (air.bottle?.reserveBar ?? 0) : tankNeededBar;
+	const pattern = patternOf(work, torch.postFlowS);
+	const run = runSession({
+		pattern,
+		air: store && { tank: store, useLpm: flowLpm, neededBar: storeNeededBar },
+		nodes: []
+	});
+	const lineLowBar = bottled
+		? Math.min(air.bottle?.outletBar ?? 0, run.lowestBar)
+		: Math.max(run.lowestBar, 0);
+	const throughLine = outletBar(lineLowBar - elementsBar, squareDrop);
+	const inletLowBar = store
+		? throughLine === undefined
+			? undefined
+			: Math.min(air.setPointBar, throughLine)
+		: air.setPointBar;
+	const leadSquareDropBar2 = hoseSquareDropBar2({
+		boreMm: torch.leadBoreMm,
+		lengthM: torch.leadM,
+		flowLpm
+	});
+	const averageUseLpm = (flowLpm * (pattern.arcS + pattern.postS)) / (work.arcS + work.restS);
+	const { cutInBar } = tank;
 	return {
 		flowLpm,
 		flowWay,
 		boreFlowLpm,
+		leakLpm,
 		altitudeFactor: altitude,
 		deliveryFactor,
-		compressor,
-		deliveryAtCutInLpm: deliveryLpm(compressor, compressor.cutInBar),
-		deliveryAtNeededLpm: deliveryLpm(compressor, tankNeededBar),
-		running: runningLaw(compressor, flowLpm),
+		displacedShare,
+		tank,
+		store,
+		storeNeededBar,
+		bottleFreeL: air.bottle ? bottleFreeL(air.bottle, z) : 0,
+		bottleZ: z,
+		deliveryAtCutInLpm: tankDeliveryLpm(tank, cutInBar),
+		deliveryAtNeededLpm: tankDeliveryLpm(tank, tankNeededBar),
 		hoseEquivalentM,
+		lineFactor,
 		hoseSquareDropBar2: squareDrop,
 		hoseLossBar,
+		dryerCoefficient,
+		filterCoefficient,
 		filterLossBar,
 		dryerLossBar,
 		tankNeededBar,
-		longest: longestCut(compressor, flowLpm, tankNeededBar),
+		longest: longestCut(tank, flowLpm, tankNeededBar),
 		run,
-		inletLowBar: atInlet(Math.max(run.lowestBar, 0)),
-		afterDryerBar: atCutIn - dryerLossBar,
-		afterFilterBar: atCutIn - elementsBar,
-		afterHoseBar: outletBar(atCutIn - elementsBar, squareDrop),
-		averageUseLpm: (flowLpm * useS) / (work.arcS + work.restS),
-		setPointInWindow: air.setPointBar >= cutter.airMinBar && air.setPointBar <= cutter.airMaxBar
+		lineLowBar,
+		inletLowBar,
+		torchBar: inletLowBar === undefined ? undefined : outletBar(inletLowBar, leadSquareDropBar2),
+		leadSquareDropBar2,
+		afterDryerBar: cutInBar - dryerLossBar,
+		afterFilterBar: cutInBar - elementsBar,
+		averageUseLpm,
+		setPointInWindow: air.setPointBar >= cutter.airMinBar && air.setPointBar <= cutter.airMaxBar,
+		water:
+			air.source === 'compressor'
+				? waterOf(bench, work, averageUseLpm + leakLpm, altitude, inletLowBar)
+				: undefined
 	};
 }
+
+/** A separator at the cutter's end has the hose to cool the air before it. */
+export function coolingM(bench: Bench): number {
+	const { stages, coolingM: pipeM, hose } = bench.air;
+	const first = stages.find((stage) => stage.kind !== 'desiccant');
+	return pipeM + (first?.where === 'cutter' ? hose.lengthM : 0);
+}
+
+/** Free air at the shop's own temperature and pressure, l/min. */
+export function shopFlowLpm(flowLpm: number, shopC: number, altitude: number): number {
+	return (flowLpm * (shopC + 273.15)) / 293.15 / altitude;
+}
+
+function waterOf(
+	bench: Bench,
+	work: Work,
+	flowLpm: number,
+	altitude: number,
+	inletLowBar: number | undefined
+): WaterLine {
+	const { air } = bench;
+	return waterLine({
+		flowLpm: shopFlowLpm(flowLpm, work.shopC, altitude),
+		shopC: work.shopC,
+		humidity: work.humidity,
+		ambientHPa: SEA_LEVEL_HPA * altitude,
+		tankRiseK: air.tankRiseK,
+		tankBar: air.compressor.cutInBar,
+		tankL: air.tankL,
+		coolingM: coolingM(bench),
+		inletBar: Math.max(0.1, inletLowBar ?? 0.1),
+		stages: air.stages
+	});
+}
+
+/** Bar per second that one l/min of free air takes from the store. */
+export const barSPerLpm = (tank: Tank): number => FREE_AIR_BAR / (60 * tank.volumeL);

@@ -1,4 +1,10 @@
-import { ratingAtAmbientA, tripCurves, type TripCurve } from '../../circuit/breaker';
+import {
+	curveBetween,
+	magneticBand,
+	ratingAtAmbientA,
+	tripCurves,
+	type TripCurve
+} from '../../circuit/breaker';
 import {
 	ampacityA,
 	copperTemperatureFactor,
@@ -15,12 +21,13 @@ import {
 	type Delivered,
 	type NotDelivered
 } from '../../circuit/draw';
+import { generatorLoadShare, generatorOhm } from '../../circuit/generator';
 import { dutyShareAt, governingPair } from '../../cutter/duty';
-import { firstCrossing, settledPeak, type Crossing, type NodePattern } from '../../session/node';
 import {
 	plateInput,
 	type Bench,
 	type Evidence,
+	type Load,
 	type PlateInput,
 	type Supply,
 	type Work
@@ -53,6 +60,11 @@ export interface Wiring {
 	/** By measurement where there is one. */
 	resistanceOhm: number;
 	sourceV: number;
+	/** Loads on the same circuit: all the time, and with the compressor. */
+	steadyA: number;
+	compressorA: number;
+	/** At the receptacle with those loads on and the cutter idle: they share service and wire. */
+	sharedV: number;
 	leastV: number;
 	spanV: number;
 	breakerA: number;
@@ -60,6 +72,18 @@ export interface Wiring {
 	wireCarriesA: number;
 	cordCarriesA: number;
 	onShare: number;
+	/** Largest current at a switch-on on this circuit, the rest running, A; and the load that makes it. */
+	startA: number;
+	startOf: string;
+	/** Currents between which the breaker trips at once, A. */
+	magneticA: readonly [number, number];
+}
+
+/** Loads that count while this air source works: without its compressor none starts with it. */
+export function loadsOf(bench: Bench): Load[] {
+	return bench.supply.loads.filter(
+		(load) => load.when === 'always' || bench.air.source === 'compressor'
+	);
 }
 
 /** Ohms of wire and cord by the model, and of the whole loop. */
@@ -69,7 +93,9 @@ export function modelledOhm(
 	const loop = loopConductors(supply.phases);
 	const hot = (size: Supply['wire']['size'], use: 'wire' | 'cord') =>
 		resistanceOhmKm20(size, use) * copperTemperatureFactor(ratedConductorC(size));
-	const serviceOhm = supply.serviceOhm ?? DEFAULT_SERVICE_OHM[supply.system];
+	const serviceOhm = supply.generator
+		? generatorOhm(supply.generator, supply.nominalV)
+		: (supply.serviceOhm ?? DEFAULT_SERVICE_OHM[supply.system]);
 	const wireOhmKm = hot(supply.wire.size, 'wire');
 	const wireOhm = (loop * supply.wire.lengthM * wireOhmKm) / 1000;
 	const cordOhmKm = supply.cord ? hot(supply.cord.size, 'cord') : 0;
@@ -84,37 +110,69 @@ export function modelledOhm(
 	};
 }
 
+/** The largest start on this circuit, everything else on it running; the cutter's own switch-on too. */
+function largestStart(bench: Bench, onCircuit: readonly Load[], cutterA: number) {
+	const running = onCircuit.reduce((sum, load) => sum + load.currentA, 0);
+	let [startA, startOf] = [running + cutterA, 'the arc'];
+	for (const load of onCircuit) {
+		const amps = running + cutterA + load.currentA * (load.startMultiple - 1);
+		if (amps > startA) [startA, startOf] = [amps, load.name];
+	}
+	const { inrushA } = bench.cutter;
+	if (inrushA !== null && running + inrushA > startA) {
+		[startA, startOf] = [running + inrushA, 'switching the cutter on'];
+	}
+	return { startA, startOf };
+}
+
 export function wiring(bench: Bench, evidence: Evidence, work: Work): Wiring {
 	const { supply } = bench;
+	const { breaker } = supply;
 	const plate = plateInput(bench)!;
 	const model = modelledOhm(supply);
 	const measured = evidence.loopOhm;
 	const resistanceOhm = measured
 		? Math.max(1e-4, measured.mean + model.modelOhm - measured.modelOhm)
 		: model.modelOhm;
+	const onCircuit = loadsOf(bench).filter((load) => load.on === supply.circuit);
+	const sum = (when: Load['when']) =>
+		onCircuit.filter((l) => l.when === when).reduce((total, l) => total + l.currentA, 0);
+	const [steadyA, compressorA] = [sum('always'), sum('compressor')];
+	const sourceV = evidence.sourceV?.mean ?? supply.nominalV;
+	const curves = tripCurves(breaker.standard, breaker.ratingA);
+	const seen = evidence.trip;
+	const mostA = inputMaxA(bench, plate);
+	const band = magneticBand(breaker.standard, breaker.curve);
 	return {
 		plate,
-		inputMaxA: inputMaxA(bench, plate),
+		inputMaxA: mostA,
 		phaseFactor: phaseFactor(supply.phases),
 		loopConductors: loopConductors(supply.phases),
 		...model,
 		resistanceOhm,
-		sourceV: evidence.sourceV?.mean ?? supply.nominalV,
+		sourceV,
+		steadyA,
+		compressorA,
+		sharedV:
+			sourceV -
+			(supply.phases === 3 ? Math.sqrt(3) : 1) *
+				(steadyA + compressorA) *
+				Math.max(0, resistanceOhm - model.cordOhm),
 		leastV: plate.voltageV * (1 - VOLTAGE_SPAN),
 		spanV: plate.voltageV * VOLTAGE_SPAN,
-		breakerA: ratingAtAmbientA(supply.breaker.standard, supply.breaker.ratingA, supply.ambientC),
-		curves: tripCurves(supply.breaker.standard, supply.breaker.ratingA),
+		breakerA: ratingAtAmbientA(breaker.standard, breaker.ratingA, supply.ambientC),
+		curves: seen
+			? {
+					earliest: curveBetween(curves, seen.lowShare),
+					latest: curveBetween(curves, seen.highShare)
+				}
+			: curves,
 		wireCarriesA: ampacityA(supply.wire.size, 'wire', supply.wire.method),
 		cordCarriesA: supply.cord ? ampacityA(supply.cord.size, 'cord', 'clipped') : Infinity,
-		onShare: work.arcS / (work.arcS + work.restS)
+		onShare: work.arcS / (work.arcS + work.restS),
+		...largestStart(bench, onCircuit, mostA),
+		magneticA: [band[0] * breaker.ratingA, band[1] * breaker.ratingA]
 	};
-}
-
-export interface BreakerHeat {
-	pattern: NodePattern;
-	/** Settled peak over the trip heat. */
-	peakShare: number;
-	trip: Crossing | undefined;
 }
 
 /** What does depend on the amps. */
@@ -132,8 +190,9 @@ export interface Draw {
 	dropShare: number;
 	/** Averaged for heating over the pattern, other loads included, A. */
 	effectiveA: number;
-	earliest: BreakerHeat;
-	latest: BreakerHeat;
+	/** Share of the generator's rating, every load of the shop counted; undefined: mains. */
+	generatorShare: number | undefined;
+	generatorVA: number;
 	/** The plate's duty share at these amps. */
 	plateDutyShare: number;
 	/** NEC Table 630.11(A) for it. */
@@ -163,34 +222,21 @@ function inputMaxA(bench: Bench, plate: PlateInput): number {
 	return plate.inputMaxA ?? fullVA / (phaseFactor(plate.phases) * plate.voltageV);
 }
 
-export function draw(bench: Bench, w: Wiring, work: Work, outputA: number): Draw {
+/**
+ * Everything at these amps. `ratio` is what the clamp meter found over the model of the machine's draw.
+ */
+export function draw(bench: Bench, w: Wiring, ratio: number, outputA: number): Draw {
 	const { supply } = bench;
 	const arcV = arcVoltageV(bench, outputA);
-	const apparentVA = apparentPowerVA(bench, w.plate, outputA);
+	const apparentVA = ratio * apparentPowerVA(bench, w.plate, outputA);
 	const delivered = voltageUnderLoad({
-		sourceV: w.sourceV,
+		sourceV: w.sharedV,
 		apparentVA,
 		resistanceOhm: w.resistanceOhm,
 		phases: supply.phases
 	});
-	const inputA = delivered.ok ? delivered.currentA : apparentVA / (w.phaseFactor * w.sourceV);
-	const totalA = inputA + supply.otherLoadA;
-	const idleA = IDLE_A + supply.otherLoadA;
-	const heat = (curve: TripCurve): BreakerHeat => {
-		const pattern: NodePattern = {
-			tauS: curve.tauS,
-			onTarget: (totalA / w.breakerA) ** 2,
-			offTarget: (idleA / w.breakerA) ** 2,
-			onS: work.arcS,
-			offS: work.restS,
-			start: 0
-		};
-		return {
-			pattern,
-			peakShare: settledPeak(pattern) / curve.tripHeat,
-			trip: firstCrossing(pattern, curve.tripHeat)
-		};
-	};
+	const inputA = delivered.ok ? delivered.currentA : apparentVA / (w.phaseFactor * w.sharedV);
+	const sharedA = w.steadyA + w.compressorA;
 	const plateDutyShare = dutyShareAt(governingPair(w.plate.duty, outputA), outputA);
 	const dutyMultiplier = necDutyMultiplier(plateDutyShare);
 	const neededA =
@@ -198,22 +244,37 @@ export function draw(bench: Bench, w: Wiring, work: Work, outputA: number): Draw
 			? w.inputMaxA * dutyMultiplier
 			: effectiveCurrentA(inputA, IDLE_A, plateDutyShare);
 	const fullA = w.plate.outputMaxA;
+	const outputPowerW = outputA * arcV;
+	const otherVA = loadsOf(bench).reduce(
+		(total, load) => total + load.currentA * voltsOf(bench, load),
+		0
+	);
+	const activeW = Math.min(apparentVA, outputPowerW / bench.cutter.efficiency);
 	return {
 		outputA,
 		arcVoltageV: arcV,
-		outputPowerW: outputA * arcV,
+		outputPowerW,
 		fullOutputPowerW: fullA * arcVoltageV(bench, fullA),
 		apparentVA,
 		delivered,
 		inputA,
 		receptacleV:
-			w.sourceV - (w.resistanceOhm - w.cordOhm) * inputA * (supply.phases === 3 ? Math.sqrt(3) : 1),
+			w.sharedV - (w.resistanceOhm - w.cordOhm) * inputA * (supply.phases === 3 ? Math.sqrt(3) : 1),
 		dropShare: delivered.ok ? (w.sourceV - delivered.voltageV) / w.sourceV : 1,
-		effectiveA: effectiveCurrentA(totalA, idleA, w.onShare),
-		earliest: heat(w.curves.earliest),
-		latest: heat(w.curves.latest),
+		effectiveA: effectiveCurrentA(inputA + sharedA, IDLE_A + sharedA, w.onShare),
+		generatorVA: apparentVA + otherVA,
+		generatorShare: supply.generator
+			? generatorLoadShare(supply.generator, apparentVA + otherVA, activeW + otherVA)
+			: undefined,
 		plateDutyShare,
 		dutyMultiplier,
 		neededA
 	};
+}
+
+/** Volts (times √3 for three phases) of the circuit that a load is on. */
+function voltsOf(bench: Bench, load: Load): number {
+	const { supply } = bench;
+	const circuit = supply.elsewhere.find((c) => c.name === load.on) ?? supply;
+	return phaseFactor(circuit.phases) * circuit.nominalV;
 }

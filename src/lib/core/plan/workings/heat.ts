@@ -8,43 +8,51 @@ import {
 	riseAtK,
 	type DutyPair
 } from '../../cutter/duty';
-import { firstCrossing, settledPeak, type Crossing, type NodePattern } from '../../session/node';
-import type { PlateInput, Work } from '../inputs';
+import { firstCrossing, type Crossing } from '../../session/node';
+import type { Evidence, PlateInput, Work } from '../inputs';
 
 export interface HeatWorkings {
 	pair: DutyPair;
 	/** By the plate, at 40 °C. */
 	dutyShare: number;
+	tauS: number;
+	/** What the timed lamp found over the plate's model; 1 without one. */
+	riseFactor: number;
 	riseK: number;
-	pattern: NodePattern;
-	peakC: number;
-	lamp: Crossing | undefined;
 	/** One arc without a pause, from cold. */
 	lampContinuous: Crossing | undefined;
 	recoveryS: number;
 }
 
-export function heatWorkings(plate: PlateInput, work: Work, outputA: number): HeatWorkings {
+export function heatWorkings(
+	plate: PlateInput,
+	evidence: Evidence,
+	work: Work,
+	outputA: number
+): HeatWorkings {
 	const pair = governingPair(plate.duty, outputA);
-	const riseK = riseAtK(pair, outputA);
-	const pattern: NodePattern = {
-		tauS: HOT_TAU_S,
-		onTarget: work.shopC + riseK,
-		offTarget: work.shopC,
-		onS: work.arcS,
-		offS: work.restS,
-		start: work.shopC
-	};
+	const tauS = evidence.heat?.tauS ?? HOT_TAU_S;
+	const riseFactor = evidence.heat?.riseFactor ?? 1;
+	const riseK = riseFactor * riseAtK(pair, outputA, tauS);
 	return {
 		pair,
 		dutyShare: dutyShareAt(pair, outputA),
+		tauS,
+		riseFactor,
 		riseK,
-		pattern,
-		peakC: settledPeak(pattern),
-		lamp: firstCrossing(pattern, HOT_SPOT_C),
-		lampContinuous: firstCrossing({ ...pattern, offS: 0 }, HOT_SPOT_C),
+		lampContinuous: firstCrossing(
+			{
+				tauS,
+				onTarget: work.shopC + riseK,
+				offTarget: work.shopC,
+				onS: work.arcS,
+				offS: 0,
+				start: work.shopC
+			},
+			HOT_SPOT_C
+		),
 		recoveryS: coolingS({
-			tauS: HOT_TAU_S,
+			tauS,
 			fromC: HOT_SPOT_C,
 			toC: RESET_C,
 			ambientC: work.shopC

@@ -5,6 +5,7 @@ import { chosenAmps, cuttingWorkings, fittedNozzle, type CuttingWorkings } from 
 import { draw, wiring, type Draw, type Wiring } from './electric';
 import { gougeWorkings, type GougeWorkings } from './gouging';
 import { heatWorkings, type HeatWorkings } from './heat';
+import { sessionWorkings, type SessionWorkings } from './session';
 import { wearWorkings, type WearWorkings } from './wearing';
 
 /** Everything the Plan worked out on the way; `explain` reads the inputs of a formula from here. */
@@ -14,6 +15,7 @@ export interface Workings {
 	draw: Draw;
 	air: AirWorkings;
 	heat: HeatWorkings;
+	session: SessionWorkings;
 	cutting: CuttingWorkings;
 	gouging: GougeWorkings;
 	wearing: WearWorkings;
@@ -25,42 +27,51 @@ export interface Workings {
 	runsOnA: number | undefined;
 }
 
-/** What on the electric side stops the pattern at these amps, by its time; undefined: nothing. */
-export function electricStopS(d: Draw, h: HeatWorkings, w: Wiring): number | undefined {
+/** What on the electric side stops the pattern, by its time; undefined: nothing. */
+function electricStopS(d: Draw, session: SessionWorkings, w: Wiring): number | undefined {
 	if (!d.delivered.ok || d.delivered.voltageV < w.leastV) return 0;
-	const times = [d.latest.trip?.atS, h.lamp?.atS].filter((t) => t !== undefined);
+	if ((d.generatorShare ?? 0) > 1) return 0;
+	const times = [session.latest.crossing?.atS, session.cutter.crossing?.atS].filter(
+		(t) => t !== undefined
+	);
 	return times.length ? Math.min(...times) : undefined;
 }
 
-export function workings(inputs: PlanInputs): Workings {
+/** `solveAmps` false leaves out the search for the most amps, for what asks only for verdicts. */
+export function workings(inputs: PlanInputs, { solveAmps = true } = {}): Workings {
 	const { bench, cut, evidence, work, settings } = inputs;
 	const w = wiring(bench, evidence, work);
+	const fitted = fittedNozzle(bench.torch);
+	const air = airWorkings(bench, fitted, evidence, work);
 	const outputA = chosenAmps(cut, bench, w.plate, METALS[cut.metal].capacity);
-	const d = draw(bench, w, work, outputA);
-	const heat = heatWorkings(w.plate, work, outputA);
-	const stopsAt = (amps: number) =>
-		electricStopS(draw(bench, w, work, amps), heatWorkings(w.plate, work, amps), w) !== undefined;
+	const at = (amps: number) => {
+		const d = draw(bench, w, evidence.powerRatio?.mean ?? 1, amps);
+		const heat = heatWorkings(w.plate, evidence, work, amps);
+		return { draw: d, heat, session: sessionWorkings(inputs, w, air, d, heat) };
+	};
+	const stopsAt = (amps: number) => {
+		const { draw: d, session } = at(amps);
+		return electricStopS(d, session, w) !== undefined;
+	};
 
 	// More amps never run longer, so bisection finds the border between whole amps.
 	const most = Math.floor(w.plate.outputMaxA);
 	const least = Math.ceil(bench.cutter.outputMinA);
 	let runs = least - 1;
 	let fails = most + 1;
-	if (!stopsAt(most)) runs = most;
+	if (!solveAmps || !stopsAt(most)) runs = most;
 	while (fails - runs > 1) {
 		const middle = Math.floor((runs + fails) / 2);
 		if (stopsAt(middle)) fails = middle;
 		else runs = middle;
 	}
 	const cutting = cuttingWorkings(bench, w.plate, cut, evidence);
-	const fitted = fittedNozzle(bench.torch);
 	return {
 		inputs,
 		wiring: w,
-		draw: d,
+		...at(outputA),
 		fittedNozzle: fitted,
-		air: airWorkings(bench, fitted, evidence, work),
-		heat,
+		air,
 		cutting,
 		gouging: gougeWorkings(bench, w.plate, cut),
 		wearing: wearWorkings(cut, cutting, evidence, settings),

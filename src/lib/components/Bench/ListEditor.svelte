@@ -1,0 +1,80 @@
+<script lang="ts">
+	import Plus from '@lucide/svelte/icons/plus';
+	import Trash from '@lucide/svelte/icons/trash-2';
+	import { getPath } from '$lib/state/path';
+	import { getWorkbench } from '$lib/state/workbench.svelte';
+	import FieldEditor from './FieldEditor.svelte';
+	import type { Field } from './parts';
+
+	/** Several of a kind; each can be opened, changed and taken away. */
+	let {
+		field,
+		refuse
+	}: {
+		field: Extract<Field, { kind: 'list' }>;
+		refuse: (reason: string | undefined) => void;
+	} = $props();
+	const bench = getWorkbench();
+	const list = $derived(getPath(bench.bench, field.path) as unknown[]);
+	const put = (to: unknown[]) => refuse(bench.edit(field.path, to));
+	const short = (fields: readonly Field[]) =>
+		fields.length <= 3 && fields.every((f) => f.kind !== 'list');
+</script>
+
+<fieldset class="list">
+	<legend class="sub">{field.label}</legend>
+	{#each field.items as item (item.index)}
+		<details open={short(item.fields)} class="item">
+			<summary class="head">
+				<b class="grow">{item.name}</b>
+				{#if field.items.length > field.least}
+					<button
+						type="button"
+						class="act border-0"
+						aria-label="Take away: {item.name}"
+						onclick={() => put(list.filter((_, i) => i !== item.index))}
+						><Trash size={18} aria-hidden="true" /></button
+					>
+				{/if}
+			</summary>
+			<div class="grid grid-cols-2 gap-x-3 gap-y-2 pb-2">
+				{#each item.fields as inner (inner.path)}
+					<div class:col-span-2={inner.kind === 'text' || inner.kind === 'list'}>
+						<FieldEditor field={inner} {refuse} />
+					</div>
+				{/each}
+			</div>
+		</details>
+	{/each}
+	{#if list.length < field.most}
+		<button type="button" class="act w-full" onclick={() => put([...list, field.fresh])}>
+			<Plus size={18} aria-hidden="true" />
+			{field.add}
+		</button>
+	{/if}
+</fieldset>
+
+<style>
+	.list {
+		border-top: 1.5px solid var(--rule);
+		padding-top: 4px;
+	}
+	.item {
+		border-bottom: 1px solid var(--rule);
+	}
+	.head {
+		display: flex;
+		align-items: center;
+		gap: 8px;
+		min-height: 44px;
+		cursor: pointer;
+	}
+	.head::before {
+		content: '+';
+		width: 14px;
+		font-weight: 700;
+	}
+	details[open] > .head::before {
+		content: '–';
+	}
+</style>

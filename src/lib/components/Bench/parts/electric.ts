@@ -1,0 +1,225 @@
+import type { Bench } from '$lib/core';
+import { conductorLabel } from '$lib/core/circuit/conductors';
+import { EARTH_FAULT_DEVICES } from '$lib/core/circuit/earthFault';
+import { choice, conductors, q, text, type Field, type Part } from './fields';
+
+const PHASES = [
+	[1, 'one'],
+	[3, 'three']
+] as const;
+
+/** Fields of a circuit at a path: the cutter's own, or one of the others. */
+function breakerFields(path: string): Field[] {
+	return [
+		q(`${path}.breaker.ratingA`, 'Rating', 'current'),
+		q(`${path}.nominalV`, 'Voltage', 'voltage'),
+		choice(`${path}.breaker.standard`, 'Kind', [
+			['iec60898', 'IEC'],
+			['ul489', 'UL']
+		]),
+		choice(`${path}.phases`, 'Phases', PHASES),
+		choice(`${path}.breaker.curve`, 'Curve (IEC)', [
+			['B', 'B'],
+			['C', 'C'],
+			['D', 'D']
+		]),
+		choice(
+			`${path}.earthFault`,
+			'Earth-fault device',
+			EARTH_FAULT_DEVICES.map((device) => [device, device] as const)
+		)
+	];
+}
+
+function wireFields(path: string, bench: Bench): Field[] {
+	return [
+		choice(`${path}.wire.size`, 'Size', conductors(bench)),
+		q(`${path}.wire.lengthM`, 'Length, one way', 'run'),
+		choice(`${path}.wire.method`, 'Run in', [
+			['conduit', 'conduit'],
+			['clipped', 'clipped']
+		])
+	];
+}
+
+const circuitNames = ({ supply }: Bench) => [
+	supply.circuit,
+	...supply.elsewhere.map((circuit) => circuit.name)
+];
+
+/** A name that no circuit has yet. */
+function freshName(bench: Bench): string {
+	const names = circuitNames(bench);
+	let n = names.length + 1;
+	while (names.includes(`Circuit ${n}`)) n++;
+	return `Circuit ${n}`;
+}
+
+function panelFields(bench: Bench): Field[] {
+	const { supply } = bench;
+	const { nominalV, phases, breaker, wire, receptacleA, earthFault } = supply;
+	return [
+		choice('supply.system', 'Rules of', [
+			['iec', 'IEC'],
+			['north-america', 'North America']
+		]),
+		q('supply.serviceOhm', 'Service resistance', 'resistance', { optional: true }),
+		q('supply.ambientC', 'Around the panel', 'temperature'),
+		{
+			kind: 'list',
+			path: 'supply.loads',
+			label: 'What else runs in the shop',
+			items: supply.loads.map((load, i) => ({
+				index: i,
+				name: load.name,
+				fields: [
+					text(`supply.loads.${i}.name`, 'Called'),
+					choice(
+						`supply.loads.${i}.on`,
+						'On circuit',
+						circuitNames(bench).map((name) => [name, name] as const)
+					),
+					q(`supply.loads.${i}.currentA`, 'Takes', 'current'),
+					q(`supply.loads.${i}.startMultiple`, 'Starts at, times', 'factor', {
+						hint: 'motors about 6'
+					}),
+					choice(`supply.loads.${i}.when`, 'Runs', [
+						['always', 'always'],
+						['compressor', 'with compressor']
+					])
+				]
+			})),
+			fresh: {
+				name: 'fume fan',
+				on: supply.circuit,
+				currentA: 1.5,
+				startMultiple: 6,
+				when: 'always'
+			},
+			least: 0,
+			most: 16,
+			add: 'Add a load'
+		},
+		{
+			kind: 'list',
+			path: 'supply.elsewhere',
+			label: 'Other circuits of the shop',
+			items: supply.elsewhere.map((circuit, i) => ({
+				index: i,
+				name: circuit.name,
+				fields: [
+					text(`supply.elsewhere.${i}.name`, 'Called'),
+					...breakerFields(`supply.elsewhere.${i}`),
+					...wireFields(`supply.elsewhere.${i}`, bench),
+					q(`supply.elsewhere.${i}.receptacleA`, 'Receptacle', 'current')
+				]
+			})),
+			fresh: {
+				name: freshName(bench),
+				nominalV,
+				phases,
+				breaker,
+				wire,
+				receptacleA,
+				earthFault
+			},
+			least: 0,
+			most: 8,
+			add: 'Add a circuit'
+		},
+		{
+			kind: 'fitted',
+			path: 'supply.generator',
+			label: 'Generator in place of the mains',
+			fitted: { ratedVA: 8000, ratedW: 6400, regulation: 0.08 }
+		},
+		...(supply.generator
+			? [
+					q('supply.generator.ratedVA', 'Continuous', 'apparentPower'),
+					q('supply.generator.ratedW', 'Continuous', 'power'),
+					q('supply.generator.regulation', 'Volts lost at full load', 'share')
+				]
+			: [])
+	];
+}
+
+export const ELECTRIC_PARTS: Part[] = [
+	{
+		id: 'panel',
+		rail: 'electricity',
+		name: (b) => (b.supply.generator ? 'Generator' : 'Panel'),
+		about: 'service, other loads and circuits',
+		entered: (b) => ({ value: b.supply.nominalV, quantity: 'voltage' }),
+		figure: () => 'supply.sourceV',
+		check: 'supply.generatorShare',
+		tells: ['supply.serviceOhm', 'supply.sharedA', 'supply.sharedV', 'supply.generatorShare'],
+		fields: panelFields
+	},
+	{
+		id: 'breaker',
+		rail: 'electricity',
+		name: (b) =>
+			`Breaker ${b.supply.breaker.standard === 'iec60898' ? b.supply.breaker.curve : ''}${b.supply.breaker.ratingA}`,
+		about: 'of the cutter’s circuit',
+		entered: (b) => ({ value: b.supply.breaker.ratingA, quantity: 'current' }),
+		figure: () => 'supply.inputA',
+		check: 'supply.breakerPeak',
+		tells: [
+			'supply.breakerPeak',
+			'supply.tripEarliestS',
+			'supply.tripLatestS',
+			'supply.startA',
+			'supply.magneticA',
+			'supply.apparentVA',
+			'supply.powerFactor'
+		],
+		fields: () => [text('supply.circuit', 'This circuit is called'), ...breakerFields('supply')]
+	},
+	{
+		id: 'wire',
+		rail: 'electricity',
+		name: (b) => `Wire, ${conductorLabel(b.supply.wire.size)}`,
+		about: 'panel to receptacle',
+		entered: (b) => ({ value: b.supply.wire.lengthM, quantity: 'run' }),
+		figure: () => 'supply.effectiveA',
+		check: 'supply.wireCarriesA',
+		tells: ['supply.inputA', 'supply.wireCarriesA', 'supply.neededA', 'supply.wireOhm'],
+		fields: (b) => wireFields('supply', b)
+	},
+	{
+		id: 'receptacle',
+		rail: 'electricity',
+		name: (b) => `Receptacle ${b.supply.receptacleA} A`,
+		about: 'wall socket and plug',
+		entered: (b) => ({ value: b.supply.receptacleA, quantity: 'current' }),
+		figure: () => 'supply.receptacleV',
+		check: 'supply.effectiveA',
+		tells: ['supply.effectiveA'],
+		fields: () => [q('supply.receptacleA', 'Rating', 'current')]
+	},
+	{
+		id: 'cord',
+		rail: 'electricity',
+		name: (b) => (b.supply.cord ? `Cord, ${conductorLabel(b.supply.cord.size)}` : 'No cord'),
+		about: 'extension to the cutter',
+		entered: (b) => (b.supply.cord ? { value: b.supply.cord.lengthM, quantity: 'run' } : undefined),
+		figure: () => 'supply.voltageV',
+		check: 'supply.cordCarriesA',
+		loses: 'supply.dropShare',
+		tells: ['supply.dropShare', 'supply.cordOhm', 'supply.resistanceOhm', 'supply.cordCarriesA'],
+		fields: (b) => [
+			{
+				kind: 'fitted',
+				path: 'supply.cord',
+				label: 'Extension cord',
+				fitted: { size: b.supply.system === 'iec' ? 'mm2-4' : 'awg-12', lengthM: 7.6 }
+			},
+			...(b.supply.cord
+				? [
+						choice('supply.cord.size', 'Size', conductors(b)),
+						q('supply.cord.lengthM', 'Length, one way', 'run')
+					]
+				: [])
+		]
+	}
+];

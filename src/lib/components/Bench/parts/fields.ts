@@ -1,0 +1,87 @@
+/** What a part of the bench is to its editor: fields whose paths lead into the bench. */
+import type { Bench, Check, FigureId, Quantity } from '$lib/core';
+import { conductorLabel, conductorsFor } from '$lib/core/circuit/conductors';
+
+export type PartId =
+	| 'panel'
+	| 'breaker'
+	| 'wire'
+	| 'receptacle'
+	| 'cord'
+	| 'compressor'
+	| 'tank'
+	| 'dryer'
+	| 'filter'
+	| 'hose'
+	| 'cutter'
+	| 'torch';
+
+export interface QuantityFieldSpec {
+	kind: 'quantity';
+	path: string;
+	label: string;
+	quantity: Quantity;
+	optional?: boolean;
+	hint?: string;
+}
+export type Field =
+	| QuantityFieldSpec
+	| { kind: 'text'; path: string; label: string }
+	| {
+			kind: 'choice';
+			path: string;
+			label: string;
+			options: readonly { value: string | number | boolean; label: string }[];
+	  }
+	/** A thing that may be missing: null, or `fitted`. */
+	| { kind: 'fitted'; path: string; label: string; fitted: unknown }
+	/** Several of a kind, each with fields of its own; `fresh` is what "add" adds. */
+	| {
+			kind: 'list';
+			path: string;
+			label: string;
+			items: readonly { index: number; name: string; fields: readonly Field[] }[];
+			fresh: unknown;
+			least: number;
+			most: number;
+			add: string;
+	  };
+
+export interface Part {
+	id: PartId;
+	rail: 'electricity' | 'air' | 'cutter';
+	/** Whether this bench has such a place at all. */
+	shown?: (bench: Bench) => boolean;
+	name: (bench: Bench) => string;
+	about: string;
+	/** What was entered, for the drawing of the bench. */
+	entered: (bench: Bench) => { value: number; quantity: Quantity } | undefined;
+	/** Key figure on the rail, and the check that carries its state. */
+	figure: (bench: Bench) => FigureId;
+	check?: Check['id'];
+	/** What is lost here. */
+	loses?: FigureId;
+	/** Figures told in the editor. */
+	tells: FigureId[];
+	fields: (bench: Bench) => Field[];
+}
+
+export const q = (
+	path: string,
+	label: string,
+	quantity: Quantity,
+	more: { optional?: boolean; hint?: string } = {}
+): Field => ({ kind: 'quantity', path, label, quantity, ...more });
+export const text = (path: string, label: string): Field => ({ kind: 'text', path, label });
+export const choice = (
+	path: string,
+	label: string,
+	options: readonly (readonly [string | number | boolean, string])[]
+): Field => ({
+	kind: 'choice',
+	path,
+	label,
+	options: options.map(([value, l]) => ({ value, label: l }))
+});
+export const conductors = (bench: Bench) =>
+	conductorsFor(bench.supply.system).map((size) => [size, conductorLabel(size)] as const);

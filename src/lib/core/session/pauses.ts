@@ -1,0 +1,83 @@
+import type { Phase } from './schedule';
+import { runSession, type RunInputs } from './run';
+
+/** Which limit asks for a pause: the store of air, or a node by its place in the run. */
+export type PauseReason = 'air' | number;
+
+export interface Pause {
+	/** The cut it comes before, counted from 1. */
+	beforeCut: number;
+	/** In all, the usual pause included, s. */
+	waitS: number;
+	atS: number;
+	because: PauseReason;
+}
+
+export type PausePlan =
+	| { ok: true; cuts: number; totalS: number; arcS: number; pauses: Pause[] }
+	/** Even one cut from cold and full does not go through. */
+	| { ok: false; because: PauseReason; afterCuts: number };
+
+/** Nobody waits longer than this for one cut, s. */
+const WAIT_MOST_S = 2 * 3600;
+const CLOSE_S = 0.5;
+
+interface Standing {
+	bar: number;
+	compressorOn: boolean;
+	levels: readonly number[];
+}
+
+/**
+ * Where pauses must go so that nothing stops: the work goes on at its usual pace, and before a cut
+ * that could not be finished it waits just as long as that cut needs. Waits are found to half a second.
+ */
+export function planPauses(inputs: RunInputs, cuts: number): PausePlan {
+	const { pattern, nodes, air } = inputs;
+	const { arcS, postS, restS } = pattern;
+	const cut: Phase[] = [
+		{ arc: true, air: true, durationS: arcS },
+		{ arc: false, air: true, durationS: postS }
+	];
+	const attempt = (from: Standing, waitS: number) => {
+		const run = runSession({
+			...inputs,
+			air: air && { ...air, tank: { ...air.tank, startBar: from.bar } },
+			nodes: nodes.map((node, k) => ({ ...node, start: from.levels[k]! })),
+			compressorOn: from.compressorOn,
+			phases: [{ arc: false, air: false, durationS: waitS }, ...cut]
+		});
+		const hot = run.nodes.findIndex((node) => node.crossing !== undefined);
+		const because: PauseReason | undefined = run.shortFrom ? 'air' : hot >= 0 ? hot : undefined;
+		return { because, end: run.end };
+	};
+
+	let standing: Standing = {
+		bar: air?.tank.startBar ?? 0,
+		compressorOn: false,
+		levels: nodes.map((node) => node.start)
+	};
+	let timeS = 0;
+	const pauses: Pause[] = [];
+	for (let n = 1; n <= cuts; n++) {
+		let waitS = n === 1 ? 0 : Math.max(0, restS - postS);
+		let tried = attempt(standing, waitS);
+		const { because } = tried;
+		if (because !== undefined) {
+			let [no, yes] = [waitS, WAIT_MOST_S];
+			tried = attempt(standing, yes);
+			if (tried.because !== undefined) return { ok: false, because, afterCuts: n - 1 };
+			while (yes - no > CLOSE_S) {
+				const middle = (no + yes) / 2;
+				const at = attempt(standing, middle);
+				if (at.because === undefined) [yes, tried] = [middle, at];
+				else no = middle;
+			}
+			waitS = yes;
+			pauses.push({ beforeCut: n, waitS: waitS + (n === 1 ? 0 : postS), atS: timeS, because });
+		}
+		standing = tried.end;
+		timeS += waitS + arcS + postS;
+	}
+	return { ok: true, cuts, totalS: timeS - postS, arcS: cuts * arcS, pauses };
+}

@@ -1,0 +1,333 @@
+import {
+	pressureAfter,
+	runningLaw,
+	standingLaw,
+	stretchAt,
+	timeTo,
+	type Law,
+	type Tank
+} from '../air/tank';
+import { cycleOf, cycleS, cyclesPerSpell, endS, type Pattern, type Phase } from './schedule';
+
+/**
+ * Something that warms: τ·dx/dt = target − x. Its target depends on whether the arc is on and whether
+ * the compressor runs: [neither, compressor, arc, both].
+ */
+export interface WarmNode {
+	tauS: number;
+	targets: readonly [number, number, number, number];
+	start: number;
+	limit: number;
+}
+
+export interface RunInputs {
+	pattern: Pattern;
+	/** undefined: the air does not come from a store. */
+	air: { tank: Tank; useLpm: number; neededBar: number } | undefined;
+	nodes: readonly WarmNode[];
+	/** Run once in place of the pattern. */
+	phases?: readonly Phase[];
+	/** The compressor runs at the start. */
+	compressorOn?: boolean;
+}
+
+/** The stretch of time before some moment, so that its figure can be worked out by hand. */
+export interface FallingStretch {
+	startS: number;
+	fromBar: number;
+	durationS: number;
+	law: Law;
+}
+export interface NodeRun {
+	/** Highest level, and the stretch that ends there. */
+	peak: number;
+	peakFrom: { level: number; target: number; durationS: number };
+	/** First time at the limit, and the stretch in which it comes. */
+	crossing: { atS: number; startS: number; level: number; target: number } | undefined;
+}
+
+export interface Run {
+	/** First time the tank is below the pressure needed while air is used; undefined: never. */
+	shortFrom: FallingStretch | undefined;
+	/** Lowest pressure while air is used, and the fall before it. */
+	lowestBar: number;
+	lowest: FallingStretch;
+	/** Running and whole time: one repetition, or all up to the end. Starts of the compressor in it. */
+	runS: number;
+	spanS: number;
+	starts: number;
+	repeats: boolean;
+	nodes: NodeRun[];
+	/** How everything stands when the run is over. */
+	end: { timeS: number; bar: number; compressorOn: boolean; levels: number[] };
+}
+
+/** One stretch without an event, as an observer sees it. */
+export interface Step {
+	startS: number;
+	durationS: number;
+	phase: Phase;
+	compressorOn: boolean;
+	fromBar: number;
+	toBar: number;
+	law: Law;
+	/** Level of each node at the start and its target. */
+	levels: readonly number[];
+	targets: readonly number[];
+}
+
+/** A cycle that starts within this of an earlier one, compressor alike, repeats it (a gauge shows 0.1). */
+const SAME_BAR = 1e-4;
+const SAME_LEVEL = 1e-6;
+const EVENTS_MOST = 60_000;
+const CYCLES_COMPARED = 48;
+const NO_TANK: Tank = {
+	line: [{ toBar: Infinity, atZeroLpm: 0, slopeLpmBar: 0 }],
+	cutInBar: -Infinity,
+	cutOutBar: 0,
+	volumeL: 1,
+	startBar: 0,
+	leakLpm: 0
+};
+
+/**
+ * The deepest fall that any phase of compressor and arc can bring about, if one cycle recovers it:
+ * the compressor starts just as the air begins to flow, and the pause lifts the tank to cut-in again.
+ * Then no cycle ever ends lower, however long the two drift against each other.
+ */
+function deepestRecovered(
+	{ tank, useLpm }: NonNullable<RunInputs['air']>,
+	pattern: Pattern
+): { lowestBar: number; lowest: FallingStretch } | undefined {
+	const at = stretchAt(tank, tank.cutInBar, useLpm);
+	// Past a kink in the delivery the closed form no longer holds; the run goes on to its end instead.
+	const law = runningLaw(tank, tank.line[at]!, useLpm);
+	const useS = pattern.arcS + pattern.postS;
+	const lowestBar = pressureAfter(tank.cutInBar, law, useS);
+	const from = { startS: 0, fromBar: tank.cutInBar };
+	if (lowestBar >= tank.cutInBar) {
+		return { lowestBar: tank.cutInBar, lowest: { ...from, durationS: 0, law } };
+	}
+	if (at > 0 && lowestBar < tank.line[at - 1]!.toBar) return undefined;
+	const idle = runningLaw(tank, tank.line[at]!, 0);
+	const recovers = pressureAfter(lowestBar, idle, pattern.restS - pattern.postS) >= tank.cutInBar;
+	return recovers ? { lowestBar, lowest: { ...from, durationS: useS, law } } : undefined;
+}
+
+/**
+ * Runs the work exactly from event to event: arc, post-flow and pause; cut-in, cut-out and the kinks of
+ * the delivery. Cycle by cycle until everything repeats, is bound to hold, or the time is over.
+ * Starts with the tank full, the compressor off and everything cold. Times in s, pressures in bar.
+ *
+ * When the air falls short the work would stop; for the other limits it is carried on with the
+ * compressor running, which heats a shared breaker most.
+ */
+export function runSession(inputs: RunInputs, observe?: (step: Step) => boolean | void): Run {
+	const { pattern, air } = inputs;
+	const tank = air?.tank ?? NO_TANK;
+	const useLpm = air?.useLpm ?? 0;
+	const neededBar = air?.neededBar ?? -Infinity;
+	const cycle = cycleOf(pattern);
+	const endAtS = endS(pattern);
+	const perSpell = cyclesPerSpell(pattern);
+
+	const off = { use: standingLaw(tank, useLpm), rest: standingLaw(tank, 0) };
+	const running = tank.line.map((stretch) => ({
+		use: runningLaw(tank, stretch, useLpm),
+		rest: runningLaw(tank, stretch, 0)
+	}));
+
+	let p = tank.startBar;
+	let on = inputs.compressorOn ?? p <= tank.cutInBar;
+	let t = 0;
+	let runS = 0;
+	let starts = 0;
+	let events = 0;
+	let stopped = false;
+	let shortFrom: FallingStretch | undefined;
+	let lowestBar = p;
+	let lowest: FallingStretch = { startS: 0, fromBar: p, durationS: 0, law: off.use };
+	const { nodes } = inputs;
+	const levels = nodes.map((n) => n.start);
+	const targets = nodes.map((n) => n.targets[0]);
+	const tracked: NodeRun[] = nodes.map((n) => ({
+		peak: n.start,
+		peakFrom: { level: n.start, target: n.start, durationS: 0 },
+		crossing:
+			n.start >= n.limit ? { atS: 0, startS: 0, level: n.start, target: n.start } : undefined
+	}));
+
+	const warm = (dt: number): void => {
+		for (let k = 0; k < nodes.length; k++) {
+			const node = nodes[k]!;
+			const level = levels[k]!;
+			const target = targets[k]!;
+			const next = target + (level - target) * Math.exp(-dt / node.tauS);
+			const track = tracked[k]!;
+			if (!track.crossing && next >= node.limit && target > node.limit) {
+				const atS = t + node.tauS * Math.log((target - level) / (target - node.limit));
+				track.crossing = { atS, startS: t, level, target };
+			}
+			if (next > track.peak) {
+				track.peak = next;
+				track.peakFrom = { level, target, durationS: dt };
+			}
+			levels[k] = next;
+		}
+	};
+
+	const phaseRun = (phase: Phase): void => {
+		let left = Math.min(phase.durationS, endAtS - t);
+		while (left > 1e-9 && !stopped) {
+			if (events++ >= EVENTS_MOST) {
+				stopped = true;
+				return;
+			}
+			let law: Law;
+			let target: number;
+			if (shortFrom || !air) {
+				law = { a: 0, b: 0 };
+				target = Infinity;
+			} else if (on) {
+				const i = stretchAt(tank, p, phase.air ? useLpm : 0);
+				law = phase.air ? running[i]!.use : running[i]!.rest;
+				const rises = law.a - law.b * p > 0;
+				target = rises
+					? Math.min(tank.line[i]!.toBar, tank.cutOutBar)
+					: i > 0
+						? tank.line[i - 1]!.toBar
+						: -Infinity;
+				if (p >= tank.cutOutBar) target = p;
+			} else {
+				law = phase.air ? off.use : off.rest;
+				target = tank.cutInBar;
+			}
+			const toTarget = timeTo(target, p, law);
+			const dt = Math.min(left, toTarget);
+			const reached = dt === toTarget;
+			const next = reached ? target : pressureAfter(p, law, dt);
+			for (let k = 0; k < nodes.length; k++) {
+				targets[k] = nodes[k]!.targets[(phase.arc ? 2 : 0) + (on ? 1 : 0)]!;
+			}
+			if (
+				observe?.({
+					startS: t,
+					durationS: dt,
+					phase,
+					compressorOn: on,
+					fromBar: p,
+					toBar: next,
+					law,
+					levels,
+					targets
+				})
+			) {
+				stopped = true;
+				return;
+			}
+			if (phase.air && air && !shortFrom) {
+				if (next < lowestBar) {
+					lowestBar = next;
+					lowest = { startS: t, fromBar: p, durationS: dt, law };
+				}
+				if (next < neededBar - 1e-12) {
+					shortFrom = {
+						startS: t,
+						fromBar: p,
+						durationS: Math.max(0, timeTo(neededBar, p, law)),
+						law
+					};
+					if (nodes.length === 0 && !observe) {
+						t += shortFrom.durationS;
+						if (on) runS += shortFrom.durationS;
+						stopped = true;
+						return;
+					}
+				}
+			}
+			warm(dt);
+			if (on) runS += dt;
+			t += dt;
+			left -= dt;
+			p = next;
+			if (shortFrom) {
+				on = true;
+			} else if (reached && air) {
+				if (on && p >= tank.cutOutBar) on = false;
+				else if (!on) {
+					on = true;
+					starts++;
+				}
+			}
+		}
+	};
+
+	const result = (over: Partial<Run>): Run => ({
+		shortFrom,
+		lowestBar,
+		lowest,
+		runS,
+		spanS: Math.max(t, 1e-9),
+		starts,
+		repeats: false,
+		nodes: tracked,
+		end: { timeS: t, bar: p, compressorOn: on, levels },
+		...over
+	});
+
+	if (p < neededBar) {
+		shortFrom = { startS: 0, fromBar: p, durationS: 0, law: off.use };
+		if (nodes.length === 0) return result({});
+	}
+	if (inputs.phases) {
+		for (const phase of inputs.phases) phaseRun(phase);
+		return result({});
+	}
+	const repeating = pattern.shift === null && !observe;
+	const deepest = repeating && air && nodes.length === 0 && deepestRecovered(air, pattern);
+	const seen: {
+		p: number;
+		on: boolean;
+		t: number;
+		runS: number;
+		starts: number;
+		levels: number[];
+	}[] = [];
+	let cycles = 0;
+	while (t < endAtS - 1e-9 && !stopped) {
+		if (repeating) {
+			if (seen.length === CYCLES_COMPARED && deepest && deepest.lowestBar >= neededBar) {
+				return result(deepest);
+			}
+			const before = seen.find(
+				(s) =>
+					s.on === on &&
+					Math.abs(s.p - p) < SAME_BAR &&
+					s.levels.every((level, k) => Math.abs(level - levels[k]!) < SAME_LEVEL * (1 + level))
+			);
+			if (before) {
+				return result({
+					repeats: true,
+					runS: runS - before.runS,
+					spanS: t - before.t,
+					starts: starts - before.starts
+				});
+			}
+			if (seen.length < CYCLES_COMPARED) seen.push({ p, on, t, runS, starts, levels: [...levels] });
+			else if (nodes.length > 0) seen.shift();
+		}
+		for (const phase of cycle) phaseRun(phase);
+		cycles++;
+		if (pattern.shift && cycles % perSpell === 0 && pattern.shift.breakMin > 0) {
+			phaseRun({ arc: false, air: false, durationS: pattern.shift.breakMin * 60 });
+		}
+	}
+	return result({});
+}
+
+/** Share of the time in which the compressor ran. */
+export const runShare = (run: Run): number => run.runS / run.spanS;
+/** When the air falls short, s; undefined: never. */
+export const shortAtS = (run: Run): number | undefined =>
+	run.shortFrom && run.shortFrom.startS + run.shortFrom.durationS;
+export { cycleS };
