@@ -41,6 +41,7 @@ function workbench(
 		settingsRevision: 0,
 		partSet: null,
 		log: [],
+		measured: [],
 		cut: { ...(DEFAULT_CUT as Cut), ...cut },
 		work: more.work ?? bench.usual,
 		units: more.units ?? 'metric'

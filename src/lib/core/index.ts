@@ -34,3 +34,4 @@ export { applied, type Change } from './fix/change';
 export { fixesFor, type Fix } from './fix/fixes';
 export { pluggedInto } from './fix/electric';
 export { solvedFor, type Solved } from './fix/solved';
+export { cutsInTenMin, restForRateS } from './session/schedule';

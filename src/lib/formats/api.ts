@@ -48,6 +48,8 @@ export const PlanRequestSchema = v.pipe(
 	)
 );
 
+export type PlanRequest = v.InferOutput<typeof PlanRequestSchema>;
+
 export const NewBenchSchema = v.object({ opId: OpIdSchema, bench: BenchSchema });
 export const SaveBenchSchema = v.object({ opId: OpIdSchema, revision, bench: BenchSchema });
 export const NewEntrySchema = v.object({

@@ -42,6 +42,13 @@ const OPERATIONS: Operation[] = [
 		body: PlanRequestSchema,
 		refusals: [400, 404, 413]
 	},
+	{
+		path: '/api/supply',
+		method: 'post',
+		summary: 'The session in time, where pauses must go, what would fix it, and sizes solved for',
+		body: PlanRequestSchema,
+		refusals: [400, 404, 413]
+	},
 	{ path: '/api/benches', method: 'get', summary: 'All benches' },
 	{
 		path: '/api/benches',

@@ -1,5 +1,5 @@
 import { error, type Cookies } from '@sveltejs/kit';
-import type { UnitSystem } from '$lib/core';
+import { isMeasurement, type UnitSystem } from '$lib/core';
 import { cutFromSearch } from '$lib/formats/cutUrl';
 import type { WorkbenchData } from '$lib/state/workbench.svelte';
 import type { StoredBench } from './benches';
@@ -32,6 +32,10 @@ export function workbenchData(
 ): WorkbenchData {
 	const { settings, revision } = store.settings.get();
 	const partSet = store.sets.current(stored.id);
+	const lines = store.log
+		.ofBench(stored.id)
+		.reverse()
+		.map(({ id, at, entry, undone }) => ({ id, at, entry, undone }));
 	return {
 		benchId: stored.id,
 		revision: stored.revision,
@@ -41,11 +45,8 @@ export function workbenchData(
 		settings,
 		settingsRevision: revision,
 		partSet: partSet ? { id: partSet.id, name: partSet.name, fittedAt: partSet.fittedAt } : null,
-		log: store.log
-			.ofBench(stored.id)
-			.slice(-LOG_LINES)
-			.reverse()
-			.map(({ id, at, entry, undone }) => ({ id, at, entry, undone })),
+		log: lines.slice(0, LOG_LINES),
+		measured: lines.filter(({ entry, undone }) => !undone && isMeasurement(entry)),
 		units,
 		...cutFromSearch(search, stored.bench.usual)
 	};

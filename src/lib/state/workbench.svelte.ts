@@ -1,17 +1,22 @@
 import { createContext } from 'svelte';
 import * as v from 'valibot';
 import {
+	applied,
 	BenchSchema,
 	explain,
+	isMeasurement,
 	METALS,
 	plan,
 	say,
 	showQuantity,
+	whatChanged,
 	type Bench,
+	type Change,
 	type Cut,
 	type Entry,
 	type Evidence,
 	type Explanation,
+	type FigureChange,
 	type FigureId,
 	type Plan,
 	type PlanInputs,
@@ -26,6 +31,7 @@ import { searchFromCut } from '$lib/formats/cutUrl';
 import { fieldProblems, sentence } from '$lib/formats/problem';
 import { nowIso } from './clock';
 import { writeSearch } from './history';
+import { loadsFollow } from './circuits';
 import { newOpId } from './ids';
 import { send } from './outbox';
 import { setPath } from './path';
@@ -53,6 +59,8 @@ export interface WorkbenchData {
 	settingsRevision: number;
 	partSet: PartSetInfo | null;
 	log: LogLine[];
+	/** Every measurement that still counts, newest first. */
+	measured: LogLine[];
 	cut: Cut;
 	work: Work;
 	units: UnitSystem;
@@ -79,6 +87,9 @@ export class Workbench {
 	settings = $state.raw() as Settings;
 	partSet = $state.raw<PartSetInfo | null>(null);
 	log = $state.raw<LogLine[]>([]);
+	measured = $state.raw<LogLine[]>([]);
+	/** What the last measurement, or its withdrawal, moved. */
+	moved = $state.raw<{ title: string; changes: FigureChange[] } | undefined>();
 	units = $state.raw<UnitSystem>('metric');
 	notice = $state.raw<Notice | undefined>();
 	/** Figure whose working is open. */
@@ -112,6 +123,8 @@ export class Workbench {
 		this.settings = data.settings;
 		this.partSet = data.partSet;
 		this.log = data.log;
+		this.measured = data.measured;
+		if (!sameBench) this.moved = undefined;
 		this.units = data.units;
 		this.#tellSearch();
 	}
@@ -206,7 +219,7 @@ export class Workbench {
 
 	/** Edits one value of the bench; gives the reason when it is refused, and then changes nothing. */
 	edit(path: string, value: unknown): string | undefined {
-		const draft = setPath(this.bench, path, value);
+		const draft = loadsFollow(this.bench, setPath(this.bench, path, value));
 		const parsed = v.safeParse(BenchSchema, draft);
 		if (!parsed.success) {
 			const problems = fieldProblems(parsed.issues);
@@ -216,6 +229,27 @@ export class Workbench {
 		this.#past = [...this.#past, this.bench];
 		this.bench = parsed.output;
 		return undefined;
+	}
+	/** Takes a fix in one gesture; the notice takes it back in one. */
+	apply(change: Change, told: string): void {
+		const before = { bench: this.bench, past: this.#past, cut: this.cut, work: this.work };
+		const after = applied(this.inputs, change);
+		if (change.bench) {
+			this.#past = [...this.#past, this.bench];
+			this.bench = after.bench;
+		}
+		this.cut = after.cut;
+		this.work = after.work;
+		this.settle();
+		const undo = () => {
+			this.bench = before.bench;
+			this.#past = before.past;
+			this.cut = before.cut;
+			this.work = before.work;
+			this.settle();
+			this.notice = { kind: 'done', text: 'Put back as it was.' };
+		};
+		this.notice = { kind: 'done', text: told, undo };
 	}
 	undoEdit(): void {
 		const before = this.#past.at(-1);
@@ -290,10 +324,18 @@ export class Workbench {
 			return false;
 		}
 		const { id, evidence } = result.data;
-		this.evidence = evidence;
-		this.log = [{ id, at: nowIso(), entry, undone: false }, ...this.log];
+		const line = { id, at: nowIso(), entry, undone: false };
+		this.#newEvidence(evidence, entry, told);
+		this.log = [line, ...this.log];
+		if (isMeasurement(entry)) this.measured = [line, ...this.measured];
 		this.notice = { kind: 'done', text: told, undo: () => void this.undoEntry(id) };
 		return true;
+	}
+
+	#newEvidence(evidence: Evidence, entry: Entry, title: string): void {
+		const before = this.plan;
+		this.evidence = evidence;
+		if (isMeasurement(entry)) this.moved = { title, changes: whatChanged(before, this.plan) };
 	}
 
 	async undoEntry(id: number): Promise<void> {
@@ -310,8 +352,10 @@ export class Workbench {
 			this.notice = { kind: 'problem', text: result.problem.message };
 			return;
 		}
-		const line = this.log.find((l) => l.id === id);
-		this.evidence = result.data.evidence;
+		const line = [...this.log, ...this.measured].find((l) => l.id === id);
+		if (line) this.#newEvidence(result.data.evidence, line.entry, 'Taken back.');
+		else this.evidence = result.data.evidence;
+		this.measured = this.measured.filter((l) => l.id !== id);
 		this.log = this.log.map((l) => (l.id === id ? { ...l, undone: true } : l));
 		this.notice = {
 			kind: 'done',

@@ -24,6 +24,7 @@ const data = () => ({
 	settingsRevision: 0,
 	partSet: null,
 	log: [],
+	measured: [],
 	cut: DEFAULT_CUT as Cut,
 	work: BAY_2.usual,
 	units: 'metric' as const

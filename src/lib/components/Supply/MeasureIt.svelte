@@ -1,94 +1,75 @@
 <script lang="ts">
-	import type { Entry, Quantity } from '$lib/core';
 	import Choice from '$lib/components/Fields/Choice.svelte';
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
+	import Select from '$lib/components/Fields/Select.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
+	import Measured from './Measured.svelte';
+	import { DEVICES, entryOf, TESTS, type Device, type TestKind } from './tests';
 
 	/** What a meter, a gauge and a watch can tell goes before every model. */
 	const bench = getWorkbench();
-	type Kind = 'volts' | 'drain' | 'fill';
-	let kind = $state<Kind>('volts');
+	let kind = $state<TestKind>('volts');
 	let values = $state<Record<string, number | null>>({});
+	let device = $state<Device>('breaker');
 
-	const TESTS: Record<
-		Kind,
-		{ label: string; how: string; fields: [string, string, Quantity, boolean?][] }
-	> = {
-		volts: {
-			label: 'Volts',
-			how: 'Meter at the cutter’s plug: read idle, then while cutting.',
-			fields: [
-				['idleV', 'Idle', 'voltage'],
-				['arcV', 'Under arc', 'voltage'],
-				['clampA', 'Clamp meter', 'current', true]
-			]
-		},
-		drain: {
-			label: 'Timed drain',
-			how: 'Compressor off, air flowing without arc: time the tank gauge.',
-			fields: [
-				['fromBar', 'From', 'pressure'],
-				['toBar', 'Down to', 'pressure'],
-				['seconds', 'In', 'time']
-			]
-		},
-		fill: {
-			label: 'Timed fill',
-			how: 'Nothing drawing air: time the compressor.',
-			fields: [
-				['fromBar', 'From', 'pressure'],
-				['toBar', 'Up to', 'pressure'],
-				['seconds', 'In', 'time']
-			]
-		}
-	};
-	const test = $derived(TESTS[kind]);
-	const kinds = (Object.keys(TESTS) as Kind[]).map((value) => ({
-		value,
-		label: TESTS[value].label
-	}));
+	const test = $derived(TESTS.find((t) => t.kind === kind)!);
+	const kinds = TESTS.map(({ kind: value, label }) => ({ value, label }));
 	const complete = $derived(
-		test.fields.every(([name, , , optional]) => optional || typeof values[name] === 'number')
+		test.fields.every(({ name, optional }) => optional || typeof values[name] === 'number')
 	);
-	const v = (name: string) => values[name]!;
+	const note = $derived(kind === 'trip' && DEVICES.find((d) => d.value === device)!.note);
 
 	async function log() {
-		const entry: Entry =
-			kind === 'volts'
-				? {
-						kind,
-						idleV: v('idleV'),
-						arcV: v('arcV'),
-						clampA: values.clampA ?? null,
-						outputA: bench.plan.figures['setup.currentA'].value!
-					}
-				: { kind, fromBar: v('fromBar'), toBar: v('toBar'), seconds: v('seconds') };
+		const { arcS, restS, shopC } = bench.work;
+		const outputA = bench.plan.figures['setup.currentA'].value!;
+		const entry = entryOf(kind, values, { outputA, shopC, arcS, restS, device });
 		if (await bench.logEntry(entry, `${test.label} taken; it goes before the model.`)) values = {};
 	}
 </script>
 
 <section aria-label="Measure it">
-	<h2><span class="h">Measure it</span> <span class="sub">{test.how}</span></h2>
+	<h2 class="h">Measure it</h2>
 	<div class="mt-1">
-		<Choice label="Test" options={kinds} value={kind} choose={(k) => ((kind = k), (values = {}))} />
+		<Select
+			label="Test"
+			hideLabel
+			options={kinds}
+			value={kind}
+			choose={(k) => ((kind = k), (values = {}))}
+		/>
 	</div>
+	<ol class="mt-2 list-decimal pl-5 text-[15px]">
+		{#each test.steps as step (step)}<li>{step}</li>{/each}
+	</ol>
 	<form
-		class="mt-1 grid grid-cols-2 items-end gap-3 sm:grid-cols-4"
+		class="mt-2 grid grid-cols-2 items-end gap-3 sm:grid-cols-4"
 		onsubmit={(e) => {
 			e.preventDefault();
 			void log();
 		}}
 	>
-		{#each test.fields as [name, label, quantity, optional] (kind + name)}
+		{#if kind === 'trip'}
+			<div class="col-span-2 sm:col-span-4">
+				<Choice
+					label="What tripped"
+					options={DEVICES}
+					value={device}
+					choose={(d) => (device = d)}
+				/>
+			</div>
+		{/if}
+		{#each test.fields as f (kind + f.name)}
 			<QuantityField
-				{label}
-				{quantity}
-				optional
-				placeholder={optional ? 'if you have one' : ''}
-				value={values[name] ?? null}
-				commit={(value) => void (values[name] = value)}
+				label={f.label}
+				quantity={f.quantity}
+				optional={f.optional}
+				placeholder={f.optional ? 'if you have it' : ''}
+				value={values[f.name] ?? null}
+				commit={(value) => void (values[f.name] = value)}
 			/>
 		{/each}
 		<button class="act main" disabled={!complete}>Take it</button>
 	</form>
+	<p class="sub mt-1">{note || test.gives}</p>
+	<Measured />
 </section>

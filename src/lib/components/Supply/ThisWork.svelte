@@ -1,48 +1,134 @@
 <script lang="ts">
-	import FigureList from '$lib/components/Balloon/FigureList.svelte';
+	import { cutsInTenMin, restForRateS } from '$lib/core';
+	import Choice from '$lib/components/Fields/Choice.svelte';
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
+	import FigureList from '$lib/components/Balloon/FigureList.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
-	/** The pattern of arc and rest, and what each limit makes of it. */
+	/** The pattern of arc and rest, the weather, and what each limit makes of it. */
 	const bench = getWorkbench();
 	const told = [
 		{ id: 'supply.tripEarliestS', none: 'never' },
 		{ id: 'air.shortAtS', none: 'never' },
-		{ id: 'air.longestCutS', none: 'no end' },
 		{ id: 'cutter.lampS', none: 'never' },
 		{ id: 'cutter.lampContinuousS', none: 'never' }
 	] as const;
+	const { work } = $derived(bench);
+	const logged = $derived(bench.evidence.pattern);
+	const USUAL_SHIFT = { hours: 8, spellMin: 110, breakMin: 15 };
+
 	const set =
-		(field: 'arcS' | 'restS' | 'shopC', min: number, max: number, unit: string) =>
+		(
+			field: 'arcS' | 'restS' | 'shopC' | 'humidity' | 'cuts',
+			min: number,
+			max: number,
+			words: string
+		) =>
 		(value: number | null) => {
-			if (value === null || !(value >= min && value <= max))
-				return `${min} to ${max} ${unit} is accepted`;
-			bench.setWork({ [field]: value });
+			if (value === null || !(value >= min && value <= max)) return `${words} is accepted`;
+			bench.setWork({ [field]: field === 'cuts' ? Math.round(value) : value });
 			bench.settle();
 		};
+	const setRate = (value: number | null) => {
+		const restS = value === null || !(value > 0) ? undefined : restForRateS(work.arcS, value);
+		if (restS === undefined)
+			return `so many do not fit: at most ${bench.say(cutsInTenMin(work.arcS, 0), 'count')}`;
+		bench.setWork({ restS });
+		bench.settle();
+	};
+	const setShift =
+		(field: 'hours' | 'spellMin' | 'breakMin', min: number, max: number, words: string) =>
+		(value: number | null) => {
+			if (value === null || !(value >= min && value <= max)) return `${words} is accepted`;
+			bench.setWork({ shift: { ...work.shift!, [field]: value } });
+			bench.settle();
+		};
+	function takeLogged() {
+		bench.setWork({ arcS: Math.max(1, logged!.arcS), restS: logged!.restS ?? work.restS });
+		bench.settle();
+	}
 </script>
 
 <section aria-label="This work">
-	<h2><span class="h">This work</span> <span class="sub">over and over</span></h2>
-	<div class="mt-1 grid grid-cols-3 gap-3">
+	<h2 class="h">This work</h2>
+	<div class="mt-1">
+		<Choice
+			label="How it goes on"
+			options={[
+				{ value: 'over', label: 'over and over' },
+				{ value: 'shift', label: 'a shift with breaks' }
+			]}
+			value={work.shift ? 'shift' : 'over'}
+			choose={(to) => {
+				bench.setWork({ shift: to === 'shift' ? USUAL_SHIFT : null });
+				bench.settle();
+			}}
+		/>
+	</div>
+	<div class="mt-2 grid grid-cols-3 gap-x-3 gap-y-2">
 		<QuantityField
 			label="Arc on"
 			quantity="time"
-			value={bench.work.arcS}
-			commit={set('arcS', 1, 3600, 's')}
+			value={work.arcS}
+			commit={set('arcS', 1, 3600, '1 s to 1 h')}
 		/>
 		<QuantityField
 			label="Pause"
 			quantity="time"
-			value={bench.work.restS}
-			commit={set('restS', 0, 3600, 's')}
+			value={work.restS}
+			commit={set('restS', 0, 3600, '0 s to 1 h')}
+		/>
+		<QuantityField
+			label="Cuts in 10 min"
+			quantity="factor"
+			value={cutsInTenMin(work.arcS, work.restS)}
+			commit={setRate}
+		/>
+		<QuantityField
+			label="Cuts to do"
+			quantity="count"
+			value={work.cuts}
+			commit={set('cuts', 1, 5000, '1 to 5000')}
 		/>
 		<QuantityField
 			label="Shop"
 			quantity="temperature"
-			value={bench.work.shopC}
-			commit={set('shopC', -20, 50, '°C')}
+			value={work.shopC}
+			commit={set('shopC', -20, 50, '−20 to 50 °C (−4 to 122 °F)')}
 		/>
+		<QuantityField
+			label="Humidity"
+			quantity="share"
+			value={work.humidity}
+			commit={set('humidity', 0.05, 1, '5 to 100 %')}
+		/>
+		{#if work.shift}
+			<QuantityField
+				label="Shift"
+				quantity="hours"
+				value={work.shift.hours}
+				commit={setShift('hours', 0.5, 12, '0.5 to 12 h')}
+			/>
+			<QuantityField
+				label="Break every"
+				quantity="minutes"
+				value={work.shift.spellMin}
+				commit={setShift('spellMin', 5, 720, '5 min to 12 h')}
+			/>
+			<QuantityField
+				label="for"
+				quantity="minutes"
+				value={work.shift.breakMin}
+				commit={setShift('breakMin', 0, 240, '0 to 240 min')}
+			/>
+		{/if}
 	</div>
-	<div class="mt-2"><FigureList rows={told} columns /></div>
+	{#if logged}
+		<button type="button" class="act mt-2" onclick={takeLogged}>
+			As this bench has worked: {bench.say(logged.arcS, 'time')} arc{logged.restS === null
+				? ''
+				: `, ${bench.say(logged.restS, 'time')} pause`}
+		</button>
+	{/if}
+	<div class="mt-2"><FigureList rows={told} /></div>
 </section>

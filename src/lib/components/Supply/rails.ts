@@ -46,7 +46,8 @@ function worstOf(plan: Plan): { check: Check; word: Worst } | undefined {
 /** Whether this part is it. Tank and hose share the air's check; the hose carries the flag. */
 export function worstOn(part: Part, plan: Plan): Worst | undefined {
 	const worst = worstOf(plan);
-	return worst && part.check === worst.check.id && part.id !== 'tank' ? worst.word : undefined;
+	const about = [part.check, ...(part.also ?? [])];
+	return worst && about.includes(worst.check.id) && part.id !== 'tank' ? worst.word : undefined;
 }
 
 /** What the cutter tells: figure, the check beside it, and how they are said. */

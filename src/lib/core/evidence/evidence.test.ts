@@ -1,12 +1,19 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { BAY_2 } from '../../../../scripts/demo/benches';
-import { modelledOhm } from '../plan/workings/electric';
+import { BAY_2, changed, inputsOf } from '../../../../tests/support/inputs';
+import { NO_EVIDENCE, plan, plateInput } from '..';
+import { outletBar } from '../air/flow';
+import { curveBetween, tripCurves } from '../circuit/breaker';
+import { coolingS, HOT_SPOT_C, RESET_C, riseAtK } from '../cutter/duty';
+import { workings } from '../plan/workings';
+import { firstCrossing } from '../session/node';
+import { apparentPowerVA, modelledOhm } from '../plan/workings/electric';
 import { voltageUnderLoad } from '../circuit/draw';
 import { speedRatioFromLag } from '../cutter/speed';
 import { RATES_UM } from '../wear/electrode';
 import type { Entry, LoggedEntry } from './entries';
 import { evidenceFromLog } from './fromLog';
-import { flowFromTankLpm } from './supply';
+import { completeEntry, flowFromTankLpm, shareFromTrip } from './supply';
 import { CUT_SIGMA, PRIOR_SIGMA, speedCorrection } from './speedCorrection';
 
 const logged = (entries: Entry[], setId: string | null = 'now'): LoggedEntry[] =>
@@ -124,5 +131,106 @@ describe('evidence from the log', () => {
 		expect(wear.measuredUm).toBe(500);
 		const perCut = 10 * RATES_UM.start + RATES_UM.arcMinute + 10 * RATES_UM.rolled;
 		expect(wear.expectedUm).toBeCloseTo(3 * perCut, 9);
+	});
+});
+
+describe('measurements of circuit and air recover what they were made with', () => {
+	const entryAt = (entry: Entry) => completeEntry(BAY_2, NO_EVIDENCE, entry);
+	const evidenceOf = (...entries: Entry[]) =>
+		evidenceFromLog(BAY_2, logged(entries.map(entryAt)), 'now');
+
+	it('clamp amps: a machine that draws 1.2 times its plate', () => {
+		const plate = plateInput(BAY_2)!;
+		const drawnVA = 1.2 * apparentPowerVA(BAY_2, plate, 45);
+		const evidence = evidenceOf({
+			kind: 'volts',
+			idleV: 231,
+			arcV: 219,
+			outputA: 45,
+			clampA: drawnVA / 219
+		});
+		expect(evidence.powerRatio?.mean).toBeCloseTo(1.2, 9);
+		const ofPlan = plan(inputsOf({ evidence })).figures;
+		expect(ofPlan['supply.apparentVA']).toMatchObject({ basis: 'T' });
+		expect(ofPlan['supply.apparentVA'].value).toBeCloseTo(drawnVA, 6);
+	});
+
+	it('leaks: taken off the timed drain, added to what the tank loses', () => {
+		const leak: Entry = { kind: 'leak', fromBar: 8, toBar: 7.5, seconds: 600 };
+		const drain: Entry = { kind: 'drain', fromBar: 8, toBar: 6, seconds: 60 };
+		const evidence = evidenceOf(leak, drain);
+		const leakLpm = (90 * 0.5) / 1.01325 / 10;
+		expect(evidence.leakLpm?.mean).toBeCloseTo(leakLpm, 9);
+		const flow = plan(inputsOf({ evidence })).figures['air.flowLpm'].value!;
+		expect(flow).toBeCloseTo((90 * 2) / 1.01325 - leakLpm, 9);
+	});
+
+	it('gauge: a line that loses what the model says has factor 1, a worse one more', () => {
+		const { air } = workings(inputsOf());
+		const expected = outletBar(7.5 - air.filterLossBar - air.dryerLossBar, air.hoseSquareDropBar2)!;
+		const at = (inletBar: number) =>
+			evidenceOf({ kind: 'gauge', tankBar: 7.5, inletBar }).lineFactor!.mean;
+		expect(at(expected)).toBeCloseTo(1, 9);
+		expect(at(expected - 0.3)).toBeGreaterThan(1.5);
+	});
+
+	it('lamp and recovery: the heat model that gives them back', () => {
+		const [tauS, factor] = [240, 1.15];
+		const riseK = factor * riseAtK(plateInput(BAY_2)!.duty[0]!, 45, tauS);
+		const lampS = -tauS * Math.log(1 - (HOT_SPOT_C - 20) / riseK);
+		const recoveryS = coolingS({ tauS, fromC: HOT_SPOT_C, toC: RESET_C, ambientC: 20 });
+		const evidence = evidenceOf({ kind: 'lamp', outputA: 45, shopC: 20, lampS, recoveryS });
+		expect(evidence.heat?.tauS).toBeCloseTo(tauS, 6);
+		expect(evidence.heat?.riseFactor).toBeCloseTo(factor, 6);
+		const figures = plan(inputsOf({ evidence, work: { shopC: 20 } })).figures;
+		expect(figures['cutter.lampContinuousS'].value).toBeCloseTo(lampS, 6);
+		expect(figures['cutter.recoveryS'].value).toBeCloseTo(recoveryS, 6);
+	});
+
+	it('trip: a breaker somewhere between its curves is found there, and the band narrows', () => {
+		const curves = tripCurves('iec60898', 32);
+		fc.assert(
+			fc.property(fc.double({ min: 0.02, max: 0.98, noNaN: true }), (share) => {
+				const { tauS, tripHeat } = curveBetween(curves, share);
+				const e = { arcS: 60, restS: 10, onHeat: 4, offHeat: 0.01 };
+				const crossing = firstCrossing(
+					{ tauS, onTarget: 4, offTarget: 0.01, onS: 60, offS: 10, start: 0 },
+					tripHeat
+				)!;
+				expect(shareFromTrip(curves, { ...e, afterS: crossing.atS })).toBeCloseTo(share, 3);
+			})
+		);
+		const trip = (device: 'breaker' | 'held' | 'switch-on', afterS: number): Entry => ({
+			kind: 'trip',
+			device,
+			afterS,
+			outputA: 45,
+			arcS: 600,
+			restS: 0
+		});
+		const small = changed((b) => (b.supply.breaker.ratingA = 16));
+		const seen = (entry: Entry) =>
+			evidenceFromLog(small, logged([completeEntry(small, NO_EVIDENCE, entry)]), null).trip;
+		const after = seen(trip('breaker', 60))!;
+		expect(after.highShare - after.lowShare).toBeLessThan(1);
+		expect(seen(trip('held', 60))!.lowShare).toBeGreaterThan(0);
+		expect(seen(trip('held', 60))!.highShare).toBe(1);
+		expect(seen(trip('switch-on', 0))).toBeNull();
+	});
+
+	it('the pattern of the bench: arc of a start over all, pause only where the log tells it', () => {
+		const cut = (arcS: number, starts: number): Entry => ({
+			kind: 'cut',
+			metal: 'mild-steel',
+			thicknessMm: 6,
+			outputA: 45,
+			lengthMm: 300,
+			arcS,
+			starts,
+			start: 'edge'
+		});
+		// Entries of the test log come a minute apart.
+		expect(evidenceOf(cut(14, 1), cut(20, 1)).pattern).toEqual({ starts: 2, arcS: 17, restS: 40 });
+		expect(evidenceOf(cut(280, 20)).pattern).toEqual({ starts: 20, arcS: 14, restS: null });
 	});
 });

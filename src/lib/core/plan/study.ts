@@ -25,6 +25,7 @@ export interface SessionTrace {
 	compressorOn: boolean[];
 	/** The first limit of Supply, when something stops within the trace. */
 	limit: { atS: number; check: Check['id']; word: string } | null;
+	/** How far the chart reaches; the columns end at the limit. */
 	untilS: number;
 }
 
@@ -53,7 +54,8 @@ function traceOf(w: Workings): SessionTrace {
 				? Math.max(plain, 1.15 * limit.stopsAtS)
 				: plain
 	);
-	const trace = traceSession(given, untilS, untilS / POINTS);
+	// The work stops at its first limit, and so does the trace.
+	const trace = traceSession(given, Math.min(untilS, limit?.stopsAtS || untilS), untilS / POINTS);
 	const lineBar = (tankBar: number) =>
 		inputs.bench.air.source === 'bottle'
 			? Math.min(inputs.bench.air.bottle?.outletBar ?? 0, tankBar)

@@ -112,11 +112,10 @@ function airCheck({ air, inputs }: Workings): Check {
 	const { cutter } = inputs.bench;
 	const inletBar = air.inletLowBar ?? 0;
 	const margin = (inletBar - cutter.airMinBar) / (cutter.airMaxBar - cutter.airMinBar);
-	// Outside the window the machine does not run, however much air there is.
-	const atOnce = margin < -1e-9 || !air.setPointInWindow;
 	const runsOut = shortAtS(air.run);
-	const short = runsOut ?? (atOnce ? 0 : undefined);
-	const bottle = inputs.bench.air.source === 'bottle' && runsOut !== undefined && !atOnce;
+	// Outside the window the machine does not run, however much air there is.
+	const short = air.setPointInWindow ? (runsOut ?? (margin < -1e-9 ? 0 : undefined)) : 0;
+	const bottle = inputs.bench.air.source === 'bottle' && short !== undefined && short > 0;
 	return {
 		id: 'air.inletLowBar',
 		station,

@@ -133,7 +133,9 @@ export function showQuantity(value: number, context: FormatContext): Shown {
 	if (quantity === 'length') return showLength(value, units);
 	if (quantity === 'share') return { text: fixed(value * 100, 0), unit: '%' };
 	if (quantity === 'count' || quantity === 'shade') return { text: fixed(value, 0), unit: '' };
-	if (quantity === 'factor' || quantity === 'wire') return { text: fixed(value, 2), unit: '' };
+	if (quantity === 'factor' || quantity === 'wire') {
+		return { text: trimmed(fixed(value, 2)), unit: '' };
+	}
 	const key = defaultUnit(quantity, units);
 	const conversion = ACCEPTED[quantity][key] ?? { factor: 1 };
 	const shown = (value - (conversion.offset ?? 0)) / conversion.factor;

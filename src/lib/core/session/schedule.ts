@@ -49,3 +49,11 @@ export const endS = (p: Pattern): number => (p.shift ? p.shift.hours * 3600 : HO
 export function cyclesPerSpell(p: Pattern): number {
 	return p.shift ? Math.max(1, Math.ceil((p.shift.spellMin * 60) / cycleS(p) - 1e-9)) : Infinity;
 }
+
+const RATE_S = 600;
+/** Pause that makes so many cuts of this arc in ten minutes, s; none where they do not fit. */
+export function restForRateS(arcS: number, cutsInTenMin: number): number | undefined {
+	const restS = RATE_S / cutsInTenMin - arcS;
+	return restS >= 0 ? restS : undefined;
+}
+export const cutsInTenMin = (arcS: number, restS: number): number => RATE_S / (arcS + restS);

@@ -33,6 +33,7 @@ export function traceSession(inputs: RunInputs, untilS: number, everyS: number):
 		const points = pointsIn(step, everyS);
 		for (let i = 0; i < points; i++) {
 			const dt = (step.durationS * i) / points;
+			if (step.startS + dt > untilS) return true;
 			trace.timeS.push(step.startS + dt);
 			trace.tankBar.push(pressureAfter(step.fromBar, step.law, dt));
 			trace.arc.push(step.phase.arc);

@@ -42,7 +42,10 @@
 				/>
 			</div>
 			<div class="mt-4 grid gap-4 lg:grid-cols-2">
-				<BenchFile />
+				<div>
+					<BenchFile />
+					<a class="act mt-3" href="/beside?{bench.search}">Set another bench beside it</a>
+				</div>
 				<ShopSettings />
 			</div>
 		</div>

@@ -1,17 +1,26 @@
 <script lang="ts">
+	import { onMount } from 'svelte';
 	import PartEditor from '$lib/components/Bench/PartEditor.svelte';
 	import type { PartId } from '$lib/components/Bench/parts';
 	import Findings from '$lib/components/Marks/Findings.svelte';
 	import Mark from '$lib/components/Marks/Mark.svelte';
+	import Fixes from '$lib/components/Supply/Fixes.svelte';
 	import MeasureIt from '$lib/components/Supply/MeasureIt.svelte';
 	import Rails from '$lib/components/Supply/Rails.svelte';
 	import { supplyAnswer } from '$lib/components/Supply/rails';
+	import Session from '$lib/components/Supply/Session.svelte';
+	import Solved from '$lib/components/Supply/Solved.svelte';
 	import ThisWork from '$lib/components/Supply/ThisWork.svelte';
+	import Water from '$lib/components/Supply/Water.svelte';
+	import { SupplyStudy } from '$lib/state/supplyStudy.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	const bench = getWorkbench();
+	const study = new SupplyStudy();
 	const answer = $derived(supplyAnswer(bench.plan, bench));
 	let open = $state<PartId>('cord');
+	onMount(() => () => study.close());
+	$effect(() => study.ask(bench.inputs));
 </script>
 
 <svelte:head><title>Supply · {bench.bench.name} · Steady Arc</title></svelte:head>
@@ -26,12 +35,22 @@
 	</div>
 	<aside class="panel">
 		<PartEditor part={open} />
-		<Findings station="supply" />
 	</aside>
 </div>
 <div class="below">
 	<ThisWork />
+	<div class="max-[899px]:order-first">
+		<Fixes {study} />
+		<Findings station="supply" />
+	</div>
+</div>
+<div class="below">
+	<Session {study} />
+	<Solved {study} />
+</div>
+<div class="below">
 	<MeasureIt />
+	<div class="grid content-start gap-4"><Water /></div>
 </div>
 
 <style>

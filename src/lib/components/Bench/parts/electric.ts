@@ -164,6 +164,7 @@ export const ELECTRIC_PARTS: Part[] = [
 		entered: (b) => ({ value: b.supply.breaker.ratingA, quantity: 'current' }),
 		figure: () => 'supply.inputA',
 		check: 'supply.breakerPeak',
+		also: ['supply.startA'],
 		tells: [
 			'supply.breakerPeak',
 			'supply.tripEarliestS',

@@ -59,6 +59,8 @@ export interface Part {
 	/** Key figure on the rail, and the check that carries its state. */
 	figure: (bench: Bench) => FigureId;
 	check?: Check['id'];
+	/** Other checks that are about this part. */
+	also?: readonly Check['id'][];
 	/** What is lost here. */
 	loses?: FigureId;
 	/** Figures told in the editor. */

@@ -268,7 +268,7 @@ export const TANK_FIGURES = {
 	),
 	'air.startsPerH': single(
 		'Compressor starts an hour',
-		'factor',
+		'count',
 		(w) => (3600 * w.air.run.starts) / w.air.run.spanS,
 		{
 			basis: 'M',

@@ -1,0 +1,86 @@
+<script lang="ts">
+	import { plan, type Bench, type Evidence, type Plan } from '$lib/core';
+	import { PARTS, type Part, type PartId } from '$lib/components/Bench/parts';
+	import { spareWord } from '$lib/components/Bench/spare';
+	import Mark from '$lib/components/Marks/Mark.svelte';
+	import State from '$lib/components/Marks/State.svelte';
+	import { getWorkbench } from '$lib/state/workbench.svelte';
+	import { supplyAnswer, worstOn } from './rails';
+
+	/** Every part of two benches, with value and margin, in one table. */
+	let { other }: { other: { bench: Bench; evidence: Evidence } } = $props();
+	const bench = getWorkbench();
+	const otherPlan = $derived(
+		plan({ ...bench.inputs, bench: other.bench, evidence: other.evidence })
+	);
+	const sides = $derived([
+		{ bench: bench.bench, plan: bench.plan },
+		{ bench: other.bench, plan: otherPlan }
+	]);
+	const rows = $derived(
+		PARTS.filter((part) => sides.some((side) => part.shown?.(side.bench) ?? true))
+	);
+	const PART_WORDS: Record<PartId, string> = {
+		panel: 'Panel',
+		breaker: 'Breaker',
+		wire: 'Wire',
+		receptacle: 'Receptacle',
+		cord: 'Cord',
+		compressor: 'Compressor',
+		tank: 'Tank',
+		dryer: 'Dryer',
+		filter: 'Filter',
+		hose: 'Hose to the inlet',
+		cutter: 'Cutter',
+		torch: 'Torch'
+	};
+	const checkOf = (part: Part, from: Plan) => from.checks.find((c) => c.id === part.check);
+</script>
+
+<div class="mt-3 overflow-x-auto">
+	<table class="w-full min-w-[340px]" data-testid="beside">
+		<thead>
+			<tr class="text-left">
+				<th scope="col" class="sub w-[18%]">part</th>
+				{#each sides as side, i (i)}
+					<th scope="col" class="pb-2 align-bottom">
+						<span class="h">{side.bench.name}</span>
+						<span class="fig flex items-center gap-2 text-[28px] whitespace-normal">
+							<Mark verdict={side.plan.stations.supply.verdict} size={22} />
+							{supplyAnswer(side.plan, bench).first}
+						</span>
+					</th>
+				{/each}
+			</tr>
+		</thead>
+		<tbody>
+			{#each rows as part (part.id)}
+				<tr class="border-t" style:border-color="var(--rule)">
+					<th scope="row" class="py-1 pr-2 text-left text-[15px] font-semibold"
+						>{PART_WORDS[part.id]}</th
+					>
+					{#each sides as side, i (i)}
+						{@const check = checkOf(part, side.plan)}
+						{@const worst = worstOn(part, side.plan)}
+						<td class="py-1 pr-3" class:worst class:stops={worst === 'first limit'}>
+							{#if part.shown?.(side.bench) ?? true}
+								{#if part.name(side.bench) !== PART_WORDS[part.id]}
+									<span class="sub block">{part.name(side.bench)}</span>
+								{/if}
+								<span class="fig text-[23px]"
+									>{bench.sayFigure(part.figure(side.bench), side.plan)}</span
+								>
+								{#if check}
+									<State verdict={check.verdict} word={spareWord(check, bench)} size={14.5} />
+								{/if}
+								{#if worst}<b class="sub">{worst}</b>{/if}
+							{:else}
+								<span class="sub">none</span>
+							{/if}
+						</td>
+					{/each}
+				</tr>
+			{/each}
+		</tbody>
+	</table>
+</div>

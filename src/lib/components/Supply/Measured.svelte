@@ -1,0 +1,46 @@
+<script lang="ts">
+	import { getWorkbench } from '$lib/state/workbench.svelte';
+	import { REGISTRY, type Basis, type FigureId } from '$lib/core';
+	import { dayAndTime, entryWords } from '$lib/components/Wear/words';
+
+	/** What was measured on this bench, each with a way back, and what the last one moved. */
+	const bench = getWorkbench();
+	const say = (id: FigureId, side: { value: number | null; basis: Basis }) =>
+		`${bench.say(side.value, REGISTRY[id].quantity)} ${side.basis}`;
+</script>
+
+{#if bench.moved}
+	<div class="mt-2 border-l-[6px] py-1 pl-3" style:border-color="var(--arc)" data-testid="moved">
+		<b>What it changed</b>
+		{#if bench.moved.changes.length === 0}<p class="sub">Nothing that shows.</p>{/if}
+		<ul class="text-[15px]">
+			{#each bench.moved.changes as change (change.id)}
+				<li>
+					{change.label}: <span class="fig text-[18px]">{say(change.id, change.from)}</span> →
+					<span class="fig text-[18px]">{say(change.id, change.to)}</span>
+				</li>
+			{/each}
+		</ul>
+	</div>
+{/if}
+{#if bench.measured.length}
+	<h3 class="mt-2 font-semibold">Measured here</h3>
+	<ul data-testid="measured">
+		{#each bench.measured as line (line.id)}
+			{@const words = entryWords(line.entry, bench)}
+			<li
+				class="flex min-h-[44px] items-center gap-3 border-t text-[15px]"
+				style:border-color="var(--rule)"
+			>
+				<span class="sub w-[92px] shrink-0">{dayAndTime(line.at)}</span>
+				<span class="grow">{words}</span>
+				<button
+					type="button"
+					class="act"
+					aria-label="Take back: {words}"
+					onclick={() => void bench.undoEntry(line.id)}>Take back</button
+				>
+			</li>
+		{/each}
+	</ul>
+{/if}

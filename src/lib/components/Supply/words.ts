@@ -1,0 +1,49 @@
+import type { Fix, PausePlan, Solved } from '$lib/core';
+import type { Workbench } from '$lib/state/workbench.svelte';
+
+/** The text of a fix with its values in the units of this device. */
+export function fixWords(fix: Pick<Fix, 'text' | 'values'>, bench: Workbench): string {
+	return fix.text.replace(/\{(\w+)\}/g, (_, name: string) => {
+		const value = fix.values[name];
+		if (value === undefined) return '';
+		return typeof value === 'string' ? value : bench.say(value.value, value.quantity);
+	});
+}
+
+/** What the fix leads to: "then holds", "then stops 8:12: cutter heat". */
+export function fixResult(fix: Fix, bench: Workbench): string {
+	const { limit, verdict } = fix;
+	if (verdict === 'holds') return 'then it holds';
+	if (verdict === 'stops') {
+		return limit.stopsAtS
+			? `then stops ${bench.say(limit.stopsAtS, 'time')}: ${limit.word}`
+			: `then: ${limit.word}`;
+	}
+	return `then tight: ${limit.word}`;
+}
+
+const REASONS = ['the breaker', 'the cutter'] as const;
+const reasonOf = (because: 'air' | number): string =>
+	because === 'air' ? 'the air' : REASONS[because]!;
+
+/** Where pauses must go, in one sentence, and how long the work then takes. */
+export function pauseWords(plan: PausePlan, bench: Workbench): string {
+	if (!plan.ok) {
+		return plan.afterCuts === 0
+			? `Not even one cut of this length goes through: ${reasonOf(plan.because)}.`
+			: `After ${plan.afterCuts} cuts no pause helps any more: ${reasonOf(plan.because)}.`;
+	}
+	const all = bench.say(plan.totalS, 'time');
+	if (plan.pauses.length === 0) {
+		return `${plan.cuts} cuts at this pace take ${all}; no longer pause is needed.`;
+	}
+	const longest = Math.max(...plan.pauses.map((pause) => pause.waitS));
+	const first = plan.pauses[0]!;
+	const why = [...new Set(plan.pauses.map((pause) => reasonOf(pause.because)))].join(' and ');
+	return `${plan.cuts} cuts take ${all} with ${plan.pauses.length} longer pauses, the first before cut ${first.beforeCut}, at most ${bench.say(longest, 'time')}: for ${why}.`;
+}
+
+export function solvedWords(one: Solved, bench: Workbench): string {
+	if (one.text !== undefined) return one.text;
+	return one.value === null ? 'none does' : bench.say(one.value, one.quantity);
+}

@@ -1,0 +1,307 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import * as v from 'valibot';
+import { BAY_2, changed, inputsOf, TROLLEY } from '../../../../tests/support/inputs';
+import { BenchSchema, plan, upgradeBench, type Bench, type Plan, type Work } from '..';
+import { conductorsFor } from '../circuit/conductors';
+import { worstOn } from '../../components/Supply/rails';
+import { PARTS } from '../../components/Bench/parts';
+import { judge } from './verdict';
+
+const number = (min: number, max: number) => fc.double({ min, max, noNaN: true });
+const planned = (change: (b: Bench) => unknown, work: Partial<Work> = {}, from = BAY_2): Plan =>
+	plan(inputsOf({ bench: changed(change, from), work }));
+const told = (p: Plan) => p.findings.map((f) => f.text).join('\n');
+const check = (p: Plan, part: string) => p.checks.find((c) => c.part === part);
+const onCutter = (b: Bench) => (b.supply.loads[0]!.on = b.supply.circuit);
+
+describe('what hangs on the cutter’s circuit', () => {
+	it('takes volts before the arc is lit, and heats the breaker', () => {
+		const [alone, shared] = [planned(() => {}), planned(onCutter)];
+		const drop = alone.figures['supply.sharedV'].value! - shared.figures['supply.sharedV'].value!;
+		const sharedOhm =
+			alone.figures['supply.resistanceOhm'].value! - alone.figures['supply.cordOhm'].value!;
+		expect(drop).toBeCloseTo(9.5 * sharedOhm, 9);
+		expect(shared.figures['supply.breakerPeak'].value!).toBeGreaterThan(
+			alone.figures['supply.breakerPeak'].value!
+		);
+		expect(told(shared)).toContain('wants a circuit of its own');
+	});
+
+	it('a compressor there counts only while it runs: less than a load that is always on', () => {
+		const work = { arcS: 60, restS: 60 };
+		const peak = (when: 'always' | 'compressor') =>
+			planned((b) => (onCutter(b), (b.supply.loads[0]!.when = when)), work).figures[
+				'supply.breakerPeak'
+			].value!;
+		expect(peak('compressor')).toBeLessThanOrEqual(peak('always') + 1e-9);
+	});
+
+	it('does not count when the air comes from bottles', () => {
+		const bottled = planned((b) => {
+			onCutter(b);
+			b.air.source = 'bottle';
+			b.air.bottle = {
+				gas: 'air',
+				waterL: 50,
+				count: 1,
+				fillBar: 200,
+				reserveBar: 10,
+				outletBar: 7
+			};
+		});
+		expect(bottled.figures['supply.sharedA'].value).toBe(0);
+	});
+});
+
+describe('a motor that starts', () => {
+	const start = (currentA: number, curve: 'B' | 'C' | 'D' = 'B') =>
+		planned((b) => {
+			b.supply.breaker.curve = curve;
+			b.supply.loads = [
+				{ name: 'grinder', on: b.supply.circuit, currentA, startMultiple: 6, when: 'always' }
+			];
+		});
+
+	it('trips a B32 at once for certain from 160 A, may from 96 A (IEC 60898-1: 3 to 5 times)', () => {
+		expect(start(5).figures['supply.magneticA'].value).toBe(96);
+		expect(check(start(8), 'Switch-on')!.verdict).toBe('holds');
+		expect(check(start(14), 'Switch-on')!.verdict).toBe('tight');
+		expect(check(start(25), 'Switch-on')).toMatchObject({ verdict: 'stops', stopsAtS: 0 });
+		expect(check(start(14, 'C'), 'Switch-on')!.verdict).toBe('holds');
+		expect(told(start(14))).toContain('may trip at once');
+	});
+});
+
+describe('a generator', () => {
+	const on = (ratedVA: number, regulation = 0.08) =>
+		planned((b) => (b.supply.generator = { ratedVA, ratedW: ratedVA, regulation }));
+
+	it('is overloaded when the cutter and the shop ask more than its plate', () => {
+		expect(check(on(20_000), 'Generator')!.verdict).toBe('holds');
+		expect(check(on(5000), 'Generator')).toMatchObject({ verdict: 'stops', stopsAtS: 0 });
+		expect(on(20_000).figures['supply.generatorShare'].value!).toBeGreaterThan(0.25);
+	});
+
+	it('loses its regulation at full load', () => {
+		const p = on(8000, 0.1);
+		expect(p.figures['supply.serviceOhm'].value).toBeCloseTo((0.1 * 230 ** 2) / 8000, 12);
+		expect(told(p)).toContain('continuous');
+	});
+});
+
+describe('bottles', () => {
+	const bottled = (count: number, work: Partial<Work> = {}) =>
+		planned((b) => {
+			b.air.source = 'bottle';
+			b.air.bottle = {
+				gas: 'nitrogen',
+				waterL: 50,
+				count,
+				fillBar: 200,
+				reserveBar: 10,
+				outletBar: 7
+			};
+		}, work);
+
+	it('run empty when their gas is used up, post-flow included', () => {
+		const p = bottled(1);
+		const empty = check(p, 'Air')!;
+		expect(empty).toMatchObject({ verdict: 'stops', word: 'bottles empty' });
+		// 50 l from 200 to 10 bar over 1.01325 · 1.06 at 170 l/min, air on 29 of 34 s.
+		const airS = ((50 * 190) / (1.01325 * 1.06)) * (60 / 170);
+		expect(empty.stopsAtS!).toBeGreaterThan((airS * 34) / 29 - 34);
+		expect(empty.stopsAtS!).toBeLessThan((airS * 34) / 29 + 34);
+		expect(p.figures['air.bottleS'].value).toBeCloseTo((airS * 14) / 29, 6);
+	});
+
+	it('twice as many last twice as long, and nitrogen is warned of', () => {
+		const [one, two] = [bottled(1), bottled(2)].map((p) => p.figures['air.bottleS'].value!);
+		expect(two).toBeCloseTo(2 * one!, 6);
+		expect(told(bottled(1))).toContain('Nitrogen');
+	});
+});
+
+describe('water', () => {
+	it('wet air is tight, not a stop, and says what is missing', () => {
+		const p = planned((b) => {
+			b.air.stages = [];
+			b.air.coolingM = 0;
+			b.air.tankRiseK = 15;
+		});
+		expect(check(p, 'Water')).toMatchObject({ verdict: 'tight', word: 'wet air' });
+		expect(told(p)).toContain('fit a trap');
+	});
+
+	it('both schools on compressor oil are told, each where it applies', () => {
+		expect(told(planned(() => {}))).toContain('coalescing filter');
+		const oilFree = planned((b) => (b.air.compressor.oil = 'oil-free'), { arcS: 30, restS: 5 });
+		expect(told(oilFree)).toContain('wears out');
+	});
+
+	it('below freezing it turns to ice', () => {
+		expect(told(planned(() => {}, { shopC: -5 }))).toContain('ice');
+	});
+});
+
+describe('words of safety and use', () => {
+	it.each([
+		[
+			'a selector',
+			(b: Bench) => ((b.cutter.voltageBy = 'selector'), b.cutter.inputs.push(b.cutter.inputs[0]!)),
+			'selector to 230 V'
+		],
+		['an earth-fault device', (b: Bench) => (b.supply.earthFault = '5 mA'), 'Never bridge it'],
+		[
+			'displacement only',
+			(b: Bench) => (b.air.compressor.rating = 'displaced'),
+			'Displacement is not delivery'
+		],
+		[
+			'a clogged cartridge',
+			(b: Bench) => ((b.air.stages[0]!.kind = 'cartridge'), (b.air.stages[0]!.loaded = 0.7)),
+			'do not drain themselves'
+		],
+		[
+			'a compressor that never stops',
+			(b: Bench) =>
+				(b.air.compressor.points = [
+					{ flowLpm: 200, atBar: 4 },
+					{ flowLpm: 1, atBar: 8 }
+				]),
+			'never reaches its cut-out'
+		]
+	])('%s', (_, change, words) => {
+		expect(told(planned(change))).toContain(words);
+	});
+
+	it('under 190 V the low-current parts are named', () => {
+		expect(told(plan(inputsOf({ bench: TROLLEY })))).toContain('fit the 20 A nozzle');
+	});
+});
+
+describe('better never makes it worse, in the whole shop', () => {
+	it('more cord never raises the voltage, with other loads on or off', () => {
+		fc.assert(
+			fc.property(number(0.5, 80), number(0.5, 15), fc.boolean(), (lengthM, more, shared) => {
+				const volts = (m: number) =>
+					planned((b) => {
+						if (shared) onCutter(b);
+						b.supply.cord!.lengthM = m;
+					}).figures['supply.voltageV'].value!;
+				expect(volts(lengthM + more)).toBeLessThan(volts(lengthM));
+			}),
+			{ numRuns: 60 }
+		);
+	});
+
+	it('a thicker wire never trips sooner with a compressor on it', () => {
+		const times = conductorsFor('iec')
+			.slice(1)
+			.map(
+				(size) =>
+					planned((b) => (onCutter(b), (b.supply.wire.size = size)), { arcS: 120, restS: 20 })
+						.figures['supply.tripEarliestS'].value ?? Infinity
+			);
+		for (let i = 1; i < times.length; i++) expect(times[i]!).toBeGreaterThanOrEqual(times[i - 1]!);
+	});
+
+	it('a bigger tank never shortens the longest cut, leaks or not', () => {
+		fc.assert(
+			fc.property(number(5, 500), number(1.05, 3), (tankL, times) => {
+				const longest = (l: number) =>
+					planned((b) => {
+						b.air.tankL = l;
+						b.air.compressor.points = [
+							{ flowLpm: 140, atBar: 4 },
+							{ flowLpm: 120, atBar: 6 },
+							{ flowLpm: 60, atBar: 9 }
+						];
+					}).figures['air.longestCutS'].value!;
+				expect(longest(tankL * times)).toBeGreaterThanOrEqual(longest(tankL) - 1e-9);
+			}),
+			{ numRuns: 40 }
+		);
+	});
+});
+
+describe('verdicts agree everywhere', () => {
+	it('checks, stations, figures and rails tell the same worst thing', () => {
+		fc.assert(
+			fc.property(
+				number(5, 120),
+				number(0, 60),
+				number(5, 40),
+				fc.boolean(),
+				fc.constantFrom(BAY_2, TROLLEY),
+				(arcS, restS, lengthM, shared, from) => {
+					const p = planned(
+						(b) => {
+							if (shared) onCutter(b);
+							b.supply.cord!.lengthM = lengthM;
+						},
+						{ arcS, restS },
+						from
+					);
+					expect(judge(p.checks)).toMatchObject({
+						verdict: p.verdict,
+						stations: p.stations
+					});
+					for (const c of p.checks) expect(p.figures[c.id].verdict).toBe(c.verdict);
+					expect([p.firstLimit, p.weakestLink].filter(Boolean).length).toBeLessThanOrEqual(1);
+					const flagged = new Set(PARTS.map((part) => worstOn(part, p)).filter(Boolean));
+					expect(flagged.size).toBeLessThanOrEqual(1);
+				}
+			),
+			{ numRuns: 60 }
+		);
+	});
+});
+
+describe('a bench of version 1', () => {
+	const old = {
+		...BAY_2,
+		supply: {
+			system: 'iec',
+			phases: 1,
+			nominalV: 230,
+			serviceOhm: null,
+			breaker: { standard: 'iec60898', curve: 'C', ratingA: 32 },
+			wire: { size: 'mm2-6', lengthM: 18, method: 'clipped' },
+			receptacleA: 32,
+			cord: { size: 'mm2-4', lengthM: 10 },
+			otherLoadA: 3,
+			ambientC: 20
+		},
+		cutter: { ...BAY_2.cutter, inrushA: undefined, voltageBy: undefined },
+		torch: { ...BAY_2.torch, leadM: undefined, leadBoreMm: undefined },
+		air: {
+			compressor: { q1Lpm: 225, p1Bar: 4, q2Lpm: 190, p2Bar: 8, cutInBar: 6.5, cutOutBar: 8.5 },
+			tankL: 90,
+			altitudeM: 60,
+			setPointBar: 5.5,
+			filter: { lossBar: 0.08, atLpm: 200 },
+			dryer: null,
+			hose: { boreMm: 10, lengthM: 12, couplings: 2 }
+		},
+		usual: { arcS: 14, restS: 20, shopC: 18 }
+	};
+	const stored = JSON.parse(JSON.stringify(old)) as unknown;
+
+	it('is brought to the present shape with everything that it held', () => {
+		const bench = v.parse(BenchSchema, upgradeBench(stored));
+		expect(bench.air.compressor.points).toEqual([
+			{ flowLpm: 225, atBar: 4 },
+			{ flowLpm: 190, atBar: 8 }
+		]);
+		expect(bench.air.stages).toMatchObject([{ kind: 'trap', lossBar: 0.08 }]);
+		expect(bench.supply.loads).toMatchObject([{ currentA: 3, when: 'always' }]);
+		expect(bench.supply.cord).toEqual({ size: 'mm2-4', lengthM: 10 });
+	});
+
+	it('one of this version, and what is no bench, pass through untouched', () => {
+		expect(upgradeBench(BAY_2)).toBe(BAY_2);
+		for (const other of [null, 7, 'x', [], {}, { supply: 1 }])
+			expect(upgradeBench(other)).toBe(other);
+	});
+});

@@ -1,0 +1,20 @@
+import { benchOf } from '$lib/server/pageData';
+import { evidenceOf } from '$lib/server/planning';
+import { store } from '$lib/server/current';
+import type { PageServerLoad } from './$types';
+
+/** The bench to set beside the one in use: the one asked for, else the next one in the shop. */
+export const load: PageServerLoad = ({ url, cookies }) => {
+	const all = store().benches.all();
+	const mine = benchOf(store(), url, cookies);
+	const asked = url.searchParams.get('with');
+	const other =
+		all.find((b) => b.id === asked && b.id !== mine?.id) ?? all.find((b) => b.id !== mine?.id);
+	return {
+		other: other && {
+			id: other.id,
+			bench: other.bench,
+			evidence: evidenceOf(store(), other.id, other.bench)
+		}
+	};
+};
