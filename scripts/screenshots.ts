@@ -16,11 +16,20 @@ interface Shot {
 	bench?: string;
 	/** Figure whose working is opened first. */
 	open?: string;
+	/** Region that is scrolled to. */
+	see?: string;
 }
 
 const SHOTS: Shot[] = [
 	{ name: 'supply', path: '/supply' },
 	{ name: 'supply-tight-dark', path: '/supply', bench: 'Towpath trolley', dark: true },
+	{
+		name: 'supply-session',
+		path: '/supply?arc=60&rest=30',
+		bench: 'Towpath trolley',
+		see: 'Session in time'
+	},
+	{ name: 'beside', path: '/beside?arc=60&rest=30' },
 	{ name: 'setup', path: '/setup' },
 	{ name: 'setup-where-from', path: '/setup', open: 'setup.speedMmS' },
 	{ name: 'setup-dark', path: '/setup?t=10', dark: true },
@@ -43,6 +52,13 @@ async function take(browser: Browser, demo: DemoServer, shot: Shot): Promise<voi
 	address.searchParams.set('bench', bench);
 	await page.goto(address.href, { waitUntil: 'networkidle' });
 	if (shot.open) await page.locator(`[data-figure="${shot.open}"]`).first().click();
+	if (shot.see) {
+		const region = page.getByRole('region', { name: shot.see });
+		await region.evaluate((node) =>
+			window.scrollTo(0, node.getBoundingClientRect().top + window.scrollY - 120)
+		);
+		await region.locator('canvas').first().waitFor();
+	}
 	await page.screenshot({ path: `${FOLDER}${shot.name}.png`, animations: 'disabled' });
 	await page.close();
 	console.log(`docs/screenshots/${shot.name}.png`);

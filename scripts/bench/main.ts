@@ -7,6 +7,7 @@ import { benchDrag, benchFirstLoad } from './browser';
 import { benchLog } from './log';
 import { benchPages } from './pages';
 import { benchPlan } from './plan';
+import { benchSession } from './session';
 
 export interface Result {
 	name: string;
@@ -51,6 +52,15 @@ try {
 	await new Promise((resolve) => loader.on('exit', resolve));
 
 	note('whole plan against a spreadsheet-formula engine', benchPlan(), '× as fast', '>= 20');
+	const session = benchSession();
+	note(
+		'session solver against a general ODE library with events',
+		session.times,
+		'× as fast',
+		'>= 50'
+	);
+	note('a shift of eight hours, compressor on the same breaker', session.shiftMs, 'ms', '<= 20');
+	note('search for what would fix the tight bench', session.fixMs, 'ms', '<= 100');
 	note('log inserts against a bare prepared statement', await benchLog(), 'of its rate', '>= 0.7');
 	const pages = await benchPages(url);
 	const against = 'against a bare handler of the same bytes';

@@ -1,7 +1,17 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import { expect, test } from './demo';
 
-const SCREENS = ['/supply', '/setup', '/cut', '/gouge', '/wear', '/bench', '/card', '/start'];
+const SCREENS = [
+	'/supply',
+	'/setup',
+	'/cut',
+	'/gouge',
+	'/wear',
+	'/bench',
+	'/card',
+	'/start',
+	'/beside'
+];
 
 for (const theme of ['bench-day', 'hood-down']) {
 	for (const screen of SCREENS) {

@@ -7,14 +7,18 @@
 	const bench = getWorkbench();
 	const say = (id: FigureId, side: { value: number | null; basis: Basis }) =>
 		`${bench.say(side.value, REGISTRY[id].quantity)} ${side.basis}`;
+	/** What looks the same on the screen did not move. */
+	const changes = $derived(
+		(bench.moved?.changes ?? []).filter((c) => say(c.id, c.from) !== say(c.id, c.to))
+	);
 </script>
 
 {#if bench.moved}
 	<div class="mt-2 border-l-[6px] py-1 pl-3" style:border-color="var(--arc)" data-testid="moved">
-		<b>What it changed</b>
-		{#if bench.moved.changes.length === 0}<p class="sub">Nothing that shows.</p>{/if}
+		<b>{bench.moved.title}</b> <span class="sub">What it changed:</span>
+		{#if changes.length === 0}<p class="sub">Nothing that shows.</p>{/if}
 		<ul class="text-[15px]">
-			{#each bench.moved.changes as change (change.id)}
+			{#each changes as change (change.id)}
 				<li>
 					{change.label}: <span class="fig text-[18px]">{say(change.id, change.from)}</span> →
 					<span class="fig text-[18px]">{say(change.id, change.to)}</span>

@@ -187,9 +187,8 @@ export function indexAt(trace: SessionTrace, timeS: number): number {
 
 /** Rows of the table: evenly in time, and the limit. */
 export function tableRows(trace: SessionTrace, rows = 16): number[] {
-	const places = Array.from({ length: rows }, (_, i) =>
-		indexAt(trace, (trace.untilS * i) / (rows - 1))
-	);
+	const endS = trace.timeS.at(-1) ?? 0;
+	const places = Array.from({ length: rows }, (_, i) => indexAt(trace, (endS * i) / (rows - 1)));
 	if (trace.limit) places.push(indexAt(trace, trace.limit.atS));
 	return [...new Set(places)].sort((a, b) => a - b);
 }

@@ -157,12 +157,19 @@ export function runSession(inputs: RunInputs, observe?: (step: Step) => boolean 
 			n.start >= n.limit ? { atS: 0, startS: 0, level: n.start, target: n.start } : undefined
 	}));
 
-	const warm = (dt: number): void => {
+	/** What is left of a difference after a phase without an event, by phase and node: most of them. */
+	const decays = new Map(
+		cycle.map((phase) => [phase, nodes.map((node) => Math.exp(-phase.durationS / node.tauS))])
+	);
+
+	const warm = (dt: number, phase: Phase): void => {
+		const whole = dt === phase.durationS ? decays.get(phase) : undefined;
 		for (let k = 0; k < nodes.length; k++) {
 			const node = nodes[k]!;
 			const level = levels[k]!;
 			const target = targets[k]!;
-			const next = target + (level - target) * Math.exp(-dt / node.tauS);
+			const decay = whole ? whole[k]! : Math.exp(-dt / node.tauS);
+			const next = target + (level - target) * decay;
 			const track = tracked[k]!;
 			if (!track.crossing && next >= node.limit && target > node.limit) {
 				const atS = t + node.tauS * Math.log((target - level) / (target - node.limit));
@@ -245,7 +252,7 @@ export function runSession(inputs: RunInputs, observe?: (step: Step) => boolean 
 					}
 				}
 			}
-			warm(dt);
+			warm(dt, phase);
 			if (on) runS += dt;
 			t += dt;
 			left -= dt;
