@@ -7,6 +7,7 @@
 	const bench = getWorkbench();
 	const working = $derived(bench.working);
 	const plain = $derived({ units: bench.units, gauge: bench.gauge });
+	const band = $derived(working && bench.plan.figures[working.id].band);
 	let panel = $state<HTMLElement>();
 
 	function close() {
@@ -40,6 +41,14 @@
 			<p class="mt-1 text-[15px] break-words">
 				= {filledIn(working)} =
 				<b style:color="var(--arc)">{bench.say(working.value, working.quantity)}</b>
+				{#if band}
+					<span class="sub">
+						between {bench.say(band[0], working.quantity)} and {bench.say(
+							band[1],
+							working.quantity
+						)} eight times in ten
+					</span>
+				{/if}
 			</p>
 		{/if}
 		<ul class="mt-2 space-y-1.5 text-[15px]">

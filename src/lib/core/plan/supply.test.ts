@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import * as v from 'valibot';
 import { BAY_2, changed, inputsOf, TROLLEY } from '../../../../tests/support/inputs';
-import { BenchSchema, plan, upgradeBench, type Bench, type Plan, type Work } from '..';
+import { BenchSchema, NO_EVIDENCE, plan, upgradeBench, type Bench, type Plan, type Work } from '..';
 import { conductorsFor } from '../circuit/conductors';
 import { worstOn } from '../../components/Supply/rails';
 import { PARTS } from '../../components/Bench/parts';
@@ -222,6 +222,46 @@ describe('better never makes it worse, in the whole shop', () => {
 			}),
 			{ numRuns: 40 }
 		);
+	});
+});
+
+describe('benches at the edge of what can be', () => {
+	it('a breaker smaller than what idles on it trips, whatever the amps', () => {
+		const p = planned((b) => {
+			b.supply.breaker.ratingA = 6;
+			b.supply.loads = [
+				{ name: 'heater', on: b.supply.circuit, currentA: 14, startMultiple: 1, when: 'always' }
+			];
+		});
+		expect(check(p, 'Breaker')!.verdict).toBe('stops');
+		expect(p.figures['supply.runsOnA'].value).toBeNull();
+	});
+
+	it('hardly any tank runs in short bursts only', () => {
+		const p = planned((b) => {
+			b.air.tankL = 0.5;
+			b.air.compressor.points = [{ flowLpm: 60, atBar: 7 }];
+		});
+		expect(check(p, 'Air')!.stopsAtS!).toBeLessThan(2);
+	});
+
+	it('below sea level, at 100 % humidity and in frost there are figures and no NaN', () => {
+		const p = planned((b) => (b.air.altitudeM = -400), { shopC: -15, humidity: 1 });
+		expect(p.figures['air.altitudeFactor'].value!).toBeGreaterThan(1);
+		expect(p.figures['water.dewC'].value!).toBeLessThan(-15);
+		for (const c of p.checks) expect(Number.isFinite(c.margin), c.part).toBe(true);
+	});
+
+	it('a measured flow has a band, and more readings narrow it', () => {
+		const width = (n: number) => {
+			const spread = 7 / Math.sqrt(n);
+			const evidence = { ...NO_EVIDENCE, flowLpm: { n, mean: 180, spread } };
+			const [low, high] = plan(inputsOf({ evidence })).figures['air.flowLpm'].band!;
+			return high - low;
+		};
+		expect(width(1)).toBeCloseTo(2 * 1.2816 * 7, 6);
+		expect(width(4)).toBeCloseTo(width(1) / 2, 9);
+		expect(plan(inputsOf()).figures['air.flowLpm'].band).toBeUndefined();
 	});
 });
 

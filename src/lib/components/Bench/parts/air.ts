@@ -204,7 +204,14 @@ export const AIR_PARTS: Part[] = [
 		figure: () => 'air.inletLowBar',
 		check: 'air.inletLowBar',
 		loses: 'air.hoseLossBar',
-		tells: ['air.hoseLossBar', 'air.torchBar', 'air.flowLpm'],
+		tells: [
+			'air.hoseLossBar',
+			'air.torchBar',
+			'setup.airBar',
+			'gouge.airBar',
+			'air.flowLpm',
+			'air.boreFlowLpm'
+		],
 		fields: () => [
 			q('air.hose.boreMm', 'Bore', 'small'),
 			q('air.hose.lengthM', 'Length', 'run'),

@@ -1,6 +1,15 @@
 import { pointsAround } from '../../air/delivery';
 import type { Workings } from '../workings';
-import { given, several, single, stated, type FigureDef, type InputSource } from './define';
+import {
+	banded,
+	given,
+	measuredBand,
+	several,
+	single,
+	stated,
+	type FigureDef,
+	type InputSource
+} from './define';
 import { COUPLING_EQUIVALENT_M, FREE_AIR_BAR } from '../../air/flow';
 import { BORE_FLOW_MULTIPLE } from '../workings/air';
 
@@ -50,51 +59,58 @@ const around = (w: Workings) =>
 	pointsAround(w.inputs.bench.air.compressor.points, w.air.tank.cutInBar);
 
 export const AIR_FIGURES = {
-	'air.flowLpm': several(
-		'Air the cutter takes',
-		'flow',
-		(w) => w.air.flowLpm,
-		(w) => w.air.flowWay,
-		{
-			measured: {
-				basis: 'T',
-				formula: 'max(1, Q_m - Q_l)',
-				source:
-					'Your timed drain, V·(p₁ − p₂)/(p_n·t), less the leaks; cold flow, so an upper bound',
-				inputs: {
-					Q_m: given(
-						'mean of your timed drains',
-						'flow',
-						'T',
-						(w) => w.inputs.evidence.flowLpm!.mean
-					),
-					Q_l: (w) => ({
-						label: 'leaks',
-						quantity: 'flow',
-						basis: w.inputs.evidence.leakLpm ? 'T' : 'M',
-						value: w.air.leakLpm
-					})
-				}
-			},
-			plate: {
-				basis: 'D',
-				formula: 'Q_p',
-				source: 'Data plate',
-				inputs: {
-					Q_p: given('flow on the plate', 'flow', 'D', (w) => w.inputs.bench.cutter.airFlowLpm!)
-				}
-			},
-			bore: {
-				basis: 'R',
-				formula: 'n*Q_b',
-				source:
-					'The bore passes about a third of the whole (common practice); time a drain to know',
-				inputs: {
-					n: stated('whole over bore', 'factor', BORE_FLOW_MULTIPLE, 'R'),
-					Q_b: 'air.boreFlowLpm'
+	'air.flowLpm': banded(
+		several(
+			'Air the cutter takes',
+			'flow',
+			(w) => w.air.flowLpm,
+			(w) => w.air.flowWay,
+			{
+				measured: {
+					basis: 'T',
+					formula: 'max(1, Q_m - Q_l)',
+					source:
+						'Your timed drain, V·(p₁ − p₂)/(p_n·t), less the leaks; cold flow, so an upper bound',
+					inputs: {
+						Q_m: given(
+							'mean of your timed drains',
+							'flow',
+							'T',
+							(w) => w.inputs.evidence.flowLpm!.mean
+						),
+						Q_l: (w) => ({
+							label: 'leaks',
+							quantity: 'flow',
+							basis: w.inputs.evidence.leakLpm ? 'T' : 'M',
+							value: w.air.leakLpm
+						})
+					}
+				},
+				plate: {
+					basis: 'D',
+					formula: 'Q_p',
+					source: 'Data plate',
+					inputs: {
+						Q_p: given('flow on the plate', 'flow', 'D', (w) => w.inputs.bench.cutter.airFlowLpm!)
+					}
+				},
+				bore: {
+					basis: 'R',
+					formula: 'n*Q_b',
+					source:
+						'The bore passes about a third of the whole (common practice); time a drain to know',
+					inputs: {
+						n: stated('whole over bore', 'factor', BORE_FLOW_MULTIPLE, 'R'),
+						Q_b: 'air.boreFlowLpm'
+					}
 				}
 			}
-		}
+		),
+		measuredBand(
+			(w) => w.inputs.evidence.flowLpm,
+			() => 1,
+			(w) => w.air.flowLpm
+		)
 	),
 	'air.boreFlowLpm': single('Air through the bore alone', 'flow', (w) => w.air.boreFlowLpm, {
 		basis: 'H',
@@ -113,55 +129,62 @@ export const AIR_FIGURES = {
 		source: 'ISO 2533',
 		inputs: { H: given('altitude', 'altitude', 'D', (w) => w.inputs.bench.air.altitudeM) }
 	}),
-	'air.deliveryLpm': several(
-		'Compressor delivers at cut-in',
-		'flow',
-		(w) => w.air.deliveryAtCutInLpm,
-		(w) =>
-			w.inputs.evidence.deliveryFactor
-				? 'measured'
-				: w.air.displacedShare < 1
-					? 'displaced'
-					: 'plate',
-		Object.fromEntries(
-			(
-				[
-					['plate', 'D', 'Straight line between the deliveries on its plate'],
+	'air.deliveryLpm': banded(
+		several(
+			'Compressor delivers at cut-in',
+			'flow',
+			(w) => w.air.deliveryAtCutInLpm,
+			(w) =>
+				w.inputs.evidence.deliveryFactor
+					? 'measured'
+					: w.air.displacedShare < 1
+						? 'displaced'
+						: 'plate',
+			Object.fromEntries(
+				(
 					[
-						'displaced',
-						'R',
-						'Displacement is not delivery: a marked estimate, 60 to 75 % (common practice). Time a fill to know'
-					],
-					['measured', 'T', 'The plate’s line, scaled by your timed fill']
-				] as const
-			).map(([way, basis, source]) => [
-				way,
-				{
-					basis,
-					formula: 'max(0, k_m*k_d*k_h*(q_1 + (q_2 - q_1)*(p - p_1)/(p_2 - p_1)))',
-					source,
-					inputs: {
-						k_m: given(
-							'your timed fill over the plate',
-							'factor',
-							way === 'measured' ? 'T' : 'D',
-							(w) => w.air.deliveryFactor
-						),
-						k_d: given(
-							'delivered over what the plate states',
-							'factor',
-							way === 'displaced' ? 'R' : 'D',
-							(w) => w.air.displacedShare
-						),
-						k_h: 'air.altitudeFactor' as const,
-						q_1: given('delivery', 'flow', 'D', (w) => around(w)[0].flowLpm),
-						q_2: given('delivery', 'flow', 'D', (w) => around(w)[1].flowLpm),
-						p: cutIn,
-						p_1: given('at', 'pressure', 'D', (w) => around(w)[0].atBar),
-						p_2: given('at', 'pressure', 'D', (w) => around(w)[1].atBar)
+						['plate', 'D', 'Straight line between the deliveries on its plate'],
+						[
+							'displaced',
+							'R',
+							'Displacement is not delivery: a marked estimate, 60 to 75 % (common practice). Time a fill to know'
+						],
+						['measured', 'T', 'The plate’s line, scaled by your timed fill']
+					] as const
+				).map(([way, basis, source]) => [
+					way,
+					{
+						basis,
+						formula: 'max(0, k_m*k_d*k_h*(q_1 + (q_2 - q_1)*(p - p_1)/(p_2 - p_1)))',
+						source,
+						inputs: {
+							k_m: given(
+								'your timed fill over the plate',
+								'factor',
+								way === 'measured' ? 'T' : 'D',
+								(w) => w.air.deliveryFactor
+							),
+							k_d: given(
+								'delivered over what the plate states',
+								'factor',
+								way === 'displaced' ? 'R' : 'D',
+								(w) => w.air.displacedShare
+							),
+							k_h: 'air.altitudeFactor' as const,
+							q_1: given('delivery', 'flow', 'D', (w) => around(w)[0].flowLpm),
+							q_2: given('delivery', 'flow', 'D', (w) => around(w)[1].flowLpm),
+							p: cutIn,
+							p_1: given('at', 'pressure', 'D', (w) => around(w)[0].atBar),
+							p_2: given('at', 'pressure', 'D', (w) => around(w)[1].atBar)
+						}
 					}
-				}
-			])
+				])
+			)
+		),
+		measuredBand(
+			(w) => w.inputs.evidence.deliveryFactor,
+			(w) => w.air.deliveryAtCutInLpm / w.air.deliveryFactor,
+			(w) => w.air.deliveryAtCutInLpm
 		)
 	),
 	'air.dryerLossBar': elementLoss('Dryer loses', 'dryerLossBar', 'dryerCoefficient'),

@@ -77,3 +77,26 @@ export function several(
 ): FigureDef {
 	return { label, quantity, value, way, ways };
 }
+
+/** Half-width of "eight times in ten" in standard deviations of a normal. */
+const EIGHT_IN_TEN = 1.2816;
+
+/** Band of a figure that was measured; `scale` where the figure is a multiple of what was measured. */
+export function measuredBand(
+	read: (w: Workings) => { mean: number; spread: number } | null,
+	scale: (w: Workings) => number = () => 1,
+	value?: (w: Workings) => number
+): (w: Workings) => [number, number] | undefined {
+	return (w) => {
+		const stat = read(w);
+		if (!stat) return undefined;
+		const half = EIGHT_IN_TEN * stat.spread * scale(w);
+		const middle = value ? value(w) : stat.mean;
+		return [Math.max(0, middle - half), middle + half];
+	};
+}
+
+/** A figure with a band. */
+export function banded(def: FigureDef, band: FigureDef['band']): FigureDef {
+	return { ...def, band };
+}

@@ -1,6 +1,15 @@
 import type { Workings } from '../workings';
 import { IDLE_A } from '../workings/electric';
-import { given, several, single, stated, type FigureDef, type Way } from './define';
+import {
+	banded,
+	given,
+	measuredBand,
+	several,
+	single,
+	stated,
+	type FigureDef,
+	type Way
+} from './define';
 
 const amps = 'setup.currentA' as const;
 const nominal = given(
@@ -25,32 +34,35 @@ const impossible: Way = {
 };
 
 export const SUPPLY_FIGURES = {
-	'supply.sourceV': several(
-		'Volts at the panel, idle',
-		'voltage',
-		(w) => w.wiring.sourceV,
-		(w) => (w.inputs.evidence.sourceV ? 'measured' : 'nominal'),
-		{
-			nominal: {
-				basis: 'D',
-				formula: 'V_n',
-				source: 'The circuit as wired',
-				inputs: { V_n: nominal }
-			},
-			measured: {
-				basis: 'T',
-				formula: 'V_m',
-				source: 'Read with the cutter idle',
-				inputs: {
-					V_m: given(
-						'mean of your idle readings',
-						'voltage',
-						'T',
-						(w) => w.inputs.evidence.sourceV!.mean
-					)
+	'supply.sourceV': banded(
+		several(
+			'Volts at the panel, idle',
+			'voltage',
+			(w) => w.wiring.sourceV,
+			(w) => (w.inputs.evidence.sourceV ? 'measured' : 'nominal'),
+			{
+				nominal: {
+					basis: 'D',
+					formula: 'V_n',
+					source: 'The circuit as wired',
+					inputs: { V_n: nominal }
+				},
+				measured: {
+					basis: 'T',
+					formula: 'V_m',
+					source: 'Read with the cutter idle',
+					inputs: {
+						V_m: given(
+							'mean of your idle readings',
+							'voltage',
+							'T',
+							(w) => w.inputs.evidence.sourceV!.mean
+						)
+					}
 				}
 			}
-		}
+		),
+		measuredBand((w) => w.inputs.evidence.sourceV)
 	),
 	'supply.arcV': several(
 		'Arc voltage',

@@ -1,5 +1,5 @@
 import { conductorLabel } from '../../circuit/conductors';
-import { given, several, single, type FigureDef } from './define';
+import { banded, given, measuredBand, several, single, type FigureDef } from './define';
 
 const AMPACITY_SOURCE =
 	'NEC Table 310.16 with 240.4(D), IEC 60364-5-52 Table B.52.2; cords NEC Table 400.5(A)(1), common ratings (from memory)';
@@ -93,39 +93,46 @@ export const WIRING_FIGURES = {
 			none: { basis: 'D', formula: '0', source: 'No cord on this bench', inputs: {} }
 		}
 	),
-	'supply.resistanceOhm': several(
-		'Resistance up to the cutter',
-		'resistance',
-		(w) => w.wiring.resistanceOhm,
-		(w) => (w.inputs.evidence.loopOhm ? 'measured' : 'model'),
-		{
-			model: {
-				basis: 'M',
-				formula: 'R_s + R_w + R_c',
-				source: 'Service, wire and cord in series',
-				inputs: { R_s: 'supply.serviceOhm', R_w: 'supply.wireOhm', R_c: 'supply.cordOhm' }
-			},
-			measured: {
-				basis: 'T',
-				formula: 'max(0.0001, R_m + R_now - R_then)',
-				source: 'Volts idle and under arc; changes of wire or cord since then added',
-				inputs: {
-					R_m: given(
-						'measured, there and back',
-						'resistance',
-						'T',
-						(w) => w.inputs.evidence.loopOhm!.mean
-					),
-					R_now: given('the model, as wired now', 'resistance', 'M', (w) => w.wiring.modelOhm),
-					R_then: given(
-						'the model, as wired then',
-						'resistance',
-						'M',
-						(w) => w.inputs.evidence.loopOhm!.modelOhm
-					)
+	'supply.resistanceOhm': banded(
+		several(
+			'Resistance up to the cutter',
+			'resistance',
+			(w) => w.wiring.resistanceOhm,
+			(w) => (w.inputs.evidence.loopOhm ? 'measured' : 'model'),
+			{
+				model: {
+					basis: 'M',
+					formula: 'R_s + R_w + R_c',
+					source: 'Service, wire and cord in series',
+					inputs: { R_s: 'supply.serviceOhm', R_w: 'supply.wireOhm', R_c: 'supply.cordOhm' }
+				},
+				measured: {
+					basis: 'T',
+					formula: 'max(0.0001, R_m + R_now - R_then)',
+					source: 'Volts idle and under arc; changes of wire or cord since then added',
+					inputs: {
+						R_m: given(
+							'measured, there and back',
+							'resistance',
+							'T',
+							(w) => w.inputs.evidence.loopOhm!.mean
+						),
+						R_now: given('the model, as wired now', 'resistance', 'M', (w) => w.wiring.modelOhm),
+						R_then: given(
+							'the model, as wired then',
+							'resistance',
+							'M',
+							(w) => w.inputs.evidence.loopOhm!.modelOhm
+						)
+					}
 				}
 			}
-		}
+		),
+		measuredBand(
+			(w) => w.inputs.evidence.loopOhm,
+			() => 1,
+			(w) => w.wiring.resistanceOhm
+		)
 	),
 	'supply.wireCarriesA': single('Wire carries all day', 'current', (w) => w.wiring.wireCarriesA, {
 		basis: 'H',
