@@ -7,74 +7,11 @@ import {
 	type Law,
 	type Tank
 } from '../air/tank';
-import { cycleOf, cycleS, cyclesPerSpell, endS, type Pattern, type Phase } from './schedule';
+import { deepestRecovered } from './deepest';
+import type { FallingStretch, NodeRun, Run, RunInputs, Step } from './runTypes';
+import { cycleOf, cyclesPerSpell, endS, type Phase } from './schedule';
 
-/**
- * Something that warms: τ·dx/dt = target − x. Its target depends on whether the arc is on and whether
- * the compressor runs: [neither, compressor, arc, both].
- */
-export interface WarmNode {
-	tauS: number;
-	targets: readonly [number, number, number, number];
-	start: number;
-	limit: number;
-}
-
-export interface RunInputs {
-	pattern: Pattern;
-	/** undefined: the air does not come from a store. */
-	air: { tank: Tank; useLpm: number; neededBar: number } | undefined;
-	nodes: readonly WarmNode[];
-	/** Run once in place of the pattern. */
-	phases?: readonly Phase[];
-	/** The compressor runs at the start. */
-	compressorOn?: boolean;
-}
-
-/** The stretch of time before some moment, so that its figure can be worked out by hand. */
-export interface FallingStretch {
-	startS: number;
-	fromBar: number;
-	durationS: number;
-	law: Law;
-}
-export interface NodeRun {
-	/** Highest level, and the stretch that ends there. */
-	peak: number;
-	peakFrom: { level: number; target: number; durationS: number };
-	/** First time at the limit, and the stretch in which it comes. */
-	crossing: { atS: number; startS: number; level: number; target: number } | undefined;
-}
-
-export interface Run {
-	/** First time the tank is below the pressure needed while air is used; undefined: never. */
-	shortFrom: FallingStretch | undefined;
-	/** Lowest pressure while air is used, and the fall before it. */
-	lowestBar: number;
-	lowest: FallingStretch;
-	/** Running and whole time: one repetition, or all up to the end. Starts of the compressor in it. */
-	runS: number;
-	spanS: number;
-	starts: number;
-	repeats: boolean;
-	nodes: NodeRun[];
-	/** How everything stands when the run is over. */
-	end: { timeS: number; bar: number; compressorOn: boolean; levels: number[] };
-}
-
-/** One stretch without an event, as an observer sees it. */
-export interface Step {
-	startS: number;
-	durationS: number;
-	phase: Phase;
-	compressorOn: boolean;
-	fromBar: number;
-	toBar: number;
-	law: Law;
-	/** Level of each node at the start and its target. */
-	levels: readonly number[];
-	targets: readonly number[];
-}
+export type * from './runTypes';
 
 /** A cycle that starts within this of an earlier one, compressor alike, repeats it (a gauge shows 0.1). */
 const SAME_BAR = 1e-4;
@@ -89,30 +26,6 @@ const NO_TANK: Tank = {
 	startBar: 0,
 	leakLpm: 0
 };
-
-/**
- * The deepest fall that any phase of compressor and arc can bring about, if one cycle recovers it:
- * the compressor starts just as the air begins to flow, and the pause lifts the tank to cut-in again.
- * Then no cycle ever ends lower, however long the two drift against each other.
- */
-function deepestRecovered(
-	{ tank, useLpm }: NonNullable<RunInputs['air']>,
-	pattern: Pattern
-): { lowestBar: number; lowest: FallingStretch } | undefined {
-	const at = stretchAt(tank, tank.cutInBar, useLpm);
-	// Past a kink in the delivery the closed form no longer holds; the run goes on to its end instead.
-	const law = runningLaw(tank, tank.line[at]!, useLpm);
-	const useS = pattern.arcS + pattern.postS;
-	const lowestBar = pressureAfter(tank.cutInBar, law, useS);
-	const from = { startS: 0, fromBar: tank.cutInBar };
-	if (lowestBar >= tank.cutInBar) {
-		return { lowestBar: tank.cutInBar, lowest: { ...from, durationS: 0, law } };
-	}
-	if (at > 0 && lowestBar < tank.line[at - 1]!.toBar) return undefined;
-	const idle = runningLaw(tank, tank.line[at]!, 0);
-	const recovers = pressureAfter(lowestBar, idle, pattern.restS - pattern.postS) >= tank.cutInBar;
-	return recovers ? { lowestBar, lowest: { ...from, durationS: useS, law } } : undefined;
-}
 
 /**
  * Runs the work exactly from event to event: arc, post-flow and pause; cut-in, cut-out and the kinks of
@@ -337,4 +250,3 @@ export const runShare = (run: Run): number => run.runS / run.spanS;
 /** When the air falls short, s; undefined: never. */
 export const shortAtS = (run: Run): number | undefined =>
 	run.shortFrom && run.shortFrom.startS + run.shortFrom.durationS;
-export { cycleS };

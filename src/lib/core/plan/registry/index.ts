@@ -5,6 +5,7 @@ import { CUTTER_FIGURES } from './cutter';
 import type { FigureDef } from './define';
 import { GOUGE_FIGURES, WEAR_FIGURES } from './gougeWear';
 import { FIGURE_IDS, type FigureId } from './ids';
+import { LINE_FIGURES } from './line';
 import { LOAD_FIGURES } from './loads';
 import { SETUP_FIGURES } from './setup';
 import { SUPPLY_FIGURES } from './supply';
@@ -22,6 +23,7 @@ export const REGISTRY: Record<FigureId, FigureDef> = {
 	...LOAD_FIGURES,
 	...AIR_FIGURES,
 	...TANK_FIGURES,
+	...LINE_FIGURES,
 	...WATER_FIGURES,
 	...CUTTER_FIGURES,
 	...SETUP_FIGURES,

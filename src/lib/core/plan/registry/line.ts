@@ -1,0 +1,86 @@
+import { FREE_AIR_BAR } from '../../air/flow';
+import { given, several, stated, type FigureDef, type InputSource } from './define';
+
+const pn = stated('free air pressure', 'pressure', FREE_AIR_BAR, 'S');
+const setPoint = given('set-point', 'pressure', 'D', (w) => w.inputs.bench.air.setPointBar);
+const leadDrop = given(
+	'fall of p² along the lead, bar²',
+	'factor',
+	'H',
+	(w) => w.air.leadSquareDropBar2
+);
+const throughLine = {
+	p_t: ((w) => ({
+		label:
+			w.inputs.bench.air.source === 'bottle' ? 'regulator on the bottle' : 'tank at its lowest',
+		quantity: 'pressure',
+		basis: w.inputs.bench.air.source === 'bottle' ? 'D' : 'M',
+		value: w.air.lineLowBar
+	})) as InputSource,
+	dp_f: 'air.filterLossBar' as const,
+	dp_d: 'air.dryerLossBar' as const,
+	p_n: pn,
+	D: given('fall of p² along the hose, bar²', 'factor', 'H', (w) => w.air.hoseSquareDropBar2)
+};
+
+/** What the line leaves of the pressure: at the inlet, and at the torch. */
+export const LINE_FIGURES = {
+	'air.inletLowBar': several(
+		'Inlet at its lowest, air flowing',
+		'pressure',
+		(w) => w.air.inletLowBar ?? null,
+		(w) => {
+			if (!w.air.store) return 'builtIn';
+			return w.air.inletLowBar === undefined ? 'choked' : 'flowing';
+		},
+		{
+			flowing: {
+				basis: 'M',
+				formula: 'min(p_set, sqrt((p_t - dp_f - dp_d + p_n)^2 - D) - p_n)',
+				source: 'Regulator, or what the line leaves of the tank, whichever is less',
+				inputs: {
+					p_set: setPoint,
+					...throughLine
+				}
+			},
+			choked: {
+				basis: 'M',
+				formula: 'p_t - dp_f - dp_d + p_n <= 0 or (p_t - dp_f - dp_d + p_n)^2 - D <= p_n^2',
+				source: 'The line cannot pass the flow at all',
+				inputs: throughLine
+			},
+			builtIn: {
+				basis: 'D',
+				formula: 'p_set',
+				source: 'The cutter’s own compressor holds it',
+				inputs: { p_set: setPoint }
+			}
+		}
+	),
+	'air.torchBar': several(
+		'At the torch, air flowing',
+		'pressure',
+		(w) => w.air.torchBar ?? null,
+		(w) =>
+			w.air.inletLowBar === undefined
+				? 'noInlet'
+				: w.air.torchBar === undefined
+					? 'choked'
+					: 'flowing',
+		{
+			flowing: {
+				basis: 'H',
+				formula: 'sqrt((p_i + p_n)^2 - D) - p_n',
+				source: 'Darcy-Weisbach along the torch lead; a longer lead wants more at the inlet',
+				inputs: { p_i: 'air.inletLowBar', p_n: pn, D: leadDrop }
+			},
+			choked: {
+				basis: 'H',
+				formula: '(p_i + p_n)^2 - D <= p_n^2',
+				source: 'The lead cannot pass the flow at all',
+				inputs: { p_i: 'air.inletLowBar', p_n: pn, D: leadDrop }
+			},
+			noInlet: { basis: 'M', formula: 'true', source: 'No pressure reaches the inlet', inputs: {} }
+		}
+	)
+} satisfies Record<string, FigureDef>;
