@@ -34,6 +34,8 @@ const KIB = 1024;
 const BODY_LIMITS = [
 	['/api/log', 16 * KIB],
 	['/api/sets', 16 * KIB],
+	// A chart of ten thousand rows.
+	['/api/charts', 4096 * KIB],
 	['/api/', 256 * KIB]
 ];
 

@@ -16,7 +16,8 @@ const inputs = (thicknessMm: number): PlanInputs => ({
 	cut: { ...DEFAULT_CUT, thicknessMm },
 	evidence: NO_EVIDENCE,
 	work: BAY_2.usual,
-	settings: DEFAULT_SETTINGS
+	settings: DEFAULT_SETTINGS,
+	chart: null
 });
 
 const FUNCTIONS: Record<string, string> = {

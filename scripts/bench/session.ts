@@ -45,7 +45,8 @@ function shared(hours: number): PlanInputs {
 		cut: DEFAULT_CUT,
 		evidence: NO_EVIDENCE,
 		work: { ...bench.usual, shift: { hours, spellMin: 720, breakMin: 0 } },
-		settings: DEFAULT_SETTINGS
+		settings: DEFAULT_SETTINGS,
+		chart: null
 	};
 }
 

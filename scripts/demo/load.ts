@@ -1,8 +1,11 @@
 /**
- * Loads the demo through the public API: benches, parts, a dozen cuts, measurements and two test cuts.
+ * Loads the demo through the public API: benches with their cut charts, parts, a dozen cuts,
+ * measurements, test cuts and setting cards.
  * Usage: tsx scripts/demo/load.ts http://127.0.0.1:4173
  */
 import { DEFAULT_SETTINGS, type Entry } from '../../src/lib/core';
+import { readFileSync } from 'node:fs';
+import { readChartCsv } from '../../src/lib/formats/chartCsv';
 import { BAY_2, TROLLEY } from './benches';
 
 const base = process.argv[2] ?? 'http://127.0.0.1:4173';
@@ -43,6 +46,16 @@ const cut = (
 	metal: 'mild-steel' | 'stainless' = 'mild-steel'
 ): Entry => ({ kind: 'cut', metal, thicknessMm, outputA, lengthMm, arcS, starts, start });
 
+const testCut = (thicknessMm: number, speedMmS: number, lagDeg: number): Entry => ({
+	kind: 'test-cut',
+	metal: 'stainless',
+	thicknessMm,
+	outputA: 45,
+	speedMmS,
+	lagDeg,
+	through: true
+});
+
 const BAY_2_OLD_PARTS: [string, Entry][] = [
 	[day('03', '08:10'), cut(6, 45, 12_000, 560, 40)],
 	[day('03', '13:40'), cut(10, 45, 9_000, 815, 30, 'rolled')],
@@ -59,7 +72,9 @@ const BAY_2_PARTS_NOW: [string, Entry][] = [
 	[day('20', '15:30'), { kind: 'pit', pitMm: 0.36 }],
 	[day('23', '10:45'), cut(10, 45, 4_800, 425, 16)],
 	[day('24', '11:20'), cut(6, 45, 5_400, 250, 18)],
-	[day('24', '11:30'), { kind: 'drain', fromBar: 8.2, toBar: 6.1, seconds: 66 }]
+	[day('24', '11:30'), { kind: 'drain', fromBar: 8.2, toBar: 6.1, seconds: 66 }],
+	[day('24', '13:10'), testCut(6, 17.5, 21)],
+	[day('24', '13:20'), testCut(6, 18.2, 24)]
 ];
 const TROLLEY_LOG: [string, Entry][] = [
 	[day('12', '10:00'), cut(3.4, 27, 1_800, 98, 9)],
@@ -76,6 +91,18 @@ async function logAll(benchId: string, prefix: string, entries: [string, Entry][
 	}
 }
 
+async function chart(benchId: string, file: string, name: string): Promise<void> {
+	const text = readFileSync(new URL(file, import.meta.url), 'utf8');
+	const { rows, messages } = readChartCsv(text);
+	if (messages.length > 0) throw new Error(`${file}: ${messages[0]!.text}`);
+	await call('PUT', `/api/charts/${benchId}`, { opId: `demo-${file}`, name, rows });
+}
+const SHELF: [string, string][] = [
+	['Paddle plate', 't=6'],
+	['Gate strap', 't=10&guide=waste'],
+	['Fish screen', 'metal=stainless&t=3&school=matched']
+];
+
 await serverIsUp();
 const bay2 = await call<{ id: string }>('POST', '/api/benches', {
 	opId: 'demo-bay-2',
@@ -85,12 +112,17 @@ await fit(bay2.id, 'demo-set-a', 'Pair A', day('02', '07:30'));
 await logAll(bay2.id, 'demo-bay2-a', BAY_2_OLD_PARTS);
 await fit(bay2.id, 'demo-set-b', 'Pair B', day('17', '07:45'));
 await logAll(bay2.id, 'demo-bay2-b', BAY_2_PARTS_NOW);
+await chart(bay2.id, 'bay-2-chart.csv', 'Chart of the 45 A cutter');
+for (const [name, search] of SHELF) {
+	await call('POST', '/api/cards', { opId: `demo-${name}`, benchId: bay2.id, name, search });
+}
 const trolley = await call<{ id: string }>('POST', '/api/benches', {
 	opId: 'demo-trolley',
 	bench: TROLLEY
 });
 await fit(trolley.id, 'demo-set-t', 'Trolley pair', day('11', '16:00'));
 await logAll(trolley.id, 'demo-trolley', TROLLEY_LOG);
+await chart(trolley.id, 'trolley-chart.csv', 'Chart of the 27 A cutter');
 await call('PUT', '/api/settings', {
 	opId: 'demo-settings',
 	revision: 0,

@@ -45,6 +45,7 @@ import {
 	voltageUnderLoad
 } from '../../src/lib/core/circuit/draw';
 import { ladderA } from '../../src/lib/core/cut/amps';
+import { arcThicknessMm } from '../../src/lib/core/cut/thickness';
 import { circleRadiusMm, guideOffsetMm } from '../../src/lib/core/cut/guide';
 import {
 	coolingS,
@@ -75,6 +76,8 @@ import {
 	steelLaw,
 	thicknessMmAtSpeed
 } from '../../src/lib/core/cutter/speed';
+import { curveAt, monotoneCurve } from '../../src/lib/core/cutter/pchip';
+import { normalCdf, speedCorrection } from '../../src/lib/core/evidence/speedCorrection';
 import {
 	grooveAreaMm2,
 	gougeSpeedMmS,
@@ -98,6 +101,18 @@ const num = (inputs: Inputs, name: string): number => {
 	if (typeof value !== 'number') throw new Error(`reference case without a number "${name}"`);
 	return value;
 };
+/** Numbers in a row, written with spaces between. */
+const list = (inputs: Inputs, name: string): number[] =>
+	String(inputs[name]).split(' ').filter(Boolean).map(Number);
+const METAL_NAMES: Record<string, MetalId> = {
+	mild_steel: 'mild-steel',
+	stainless_304: 'stainless',
+	aluminium_5xxx: 'aluminium',
+	brass: 'brass',
+	titanium: 'titanium',
+	cast_iron: 'cast-iron'
+};
+const metalNamed = (inputs: Inputs) => METALS[METAL_NAMES[String(inputs.material)]!];
 const awgSize = (awg: Value | undefined) => `awg-${String(awg)}` as ConductorSize;
 const noSlope = (fadLpm: number, tankL: number, cutInBar = 0, cutOutBar = 20): Tank => ({
 	line: deliveryLine([{ flowLpm: fadLpm, atBar: 7 }]),
@@ -456,6 +471,35 @@ export const COMPUTE: Record<string, Compute> = {
 		melt_energy_J_mm3: meltEnergyJMm3(
 			METALS[i.material === 'mild_steel' ? 'mild-steel' : 'aluminium']
 		)
+	}),
+	property_density: (i) => ({ density: metalNamed(i).densityKgM3 }),
+	property_cp_mean: (i) => ({ cp_mean: metalNamed(i).heatCapacityJKgK }),
+	property_melting_point: (i) => ({ melting_point: metalNamed(i).meltingC }),
+	property_latent_heat_fusion: (i) => ({
+		latent_heat_fusion: metalNamed(i).latentHeatJKg / 1000
+	}),
+	monotone_interpolation: (i) => {
+		const logs = (name: string) => list(i, name).map(Math.log);
+		const curve = monotoneCurve(logs('thicknesses'), logs('speeds'));
+		return { speed: Math.exp(curveAt(curve, Math.log(num(i, 'at')))) };
+	},
+	normal_cdf: (i) => ({ phi: normalCdf(num(i, 'z')) }),
+	speed_posterior: (i) => {
+		const seen = list(i, 'seen').map(Math.log);
+		const tests = {
+			n: seen.length,
+			sumLog: seen.reduce((sum, l) => sum + l, 0),
+			missed: list(i, 'missed').map(Math.log)
+		};
+		const { factor, sigma } = speedCorrection(tests, num(i, 'prior_sigma'));
+		return { mean_log: Math.log(factor), sigma_log: sigma };
+	},
+	arc_thickness: (i) => ({
+		thickness: arcThicknessMm({
+			layers: num(i, 'sheets'),
+			thicknessMm: num(i, 'thickness'),
+			bevelDeg: num(i, 'bevel')
+		})
 	}),
 	solve_A_B: (i) => ({
 		...law(i),

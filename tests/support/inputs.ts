@@ -31,6 +31,7 @@ export function inputsOf(
 	return {
 		evidence: NO_EVIDENCE,
 		settings: DEFAULT_SETTINGS,
+		chart: null,
 		...over,
 		bench,
 		work: workOf(over.work ?? {}, bench.usual),

@@ -42,6 +42,8 @@ function workbench(
 		partSet: null,
 		log: [],
 		measured: [],
+		chart: null,
+		cards: [],
 		cut: { ...(DEFAULT_CUT as Cut), ...cut },
 		work: more.work ?? bench.usual,
 		units: more.units ?? 'metric'
@@ -243,7 +245,8 @@ describe('log entries in one line', () => {
 					thicknessMm: 6,
 					outputA: 45,
 					speedMmS: 20,
-					lagDeg: 30
+					lagDeg: 30,
+					through: true
 				},
 				bench
 			)

@@ -4,6 +4,25 @@ export * from './plan/inputs';
 export * from './plan/types';
 export { explain, MODEL_VERSION, plan, type ExplainedInput, type Explanation } from './plan/plan';
 export { FIGURE_IDS, REGISTRY, type FigureId } from './plan/registry';
+export { COATINGS, type Coating } from './metal/coatings';
+export {
+	CHART_ROWS_MOST,
+	ChartRowSchema,
+	risingRows,
+	type Chart,
+	type ChartRow
+} from './cutter/chart';
+export { chartHash } from './plan/hash';
+export {
+	assemblySteps,
+	FAMILY_WORDS,
+	PART_WORDS,
+	SHIELDS,
+	TORCH_FAMILIES,
+	type PartChange,
+	type TorchFamily,
+	type TorchPart
+} from './torch/assembly';
 export { METAL_IDS, METALS, type Metal, type MetalId } from './metal/metals';
 export { parseQuantity, type ParseContext } from './quantity/parse';
 export { say, showQuantity, type Shown } from './quantity/format';
@@ -35,3 +54,5 @@ export { fixesFor, type Fix } from './fix/fixes';
 export { pluggedInto } from './fix/electric';
 export { solvedFor, type Solved } from './fix/solved';
 export { cutsInTenMin, restForRateS } from './session/schedule';
+export { advise, type Advice, type AdviceReason } from './cut/advise';
+export { speedCurves, type SpeedCurves } from './plan/curves';

@@ -2,6 +2,8 @@
 import * as v from 'valibot';
 import {
 	BenchSchema,
+	CHART_ROWS_MOST,
+	ChartRowSchema,
 	CutSchema,
 	EntrySchema,
 	EvidenceSchema,
@@ -36,6 +38,8 @@ export const PlanRequestSchema = v.pipe(
 		evidence: v.optional(EvidenceSchema),
 		work: v.optional(WorkSchema),
 		settings: v.optional(SettingsSchema),
+		/** Rows of a cut chart; a stored bench brings its own. */
+		chart: v.optional(v.array(ChartRowSchema)),
 		/** Figures whose working is wanted too. */
 		explain: v.optional(v.array(v.picklist(FIGURE_IDS, 'a figure id')))
 	}),
@@ -77,3 +81,24 @@ export const SaveSettingsSchema = v.object({
 	revision,
 	settings: SettingsSchema
 });
+
+const NameSchema = v.pipe(
+	v.string('text'),
+	v.trim(),
+	v.minLength(1, '1 to 60 characters'),
+	v.maxLength(60, '1 to 60 characters')
+);
+/** A whole chart in place of the one before; no rows take it away. */
+export const PutChartSchema = v.object({
+	opId: OpIdSchema,
+	name: NameSchema,
+	rows: v.pipe(v.array(ChartRowSchema), v.maxLength(CHART_ROWS_MOST, 'at most 10 000 rows'))
+});
+export const NewCardSchema = v.object({
+	opId: OpIdSchema,
+	benchId: IdSchema,
+	name: NameSchema,
+	/** The planned cut as in the address. */
+	search: v.pipe(v.string('a query'), v.maxLength(1000, 'at most 1000 characters'))
+});
+export const ShelveCardSchema = v.object({ opId: OpIdSchema, onShelf: v.boolean('true or false') });

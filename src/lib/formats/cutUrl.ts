@@ -4,13 +4,15 @@ import { CutSchema, DEFAULT_CUT, WorkSchema, type Cut, type Work } from '$lib/co
 
 const NUMBERS = {
 	t: ['thicknessMm'],
+	layers: ['layers'],
+	bevel: ['bevelDeg'],
 	a: ['typedA'],
 	len: ['lengthMm'],
 	gd: ['gouge', 'depthMm'],
 	gw: ['gouge', 'widthMm'],
 	ga: ['gouge', 'angleFromPlateDeg']
 } as const;
-const WORDS = ['metal', 'aim', 'school', 'guide', 'start'] as const;
+const WORDS = ['metal', 'aim', 'school', 'guide', 'start', 'coating', 'backCoating'] as const;
 const WORK = { arc: 'arcS', rest: 'restS', shop: 'shopC', hum: 'humidity', n: 'cuts' } as const;
 /** Hours, spell and break of a shift: "8-110-15"; "none" over a usual shift. */
 const SHIFT = 'shift';
@@ -30,6 +32,7 @@ function shiftText({ shift }: Work): string {
 export function searchFromCut(cut: Cut, work: Work, usual: Work, benchId: string): string {
 	const search = new URLSearchParams({ bench: benchId });
 	for (const word of WORDS) if (cut[word] !== DEFAULT_CUT[word]) search.set(word, cut[word]);
+	if (cut.mesh) search.set('mesh', '1');
 	for (const [key, path] of Object.entries(NUMBERS)) {
 		const value = numberOf(cut, path);
 		if (value !== numberOf(DEFAULT_CUT, path)) search.set(key, short(value));
@@ -50,6 +53,7 @@ export function cutFromSearch(search: URLSearchParams, usual: Work): { cut: Cut;
 		const parsed = v.safeParse(CutSchema.entries[word], text ?? undefined);
 		if (text !== null && parsed.success) Object.assign(cut, { [word]: parsed.output });
 	}
+	cut.mesh = search.get('mesh') === '1';
 	for (const [key, path] of Object.entries(NUMBERS)) {
 		const text = search.get(key);
 		if (text === null || text.trim() === '') continue;

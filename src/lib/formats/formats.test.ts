@@ -9,8 +9,11 @@ import {
 	plan,
 	type Cut,
 	type Work,
+	AIMS,
+	COATINGS,
 	DEFAULT_SETTINGS,
-	NO_EVIDENCE
+	NO_EVIDENCE,
+	SCHOOLS
 } from '$lib/core';
 import { benchFile, benchFileName, readBenchFile } from './benchFile';
 import { cutFromSearch, searchFromCut } from './cutUrl';
@@ -22,8 +25,13 @@ const milli = (min: number, max: number) =>
 const anyCut: fc.Arbitrary<Cut> = fc.record({
 	metal: fc.constantFrom(...METAL_IDS),
 	thicknessMm: milli(1, 100),
-	aim: fc.constantFrom('clean' as const, 'sever' as const),
-	school: fc.constantFrom('full' as const, 'matched' as const, 'typed' as const),
+	layers: fc.integer({ min: 1, max: 10 }),
+	bevelDeg: milli(0, 60),
+	mesh: fc.boolean(),
+	coating: fc.constantFrom(...COATINGS),
+	backCoating: fc.constantFrom(...COATINGS),
+	aim: fc.constantFrom(...AIMS),
+	school: fc.constantFrom(...SCHOOLS),
 	typedA: milli(5, 500),
 	lengthMm: milli(10, 20000),
 	guide: fc.constantFrom('kept' as const, 'waste' as const, 'freehand' as const),
@@ -103,7 +111,8 @@ describe('benches to start from', () => {
 			cut: DEFAULT_CUT,
 			evidence: NO_EVIDENCE,
 			work: bench.usual,
-			settings: DEFAULT_SETTINGS
+			settings: DEFAULT_SETTINGS,
+			chart: null
 		});
 		expect(result.verdict).not.toBe('stops');
 	});

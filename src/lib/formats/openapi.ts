@@ -2,11 +2,14 @@ import { toJsonSchema } from '@valibot/to-json-schema';
 import * as v from 'valibot';
 import {
 	NewBenchSchema,
+	NewCardSchema,
 	NewEntrySchema,
 	NewSetSchema,
 	PlanRequestSchema,
+	PutChartSchema,
 	SaveBenchSchema,
 	SaveSettingsSchema,
+	ShelveCardSchema,
 	UndoSchema,
 	UnfitSetSchema
 } from './api';
@@ -47,6 +50,58 @@ const OPERATIONS: Operation[] = [
 		method: 'post',
 		summary: 'The session in time, where pauses must go, what would fix it, and sizes solved for',
 		body: PlanRequestSchema,
+		refusals: [400, 404, 413]
+	},
+	{
+		path: '/api/advice',
+		method: 'post',
+		summary: 'Best amps for each aim, with the reason',
+		body: PlanRequestSchema,
+		refusals: [400, 404, 413]
+	},
+	{
+		path: '/api/charts/{id}',
+		method: 'get',
+		summary: 'Cut chart of a bench; as=csv gives the file',
+		params: ['id'],
+		query: ['as'],
+		refusals: [404]
+	},
+	{
+		path: '/api/charts/{id}',
+		method: 'put',
+		summary: 'Put a whole cut chart in place of the one before; no rows take it away',
+		params: ['id'],
+		body: PutChartSchema,
+		refusals: [400, 404, 413]
+	},
+	{
+		path: '/api/cards',
+		method: 'get',
+		summary: 'Setting cards on the shelf of a bench; as=csv gives a table',
+		query: ['bench', 'as'],
+		refusals: [404]
+	},
+	{
+		path: '/api/cards',
+		method: 'post',
+		summary: 'Save the planned cut as a card',
+		body: NewCardSchema,
+		refusals: [400, 404, 413]
+	},
+	{
+		path: '/api/cards/{id}',
+		method: 'get',
+		summary: 'One card with everything it was planned from',
+		params: ['id'],
+		refusals: [404]
+	},
+	{
+		path: '/api/cards/{id}',
+		method: 'put',
+		summary: 'Take a card off the shelf or put it back',
+		params: ['id'],
+		body: ShelveCardSchema,
 		refusals: [400, 404, 413]
 	},
 	{ path: '/api/benches', method: 'get', summary: 'All benches' },

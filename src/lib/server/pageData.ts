@@ -47,6 +47,10 @@ export function workbenchData(
 		partSet: partSet ? { id: partSet.id, name: partSet.name, fittedAt: partSet.fittedAt } : null,
 		log: lines.slice(0, LOG_LINES),
 		measured: lines.filter(({ entry, undone }) => !undone && isMeasurement(entry)),
+		chart: store.charts.forPlan(stored.id),
+		cards: store.cards
+			.ofBench(stored.id)
+			.map(({ id, name, search: query }) => ({ id, name, search: query })),
 		units,
 		...cutFromSearch(search, stored.bench.usual)
 	};

@@ -1,4 +1,5 @@
 import {
+	chartHash,
 	evidenceFromLog,
 	NO_EVIDENCE,
 	type Bench,
@@ -14,7 +15,8 @@ export function evidenceOf(store: Store, benchId: string, bench: Bench): Evidenc
 	return evidenceFromLog(
 		bench,
 		store.log.ofBench(benchId),
-		store.sets.current(benchId)?.id ?? null
+		store.sets.current(benchId)?.id ?? null,
+		store.charts.forPlan(benchId)
 	);
 }
 
@@ -28,6 +30,11 @@ export function requestedInputs(store: Store, body: PlanRequest): PlanInputs {
 		cut: body.cut,
 		evidence: body.evidence ?? (stored ? evidenceOf(store, stored.id, stored.bench) : NO_EVIDENCE),
 		work: body.work ?? bench.usual,
-		settings: body.settings ?? store.settings.get().settings
+		settings: body.settings ?? store.settings.get().settings,
+		chart: body.chart
+			? { hash: chartHash(body.chart), rows: body.chart }
+			: stored
+				? store.charts.forPlan(stored.id)
+				: null
 	};
 }

@@ -1,5 +1,7 @@
 import type Database from 'better-sqlite3';
 import { BenchRepository } from './benches';
+import { CardRepository } from './cards';
+import { ChartRepository } from './charts';
 import { openDatabase } from './db';
 import { LogRepository } from './log';
 import { SetRepository } from './sets';
@@ -11,12 +13,16 @@ export class Store {
 	readonly sets: SetRepository;
 	readonly log: LogRepository;
 	readonly settings: SettingsRepository;
+	readonly charts: ChartRepository;
+	readonly cards: CardRepository;
 
 	constructor(readonly db: Database.Database) {
 		this.benches = new BenchRepository(db);
 		this.sets = new SetRepository(db);
 		this.log = new LogRepository(db);
 		this.settings = new SettingsRepository(db);
+		this.charts = new ChartRepository(db);
+		this.cards = new CardRepository(db);
 	}
 }
 

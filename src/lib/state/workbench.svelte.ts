@@ -12,6 +12,7 @@ import {
 	whatChanged,
 	type Bench,
 	type Change,
+	type Chart,
 	type Cut,
 	type Entry,
 	type Evidence,
@@ -61,6 +62,8 @@ export interface WorkbenchData {
 	log: LogLine[];
 	/** Every measurement that still counts, newest first. */
 	measured: LogLine[];
+	chart: Chart | null;
+	cards: { id: string; name: string; search: string }[];
 	cut: Cut;
 	work: Work;
 	units: UnitSystem;
@@ -85,6 +88,8 @@ export class Workbench {
 	work = $state.raw() as Work;
 	evidence = $state.raw() as Evidence;
 	settings = $state.raw() as Settings;
+	chart = $state.raw<Chart | null>(null);
+	cards = $state.raw<WorkbenchData['cards']>([]);
 	partSet = $state.raw<PartSetInfo | null>(null);
 	log = $state.raw<LogLine[]>([]);
 	measured = $state.raw<LogLine[]>([]);
@@ -121,6 +126,8 @@ export class Workbench {
 		this.work = data.work;
 		this.evidence = data.evidence;
 		this.settings = data.settings;
+		this.chart = data.chart;
+		this.cards = data.cards;
 		this.partSet = data.partSet;
 		this.log = data.log;
 		this.measured = data.measured;
@@ -144,7 +151,8 @@ export class Workbench {
 		cut: this.cut,
 		evidence: this.evidence,
 		work: this.work,
-		settings: this.settings
+		settings: this.settings,
+		chart: this.chart
 	});
 	readonly plan: Plan = $derived(plan(this.inputs));
 	/** Inputs as of when the hand last rested; comparisons and charts go by them during a drag. */

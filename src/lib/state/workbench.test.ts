@@ -25,6 +25,8 @@ const data = () => ({
 	partSet: null,
 	log: [],
 	measured: [],
+	chart: null,
+	cards: [],
 	cut: DEFAULT_CUT as Cut,
 	work: BAY_2.usual,
 	units: 'metric' as const

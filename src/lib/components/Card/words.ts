@@ -1,12 +1,21 @@
 import { METALS } from '$lib/core';
+import { CLEAN_AIMS } from '$lib/core/cutter/speed';
 import type { Workbench } from '$lib/state/workbench.svelte';
 
-const AIM_WORDS = { clean: 'clean edge', sever: 'just sever' } as const;
+export const AIM_WORDS = {
+	clean: 'clean edge',
+	sever: 'just sever',
+	fastest: 'fastest',
+	cheapest: 'least part cost',
+	easiest: 'easy on the hand'
+} as const;
 
 /** "6 mm mild steel, clean edge" */
 export function cutTitle(bench: Workbench): string {
-	const { thicknessMm, metal, aim } = bench.cut;
-	return `${bench.say(thicknessMm, 'thickness')} ${METALS[metal].label.toLowerCase()}, ${AIM_WORDS[aim]}`;
+	const { thicknessMm, metal, aim, layers, bevelDeg } = bench.cut;
+	const stack = layers > 1 ? `${layers} × ` : '';
+	const bevel = bevelDeg > 0 ? `, ${bench.say(bevelDeg, 'angle')} bevel` : '';
+	return `${stack}${bench.say(thicknessMm, 'thickness')} ${METALS[metal].label.toLowerCase()}, ${AIM_WORDS[aim]}${bevel}`;
 }
 
 export function standoffWord(bench: Workbench): { value: string; note: string } {
@@ -34,7 +43,7 @@ export function dosAndDonts(bench: Workbench): { dos: string[]; donts: string[] 
 		`Shade ${bench.sayFigure('setup.shade')}, gloves, sleeves, ears`
 	];
 	dos.push(
-		cut.aim === 'clean'
+		CLEAN_AIMS.includes(cut.aim)
 			? settings.sparks === 'trailing'
 				? 'Watch the sparks: 15–30° behind'
 				: 'Watch the sparks: straight down'

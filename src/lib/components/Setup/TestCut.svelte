@@ -16,7 +16,8 @@
 			thicknessMm,
 			outputA,
 			speedMmS: speedMmS!,
-			lagDeg
+			lagDeg,
+			through: true
 		};
 		if (await bench.logEntry(entry, 'Test cut taken; it goes before the model.'))
 			speedMmS = lagDeg = null;

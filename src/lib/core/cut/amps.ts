@@ -8,6 +8,3 @@ export function ladderA(thicknessMm: number): number {
 	const eighths = thicknessMm / (MM_PER_IN / 8);
 	return 20 + 10 * Math.max(0, eighths - 1);
 }
-
-/** Share of a nozzle's rating below which its arc is weak and wanders [own]. */
-export const NOZZLE_LEAST_SHARE = 0.5;

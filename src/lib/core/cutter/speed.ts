@@ -12,6 +12,17 @@ export const FASTEST_FACTOR = 1.4;
 /** Where "sever" sits in the window between recommended and fastest [own]. */
 export const SEVER_SPEED_FACTOR = 1.3;
 
+/** Where each aim sits between the recommended speed (1) and the fastest that parts (1.4) [own]. */
+export const AIM_FACTORS = {
+	clean: 1,
+	easiest: 1,
+	cheapest: 1.15,
+	sever: SEVER_SPEED_FACTOR,
+	fastest: 1.36
+} as const;
+/** Aims that want a clean edge, and so stay inside the clean rating. */
+export const CLEAN_AIMS: readonly string[] = ['clean', 'easiest'];
+
 export interface SpeedLaw {
 	/** mm²/min at full amps. */
 	A: number;

@@ -116,8 +116,14 @@ const TestCutEntry = v.object({
 	thicknessMm: within(0.3, 100, 'mm'),
 	outputA: within(5, 500, 'A'),
 	speedMmS: within(0.1, 500, 'mm/s'),
-	/** Spark or lag angle seen; null: it cut well at this speed. */
-	lagDeg: v.nullable(within(1, 75, '°'))
+	/** Spark or lag angle seen; null: it cut well at this speed, or not through. */
+	lagDeg: v.nullable(within(1, 75, '°')),
+	/** It went through. */
+	through: v.optional(v.boolean('true or false'), true),
+	/** Nozzle that was in the torch; the server fills it in. */
+	nozzleA: v.optional(within(5, 500, 'A')),
+	/** What the edge showed. */
+	dross: v.optional(v.picklist(['none', 'soft', 'hard'], 'none, soft or hard'))
 });
 
 const PitEntry = v.object({ kind: v.literal('pit'), pitMm: within(0, 5, 'mm') });
@@ -137,8 +143,17 @@ export const EntrySchema = v.variant('kind', [
 ]);
 export type Entry = v.InferOutput<typeof EntrySchema>;
 export type EntryKind = Entry['kind'];
-/** Entries that measure the shop rather than record its work. */
-export const MEASUREMENTS = ['volts', 'drain', 'fill', 'leak', 'gauge', 'lamp', 'trip'] as const;
+/** Entries that measure shop and cut rather than record the work. */
+export const MEASUREMENTS = [
+	'volts',
+	'drain',
+	'fill',
+	'leak',
+	'gauge',
+	'lamp',
+	'trip',
+	'test-cut'
+] as const;
 export const isMeasurement = (entry: Entry): boolean =>
 	(MEASUREMENTS as readonly string[]).includes(entry.kind);
 

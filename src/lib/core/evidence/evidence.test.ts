@@ -14,7 +14,7 @@ import { RATES_UM } from '../wear/electrode';
 import type { Entry, LoggedEntry } from './entries';
 import { evidenceFromLog } from './fromLog';
 import { completeEntry, flowFromTankLpm, shareFromTrip } from './supply';
-import { CUT_SIGMA, PRIOR_SIGMA, speedCorrection } from './speedCorrection';
+import { CUT_SIGMA, FADE_UM, PRIOR_SIGMA, speedCorrection } from './speedCorrection';
 
 const logged = (entries: Entry[], setId: string | null = 'now'): LoggedEntry[] =>
 	entries.map((entry, i) => ({
@@ -88,12 +88,13 @@ describe('evidence from the log', () => {
 			thicknessMm: 6,
 			outputA: 45,
 			speedMmS: (1325 / 60) * 0.8 * speedRatioFromLag(lagDeg),
-			lagDeg
+			lagDeg,
+			through: true
 		});
 		const after = (n: number) =>
 			speedCorrection(
 				evidenceFromLog(BAY_2, logged(Array.from({ length: n }, (_, i) => test(18 + i))), null)
-					.speed['mild-steel']
+					.speed['mild-steel@45']
 			);
 		expect(after(1).factor).toBeLessThan(0.86);
 		expect(after(8).factor).toBeCloseTo(0.8, 1);
@@ -104,9 +105,102 @@ describe('evidence from the log', () => {
 		const [n, sumLog] = [3, 0.3];
 		const precision = 1 / PRIOR_SIGMA ** 2 + n / CUT_SIGMA ** 2;
 		const closed = { mean: sumLog / CUT_SIGMA ** 2 / precision, sigma: Math.sqrt(1 / precision) };
-		const { factor, sigma } = speedCorrection({ n, sumLog });
+		const { factor, sigma } = speedCorrection({ n, sumLog, missed: [] });
 		expect(Math.log(factor)).toBeCloseTo(closed.mean, 12);
 		expect(sigma).toBeCloseTo(closed.sigma, 12);
+	});
+
+	it('takes "did not go through" as evidence on the fastest speed, and only downwards', () => {
+		const fresh = speedCorrection(undefined);
+		const missed = (...ratios: number[]) =>
+			speedCorrection({ n: 0, sumLog: 0, missed: ratios.map(Math.log) });
+		// Far above the fastest speed it tells nothing; at the recommended speed it tells much.
+		expect(missed(4).factor).toBeCloseTo(1, 2);
+		expect(missed(1.3).factor).toBeLessThan(0.97);
+		expect(missed(1).factor).toBeLessThan(missed(1.3).factor);
+		expect(missed(1, 1).factor).toBeLessThan(missed(1).factor);
+		expect(missed(1).sigma).toBeLessThan(fresh.sigma);
+		fc.assert(
+			fc.property(
+				fc.array(fc.double({ min: 0.5, max: 4, noNaN: true }), { maxLength: 20 }),
+				(ratios) => {
+					expect(missed(...ratios).factor).toBeLessThanOrEqual(1 + 1e-9);
+				}
+			)
+		);
+	});
+
+	it('finds the truth from simulated cuts, through and not, inside its band eight times in ten', () => {
+		let [inside, seed] = [0, 7];
+		const random = () => (seed = (seed * 16807) % 2147483647) / 2147483647;
+		const normal = () => Math.sqrt(-2 * Math.log(random())) * Math.cos(2 * Math.PI * random());
+		const TRIALS = 400;
+		for (let trial = 0; trial < TRIALS; trial++) {
+			const truth = PRIOR_SIGMA * normal();
+			const [seen, missed, parted] = [[], [], []] as [number[], number[], number[]];
+			for (let i = 0; i < 4; i++) {
+				const m = truth + 0.2 + 0.3 * random();
+				// It parts when the speed lies below the fastest, as this cut would have it.
+				if (m < truth + Math.log(1.4) + CUT_SIGMA * normal()) {
+					seen.push(truth + CUT_SIGMA * normal());
+					parted.push(m);
+				} else missed.push(m);
+			}
+			const sumLog = seen.reduce((sum, l) => sum + l, 0);
+			const { factor, sigma } = speedCorrection({ n: seen.length, sumLog, missed, parted });
+			if (Math.abs(Math.log(factor) - truth) <= 1.2816 * sigma) inside++;
+		}
+		// Binomial: 0.8 ± 3·0.02.
+		expect(inside / TRIALS).toBeGreaterThan(0.74);
+		expect(inside / TRIALS).toBeLessThan(0.86);
+	});
+
+	it('lets a test fade as the electrode wears on, and forgets it in the end', () => {
+		const test: Entry = {
+			kind: 'test-cut',
+			metal: 'mild-steel',
+			thicknessMm: 6,
+			outputA: 45,
+			speedMmS: 18,
+			lagDeg: null,
+			through: true
+		};
+		const worn: Entry = {
+			kind: 'cut',
+			metal: 'mild-steel',
+			thicknessMm: 6,
+			outputA: 45,
+			lengthMm: 300,
+			arcS: 600,
+			starts: 100,
+			start: 'edge'
+		};
+		const after = (...entries: Entry[]) =>
+			evidenceFromLog(BAY_2, logged(entries), null).speed['mild-steel@45']!.n;
+		expect(after(test)).toBe(1);
+		expect(after(worn, test)).toBe(1);
+		const wornUm = 100 * RATES_UM.start + 10 * RATES_UM.arcMinute;
+		expect(after(test, worn)).toBeCloseTo(Math.exp(-wornUm / FADE_UM), 9);
+		expect(after(test, ...Array.from({ length: 30 }, () => worn))).toBeLessThan(0.01);
+	});
+
+	it('keeps metals and nozzles apart', () => {
+		const test = (metal: 'mild-steel' | 'stainless', nozzleA: number, outputA: number): Entry => ({
+			kind: 'test-cut',
+			metal,
+			thicknessMm: 3,
+			outputA,
+			nozzleA,
+			speedMmS: 20,
+			lagDeg: null,
+			through: true
+		});
+		const { speed } = evidenceFromLog(
+			BAY_2,
+			logged([test('mild-steel', 45, 45), test('mild-steel', 30, 30), test('stainless', 45, 45)]),
+			null
+		);
+		expect(Object.keys(speed).sort()).toEqual(['mild-steel@30', 'mild-steel@45', 'stainless@45']);
 	});
 
 	it('counts use of the pair in the torch only, and growth over all pairs', () => {

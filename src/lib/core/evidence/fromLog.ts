@@ -1,23 +1,28 @@
-import { metalLaw, speedMmMin, speedRatioFromLag, steelLaw } from '../cutter/speed';
-import { METALS } from '../metal/metals';
+import type { Chart } from '../cutter/chart';
+import { speedRatioFromLag } from '../cutter/speed';
 import { NO_EVIDENCE, type Bench, type Evidence } from '../plan/inputs';
-import { arcVoltageV } from '../plan/workings/electric';
+import { baseSpeed } from '../plan/workings/cutting';
 import { addUse, growthUm, NO_USE, type Use } from '../wear/electrode';
 import type { Entry, LoggedEntry } from './entries';
+import { FADE_UM, speedKey } from './speedCorrection';
 import { supplyEvidence, type Of } from './supply';
 
-/** Recommended speed that a test cut tells, over the modelled one; undefined where the model has none. */
-export function speedRatioFromTest(bench: Bench, e: Of<'test-cut'>): number | undefined {
-	const metal = METALS[e.metal];
-	const { cutter } = bench;
-	const power = (amps: number) => amps * arcVoltageV(bench, amps);
-	const ratedA = Math.max(...cutter.inputs.map((input) => input.outputMaxA));
-	const steel = steelLaw(cutter.cleanMm, cutter.severMm);
-	const law = metalLaw(steel, cutter.cleanMm, metal.capacity, metal.thinSpeed);
-	const modelMmS = speedMmMin(law, power(e.outputA) / power(ratedA), e.thicknessMm) / 60;
-	if (!(modelMmS > 0)) return undefined;
-	const seenMmS = e.lagDeg === null ? e.speedMmS : e.speedMmS / speedRatioFromLag(e.lagDeg);
-	return seenMmS / modelMmS;
+/** What a test cut tells, over chart or model: the speed held, and the recommended one seen in it. */
+export function speedRatioFromTest(
+	bench: Bench,
+	chart: Chart | null,
+	e: Of<'test-cut'>
+): { held: number; seen: number } | undefined {
+	const { baseMmS } = baseSpeed(bench, chart, {
+		metal: e.metal,
+		outputA: e.outputA,
+		arcMm: e.thicknessMm,
+		nozzleA: e.nozzleA ?? bench.torch.fittedA
+	});
+	if (!(baseMmS > 0)) return undefined;
+	const ratio = e.lagDeg === null || !e.through ? 1 : speedRatioFromLag(e.lagDeg);
+	const held = e.speedMmS / baseMmS;
+	return { held, seen: held / ratio };
 }
 
 /** Use of the parts that an entry stands for. */
@@ -32,13 +37,40 @@ export function useOf(entry: Entry): Use {
 	};
 }
 
-function speedEvidence(bench: Bench, tests: readonly Of<'test-cut'>[]): Evidence['speed'] {
+/** At most so many censored cuts are kept, the newest. */
+const CENSORED_MOST = 20;
+/** A cut this much faster than recommended tells about the fastest speed by having parted [own]. */
+const FAST_FROM = 1.1;
+
+/** Test cuts by metal and nozzle; each counts for less the more the parts have worn since. */
+function speedEvidence(
+	bench: Bench,
+	chart: Chart | null,
+	active: readonly LoggedEntry[]
+): Evidence['speed'] {
 	const speed: Evidence['speed'] = {};
-	for (const test of tests) {
-		const ratio = speedRatioFromTest(bench, test);
+	let sinceUm = 0;
+	for (const { entry } of [...active].reverse()) {
+		sinceUm += growthUm(useOf(entry));
+		if (entry.kind !== 'test-cut') continue;
+		const ratio = speedRatioFromTest(bench, chart, entry);
 		if (ratio === undefined) continue;
-		const before = speed[test.metal] ?? { n: 0, sumLog: 0 };
-		speed[test.metal] = { n: before.n + 1, sumLog: before.sumLog + Math.log(ratio) };
+		const key = speedKey(entry.metal, entry.nozzleA ?? bench.torch.fittedA);
+		const before = speed[key] ?? { n: 0, sumLog: 0, missed: [], parted: [] };
+		const fast = Math.log(ratio.held);
+		if (!entry.through) {
+			speed[key] = { ...before, missed: [...before.missed, fast].slice(0, CENSORED_MOST) };
+			continue;
+		}
+		// Slower cuts part anyway and tell nothing about the fastest speed.
+		const tells = ratio.held > FAST_FROM * ratio.seen;
+		const weight = Math.exp(-sinceUm / FADE_UM);
+		speed[key] = {
+			...before,
+			parted: tells ? [...before.parted, fast].slice(0, CENSORED_MOST) : before.parted,
+			n: before.n + weight,
+			sumLog: before.sumLog + weight * Math.log(ratio.seen)
+		};
 	}
 	return speed;
 }
@@ -99,7 +131,8 @@ function patternEvidence(active: readonly LoggedEntry[]): Evidence['pattern'] {
 export function evidenceFromLog(
 	bench: Bench,
 	entries: readonly LoggedEntry[],
-	currentSetId: string | null
+	currentSetId: string | null,
+	chart: Chart | null = null
 ): Evidence {
 	const active = entries.filter((e) => !e.undone);
 	const all = <K extends Entry['kind']>(kind: K): Of<K>[] =>
@@ -115,7 +148,7 @@ export function evidenceFromLog(
 		revision: entries.reduce((most, e) => Math.max(most, e.id), 0),
 		...supplyEvidence(bench, all),
 		pattern: patternEvidence(active),
-		speed: speedEvidence(bench, all('test-cut')),
+		speed: speedEvidence(bench, chart, active),
 		wear: {
 			total: current.total,
 			lastPit: current.lastPit,

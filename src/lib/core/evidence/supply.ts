@@ -221,6 +221,9 @@ export function supplyEvidence(bench: Bench, all: Finder): SupplyEvidence {
 /** Fills in what only the bench knows at the moment of writing. */
 export function completeEntry(bench: Bench, evidence: Evidence, entry: Entry): Entry {
 	if (entry.kind === 'volts') return { ...entry, modelOhm: modelledOhm(bench.supply).modelOhm };
+	if (entry.kind === 'test-cut') {
+		return { ...entry, nozzleA: entry.nozzleA ?? bench.torch.fittedA };
+	}
 	if (entry.kind === 'gauge') {
 		return { ...entry, modelBar2: modelledLineBar2(bench, evidence, entry.tankBar) };
 	}

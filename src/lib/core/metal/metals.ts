@@ -7,7 +7,8 @@
  *
  * `capacity` scales both thickness ratings, `thinSpeed` the speed in thin sheet. The pairs are
  * "typical" common practice: a 20 A machine that does 1/4 in of steel does 1/8 in of aluminium by
- * the cautious reading; stainless cuts about a tenth thinner. Copper and brass are our own guess.
+ * the cautious reading; stainless cuts about a tenth thinner. Copper, brass, titanium and cast iron are
+ * our own guess.
  */
 import type { GaugeTable } from '../quantity/gauge';
 
@@ -17,6 +18,8 @@ export const METAL_IDS = [
 	'aluminium',
 	'copper',
 	'brass',
+	'titanium',
+	'cast-iron',
 	'galvanized'
 ] as const;
 export type MetalId = (typeof METAL_IDS)[number];
@@ -94,6 +97,30 @@ export const METALS: Record<MetalId, Metal> = {
 		capacity: 0.55,
 		thinSpeed: 0.8,
 		caution: 'Brass fume carries zinc: extract it at the cut, wear a respirator.'
+	},
+	titanium: {
+		id: 'titanium',
+		label: 'Titanium',
+		gauge: 'steel',
+		densityKgM3: 4510,
+		heatCapacityJKgK: 620,
+		meltingC: 1668,
+		latentHeatJKg: 365_000,
+		capacity: 0.85,
+		thinSpeed: 1,
+		caution: 'Titanium sparks and dust burn fiercely: clear them away, no water on burning metal.'
+	},
+	'cast-iron': {
+		id: 'cast-iron',
+		label: 'Cast iron',
+		gauge: 'steel',
+		densityKgM3: 7200,
+		heatCapacityJKgK: 650,
+		meltingC: 1200,
+		latentHeatJKg: 230_000,
+		capacity: 0.8,
+		thinSpeed: 0.9,
+		caution: 'Cast iron can crack from the heat and spits: warm it evenly, stand aside.'
 	},
 	galvanized: {
 		id: 'galvanized',

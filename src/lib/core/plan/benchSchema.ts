@@ -3,6 +3,7 @@
  * All numbers are in the core's units; every range is closed.
  */
 import * as v from 'valibot';
+import { SHIELDS, TORCH_FAMILIES } from '../torch/assembly';
 import { AirSchema } from './airSchema';
 import { phases, SupplySchema } from './supplySchema';
 import { nameOf, within } from './within';
@@ -72,6 +73,18 @@ export const TorchSchema = v.object({
 	fittedA: within(5, 500, 'A'),
 	/** The shield may rest on the plate. */
 	dragShield: v.boolean('true or false'),
+	/** How its parts go together. */
+	family: v.optional(
+		v.picklist(TORCH_FAMILIES, `one of ${TORCH_FAMILIES.join(', ')}`),
+		'into-torch'
+	),
+	/** Most amps the electrode bears; null: not told. */
+	electrodeMaxA: v.optional(v.nullable(within(5, 500, 'A')), null),
+	/** Amps the swirl ring in the torch is made for; null: for all. */
+	ringMinA: v.optional(v.nullable(within(5, 500, 'A')), null),
+	ringMaxA: v.optional(v.nullable(within(5, 500, 'A')), null),
+	/** What is on the end of the torch. */
+	shieldIn: v.optional(v.picklist(SHIELDS, `one of ${SHIELDS.join(', ')}`), 'cutting'),
 	/** Up to this a bare nozzle may touch. */
 	bareTouchA: within(0, 100, 'A'),
 	standoffMm: within(0.5, 6, 'mm'),

@@ -1,4 +1,6 @@
-import { GUIDED_MOST_MM_S, HAND_BAND_MM_S } from '../cutter/speed';
+import { handMostMmS } from '../cut/heat';
+import { CLEAN_AIMS, HAND_BAND_MM_S } from '../cutter/speed';
+import { PART_WORDS } from '../torch/assembly';
 import { supplyChecks } from './supplyChecks';
 import type { Check, Verdict } from './types';
 import { verdictOf } from './verdict';
@@ -7,15 +9,16 @@ import type { Workings } from './workings';
 function setupChecks(w: Workings): Check[] {
 	const { cut } = w.inputs;
 	const c = w.cutting;
-	const t = cut.thicknessMm;
-	const limitMm = cut.aim === 'clean' ? c.cleanMm : c.severMm;
+	const t = c.arcMm;
+	const clean = CLEAN_AIMS.includes(cut.aim);
+	const limitMm = clean ? c.cleanMm : c.severMm;
 	const severs = t <= c.severMm;
 	const margin = (limitMm - t) / limitMm;
 	// Past the clean rating it still parts: the edge suffers, the work does not stop.
 	const thickness: Verdict = !severs ? 'stops' : margin < 0 ? 'tight' : verdictOf(margin);
 	const checks: Check[] = [
 		{
-			id: cut.aim === 'clean' ? 'setup.cleanMm' : 'setup.severMm',
+			id: clean ? 'setup.cleanMm' : 'setup.severMm',
 			station: 'setup',
 			part: 'Thickness',
 			verdict: thickness,
@@ -26,7 +29,7 @@ function setupChecks(w: Workings): Check[] {
 		}
 	];
 	if (c.speedMmS > 0) {
-		const mostMmS = cut.guide === 'freehand' ? HAND_BAND_MM_S[1] : GUIDED_MOST_MM_S;
+		const mostMmS = handMostMmS(cut.guide);
 		const tooSlow = c.speedMmS < HAND_BAND_MM_S[0];
 		const tooFast = c.speedMmS > mostMmS;
 		const spare = tooSlow ? c.speedMmS - HAND_BAND_MM_S[0] : mostMmS - c.speedMmS;
@@ -53,6 +56,19 @@ function setupChecks(w: Workings): Check[] {
 		stopsAtS: fit === 'stops' ? 0 : undefined,
 		word: fit === 'stops' ? 'change the nozzle' : fit === 'tight' ? 'nozzle far too big' : 'nozzle'
 	});
+	const wrong = c.changes.find(({ part, need }) => part !== 'nozzle' && need === 'must');
+	if (wrong) {
+		checks.push({
+			id: 'setup.currentA',
+			station: 'setup',
+			part: 'Parts',
+			verdict: 'stops',
+			margin: 0,
+			spare: { value: 0, quantity: 'count' },
+			stopsAtS: 0,
+			word: `change the ${PART_WORDS[wrong.part]}`
+		});
+	}
 	return checks;
 }
 
@@ -61,7 +77,7 @@ function cutCheck(w: Workings): Check {
 	const { cut } = w.inputs;
 	const pierce = cut.start === 'pierce';
 	const limitMm = pierce ? c.start.rolledMm : c.severMm;
-	const margin = (limitMm - cut.thicknessMm) / limitMm;
+	const margin = (limitMm - c.arcMm) / limitMm;
 	const none = c.startMethod === 'none';
 	const verdict: Verdict = none
 		? 'stops'
@@ -69,7 +85,7 @@ function cutCheck(w: Workings): Check {
 			? 'tight'
 			: verdictOf(margin);
 	const word = none
-		? pierce && cut.thicknessMm <= c.severMm
+		? pierce && c.arcMm <= c.severMm
 			? 'edge start only'
 			: 'no start goes through'
 		: c.startMethod === 'rolled'
@@ -81,7 +97,7 @@ function cutCheck(w: Workings): Check {
 		part: 'Start',
 		verdict,
 		margin: none ? margin : Math.max(0, margin),
-		spare: { value: limitMm - cut.thicknessMm, quantity: 'thickness' },
+		spare: { value: limitMm - c.arcMm, quantity: 'thickness' },
 		stopsAtS: none ? 0 : undefined,
 		word
 	};

@@ -22,7 +22,8 @@ function planned(
 		cut: { ...DEFAULT_CUT, ...cut },
 		evidence: NO_EVIDENCE,
 		work: bench.usual,
-		settings: DEFAULT_SETTINGS
+		settings: DEFAULT_SETTINGS,
+		chart: null
 	});
 }
 const told = (p: Plan, kind: string) =>
@@ -145,7 +146,8 @@ describe('verdicts of the stations', () => {
 			cut: DEFAULT_CUT,
 			evidence: NO_EVIDENCE,
 			work: { ...bench.usual, arcS: 60, restS: 20, shopC: 35 },
-			settings: DEFAULT_SETTINGS
+			settings: DEFAULT_SETTINGS,
+			chart: null
 		});
 		expect(result.firstLimit?.part).toBe('Cutter');
 		expect(result.figures['cutter.lampS'].value).toBe(result.firstLimit?.stopsAtS);

@@ -1,3 +1,4 @@
+import { COATING_CAUTIONS } from '../metal/coatings';
 import { shortAtS } from '../session/run';
 import { supplyFindings } from './supplyFindings';
 import type { Finding } from './types';
@@ -27,7 +28,7 @@ function refusals(w: Workings): Finding[] {
 	if (!w.air.setPointInWindow) {
 		refuse('supply', 'The set-point lies outside the pressure window on the data plate.');
 	}
-	if (cut.thicknessMm > c.severMm) {
+	if (c.arcMm > c.severMm) {
 		refuse(
 			'setup',
 			c.outputA < w.wiring.plate.outputMaxA
@@ -43,7 +44,11 @@ function refusals(w: Workings): Finding[] {
 				: `The ${bench.torch.fittedA} A nozzle burns up at ${whole(c.outputA)} A. Power off, fit the ${c.nozzle.ratingA} A nozzle.`
 		);
 	}
-	if (cut.start === 'pierce' && c.startMethod === 'none' && cut.thicknessMm <= c.severMm) {
+	for (const { part, need, fit, reason } of c.changes) {
+		if (part === 'nozzle' || need !== 'must') continue;
+		refuse('setup', `Power off, fit ${fit}: ${reason}.`);
+	}
+	if (cut.start === 'pierce' && c.startMethod === 'none' && c.arcMm <= c.severMm) {
 		refuse('cut', 'Too thick to pierce: start on an edge, or drill a hole and start in it.');
 	}
 	return findings;
@@ -69,11 +74,54 @@ function cautions(w: Workings): Finding[] {
 			`A ${bench.torch.fittedA} A nozzle at ${whole(c.outputA)} A gives a weak, wandering arc: fit the ${c.nozzle.ratingA} A nozzle.`
 		);
 	}
+	if (c.warp !== 'none') {
+		say(
+			'caution',
+			'setup',
+			`Thin sheet: a hand does not keep up with ${whole(c.outputA)} A, so it ${c.warp === 'high' ? 'warps or melts' : 'may warp'}. Match the amps, or run along a guide.`
+		);
+	}
 	if (c.metal.caution) say('safety', 'setup', c.metal.caution);
-	if (cut.thicknessMm > c.cleanMm && cut.thicknessMm <= c.severMm) {
+	for (const side of new Set([cut.coating, cut.backCoating])) {
+		if (side === 'none') continue;
+		const where =
+			cut.backCoating === side ? (cut.coating === side ? 'Both faces: ' : 'On the back: ') : '';
+		say('safety', 'setup', where + COATING_CAUTIONS[side]);
+	}
+	if (cut.layers > 1) {
+		say(
+			'advice',
+			'setup',
+			'A stack: clamp it tight, no gaps, or the lower sheets keep the dross; count its whole thickness (common practice).'
+		);
+	}
+	if (cut.mesh) {
+		say(
+			'caution',
+			'setup',
+			'Mesh mode: the pilot arc lights again over every gap, which eats electrode and nozzle; use it for mesh only (common practice).'
+		);
+	}
+	if (cut.bevelDeg > 0) {
+		say(
+			'caution',
+			'cut',
+			'Bevel: amps and speed follow the slanted thickness. The guide offset shown is for an upright torch and does not hold; try it on scrap.'
+		);
+	}
+	if (c.outsideChart) {
+		say(
+			'caution',
+			'setup',
+			c.near
+				? 'Outside your cut chart: carried over from its nearest point by the plate model.'
+				: 'Your cut chart has nothing for this nozzle: estimated by the plate model.'
+		);
+	}
+	if (c.arcMm > c.cleanMm && c.arcMm <= c.severMm) {
 		say('caution', 'setup', 'Past the clean rating: it parts, with dross, and needs cleaning up.');
 	}
-	if (cut.thicknessMm >= 18) {
+	if (c.arcMm >= 18) {
 		say(
 			'advice',
 			'cut',

@@ -13,3 +13,8 @@ export function hash53(text: string): string {
 		(h2 >>> 0).toString(16).padStart(8, '0') + (h1 >>> 0).toString(16).padStart(8, '0')
 	).slice(2);
 }
+
+/** Hash of a cut chart: equal rows hash alike. */
+export function chartHash(rows: readonly object[]): string {
+	return hash53(JSON.stringify(rows));
+}

@@ -1,19 +1,29 @@
 /** The Plan's inputs beside the bench: cut, work, evidence and settings. */
 import * as v from 'valibot';
+import { ChartSchema } from '../cutter/chart';
+import { COATINGS, type Coating } from '../metal/coatings';
 import { METAL_IDS, type MetalId } from '../metal/metals';
 import { BenchSchema, WorkSchema } from './benchSchema';
 import { within } from './within';
 
 export * from './benchSchema';
 
-export const AIMS = ['clean', 'sever'] as const;
-export const SCHOOLS = ['full', 'matched', 'typed'] as const;
+export const AIMS = ['clean', 'sever', 'fastest', 'cheapest', 'easiest'] as const;
+export const SCHOOLS = ['full', 'matched', 'circuit', 'typed'] as const;
 export const GUIDES = ['kept', 'waste', 'freehand'] as const;
 export const STARTS = ['edge', 'pierce'] as const;
 
 export interface Cut {
 	metal: MetalId;
 	thicknessMm: number;
+	/** Sheets in a stack, each of that thickness. */
+	layers: number;
+	/** From upright; the arc then sees more. */
+	bevelDeg: number;
+	/** Mesh or expanded metal: the pilot arc lights again over every gap. */
+	mesh: boolean;
+	coating: Coating;
+	backCoating: Coating;
 	aim: (typeof AIMS)[number];
 	school: (typeof SCHOOLS)[number];
 	typedA: number;
@@ -27,6 +37,11 @@ export interface Cut {
 export const DEFAULT_CUT = {
 	metal: 'mild-steel',
 	thicknessMm: 6,
+	layers: 1,
+	bevelDeg: 0,
+	mesh: false,
+	coating: 'none',
+	backCoating: 'none',
 	aim: 'clean',
 	school: 'full',
 	typedA: 40,
@@ -46,8 +61,13 @@ export const GougeSchema = v.object({
 export const CutSchema = v.object({
 	metal: v.optional(v.picklist(METAL_IDS, `one of ${METAL_IDS.join(', ')}`), D.metal),
 	thicknessMm: v.optional(within(0.3, 100, 'mm'), D.thicknessMm),
-	aim: v.optional(v.picklist(AIMS, 'clean or sever'), D.aim),
-	school: v.optional(v.picklist(SCHOOLS, 'full, matched or typed'), D.school),
+	layers: v.optional(v.pipe(within(1, 10, ''), v.integer('a whole number')), D.layers),
+	bevelDeg: v.optional(within(0, 60, '°'), D.bevelDeg),
+	mesh: v.optional(v.boolean('true or false'), D.mesh),
+	coating: v.optional(v.picklist(COATINGS, `one of ${COATINGS.join(', ')}`), D.coating),
+	backCoating: v.optional(v.picklist(COATINGS, `one of ${COATINGS.join(', ')}`), D.backCoating),
+	aim: v.optional(v.picklist(AIMS, `one of ${AIMS.join(', ')}`), D.aim),
+	school: v.optional(v.picklist(SCHOOLS, `one of ${SCHOOLS.join(', ')}`), D.school),
 	/** The knob, for the school "typed". */
 	typedA: v.optional(within(5, 500, 'A'), D.typedA),
 	lengthMm: v.optional(within(10, 20000, 'mm'), D.lengthMm),
@@ -120,10 +140,17 @@ export const EvidenceSchema = v.object({
 		),
 		null
 	),
-	/** Sum and count of ln(observed/modelled recommended speed), by metal. */
+	/** Sum and weight of ln(seen/base) by metal and nozzle: "mild-steel@45". */
 	speed: v.record(
 		v.string(),
-		v.object({ n: v.pipe(v.number(), v.integer(), v.minValue(1)), sumLog: v.number() })
+		v.object({
+			n: v.pipe(v.number(), v.minValue(0)),
+			sumLog: v.number(),
+			/** ln(speed/base) of cuts that did not go through. */
+			missed: v.optional(v.pipe(v.array(v.number()), v.maxLength(40)), []),
+			/** The same of fast cuts that parted. */
+			parted: v.optional(v.pipe(v.array(v.number()), v.maxLength(40)), [])
+		})
 	),
 	wear: v.object({
 		/** Use of the electrode in the torch since it was new. */
@@ -184,6 +211,8 @@ export const PlanInputsSchema = v.object({
 	cut: CutSchema,
 	evidence: EvidenceSchema,
 	work: WorkSchema,
-	settings: SettingsSchema
+	settings: SettingsSchema,
+	/** The machine's cut chart, when the person has given one. */
+	chart: v.optional(v.nullable(ChartSchema), null)
 });
 export type PlanInputs = v.InferOutput<typeof PlanInputsSchema>;

@@ -28,7 +28,8 @@ function planned(
 		cut: { ...DEFAULT_CUT, ...options.cut },
 		evidence: NO_EVIDENCE,
 		work: { ...copy.usual, ...options.work },
-		settings: DEFAULT_SETTINGS
+		settings: DEFAULT_SETTINGS,
+		chart: null
 	});
 }
 /** A time at which something happens; never counts as later than any. */
@@ -149,7 +150,8 @@ describe('wear follows use', () => {
 						cut: { ...DEFAULT_CUT, lengthMm: l },
 						evidence: NO_EVIDENCE,
 						work: BAY_2.usual,
-						settings: { ...DEFAULT_SETTINGS, electrodePrice: 9, nozzlePrice: 7 }
+						settings: { ...DEFAULT_SETTINGS, electrodePrice: 9, nozzlePrice: 7 },
+						chart: null
 					}).figures;
 				const [short, long] = [at(lengthMm), at(lengthMm * 2)];
 				expect(long['wear.perCutUm'].value!).toBeGreaterThan(short['wear.perCutUm'].value!);

@@ -12,6 +12,7 @@ import {
 	PlanInputsSchema,
 	REGISTRY,
 	type Bench,
+	type Chart,
 	type Evidence,
 	type PlanInputs
 } from '..';
@@ -29,7 +30,7 @@ const MEASURED: Evidence = {
 	heat: { n: 1, riseFactor: 1.1, tauS: 260 },
 	trip: { n: 1, lowShare: 0.2, highShare: 0.6 },
 	pattern: { starts: 30, arcS: 12, restS: null },
-	speed: { 'mild-steel': { n: 2, sumLog: 0.2 } },
+	speed: { 'mild-steel@45': { n: 2, sumLog: 0.2, missed: [], parted: [] } },
 	wear: {
 		total: { starts: 60, arcMin: 12, piercesRolled: 3, piercesStraight: 4 },
 		lastPit: {
@@ -194,6 +195,41 @@ Object.assign(SITUATIONS, {
 	})
 });
 
+const CHART: Chart = {
+	hash: 'chart-a',
+	rows: [
+		[3, 50],
+		[6, 22],
+		[12, 8]
+	].map(([thicknessMm, speedMmS]) => ({
+		metal: 'mild-steel' as const,
+		outputA: 45,
+		nozzleA: 45,
+		thicknessMm: thicknessMm!,
+		speedMmS: speedMmS!,
+		pressureBar: null,
+		standoffMm: null,
+		kerfMm: 1.4,
+		pierceMm: null,
+		pierceS: null
+	}))
+};
+const tests = (n: number, missed: number[]): Evidence => ({
+	...NO_EVIDENCE,
+	speed: { 'mild-steel@45': { n, sumLog: -0.1 * n, missed, parted: [] } }
+});
+Object.assign(SITUATIONS, {
+	'by the chart': inputs({ chart: CHART }),
+	'by the chart, tested': inputs({ chart: CHART, evidence: tests(2, []) }),
+	'did not go through': inputs({ evidence: tests(1, [0.2, 0.25]) }),
+	'outside the chart': inputs({ chart: CHART }, { thicknessMm: 20 }),
+	'what the circuit carries': inputs({ bench: TROLLEY }, { school: 'circuit', thicknessMm: 3 }),
+	'a stack on a bevel, thin, faster than a hand': inputs(
+		{},
+		{ layers: 2, thicknessMm: 0.8, bevelDeg: 20, guide: 'freehand' }
+	)
+} satisfies Record<string, PlanInputs>);
+
 describe('every working', () => {
 	it.each(Object.entries(SITUATIONS))('gives what the plan says: %s', (_, given) => {
 		const result = plan(given);
@@ -256,7 +292,9 @@ describe('measured beats modelled', () => {
 
 	it('narrows the band of the speed with each test cut', () => {
 		const width = (n: number) => {
-			const speed: Evidence['speed'] = n ? { 'mild-steel': { n, sumLog: 0.1 * n } } : {};
+			const speed: Evidence['speed'] = n
+				? { 'mild-steel@45': { n, sumLog: 0.1 * n, missed: [], parted: [] } }
+				: {};
 			const evidence = { ...NO_EVIDENCE, speed };
 			const [low, high] = plan(inputs({ evidence })).figures['setup.speedMmS'].band!;
 			return Math.log(high / low);

@@ -22,7 +22,8 @@ function figureOf(id: FigureId, w: Workings): Figure {
 
 /** Tells inputs apart. The schema writes keys in its own order, so equal inputs hash alike. */
 export function inputsHash(inputs: PlanInputs): string {
-	return hash53(JSON.stringify(inputs));
+	// A chart has thousands of rows and a hash of its own.
+	return hash53(JSON.stringify({ ...inputs, chart: inputs.chart?.hash ?? null }));
 }
 
 /**
@@ -47,6 +48,8 @@ export function plan(inputs: PlanInputs): Plan {
 		findings: findingsOf(w),
 		choices: {
 			nozzleFits: w.cutting.nozzleFits,
+			changes: w.cutting.changes,
+			warp: w.cutting.warp,
 			startMethod: w.cutting.startMethod,
 			standoff: w.cutting.standoff,
 			gougeNozzle: w.gouging.hasNozzle

@@ -1,5 +1,7 @@
 import type { Quantity } from '../quantity/units';
 import type { FigureId } from './registry';
+import type { WarpRisk } from '../cut/heat';
+import type { PartChange } from '../torch/assembly';
 
 /**
  * How far to trust a figure, as the letter in its balloon: test cuts and measurements T, cut chart C,
@@ -81,6 +83,10 @@ export interface Plan {
 		nozzleFits: 'fits' | 'too small' | 'far too big' | 'none';
 		startMethod: 'edge' | 'pierce' | 'rolled' | 'none';
 		standoff: 'drag' | 'touch' | 'gap';
+		/** What to change in the torch first, musts first. */
+		changes: PartChange[];
+		/** Thin sheet that warps because a hand cannot keep up. */
+		warp: WarpRisk;
 		gougeNozzle: boolean;
 	};
 }

@@ -6,6 +6,14 @@ const isObject = (x: unknown): x is Json =>
 /** Version of the bench's shape, in files and in the store. */
 export const BENCH_VERSION = 2;
 
+const PARTS_UNTOLD = {
+	family: 'into-torch',
+	electrodeMaxA: null,
+	ringMinA: null,
+	ringMaxA: null,
+	shieldIn: 'cutting'
+};
+
 /** Version 1 had one circuit with a fixed other load, two points of delivery, one filter, one dryer. */
 function fromVersion1(bench: Json): Json {
 	const { supply, air, cutter, torch } = bench;
@@ -38,7 +46,7 @@ function fromVersion1(bench: Json): Json {
 			...circuit
 		},
 		cutter: { inrushA: null, voltageBy: 'itself', ...cutter },
-		torch: { leadM: 6, leadBoreMm: 6, ...torch },
+		torch: { ...PARTS_UNTOLD, leadM: 6, leadBoreMm: 6, ...torch },
 		air: {
 			source: 'compressor',
 			bottle: null,

@@ -5,14 +5,19 @@ import type { RequestHandler } from './$types';
 /** Everything the shop owns, readable without this program. */
 export const GET: RequestHandler = () =>
 	answer(() => {
-		const { benches, sets, log, settings } = store();
+		const { benches, sets, log, settings, charts, cards } = store();
 		const body = {
 			format: 'steady-arc/shop',
 			version: 1,
 			benches: benches.all(),
 			sets: benches.all().flatMap(({ id }) => sets.ofBench(id)),
 			log: log.everything(),
-			settings: settings.get().settings
+			settings: settings.get().settings,
+			charts: benches.all().flatMap(({ id }) => {
+				const chart = charts.find(id);
+				return chart ? [{ benchId: id, ...chart }] : [];
+			}),
+			cards: cards.everything()
 		};
 		return new Response(JSON.stringify(body, null, '\t'), {
 			headers: {

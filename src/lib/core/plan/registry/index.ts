@@ -10,6 +10,7 @@ import { LOAD_FIGURES } from './loads';
 import { SETUP_FIGURES } from './setup';
 import { SUPPLY_FIGURES } from './supply';
 import { TANK_FIGURES } from './tank';
+import { TRAVEL_FIGURES } from './travel';
 import { WATER_FIGURES } from './water';
 import { WIRING_FIGURES } from './wiring';
 
@@ -27,6 +28,7 @@ export const REGISTRY: Record<FigureId, FigureDef> = {
 	...WATER_FIGURES,
 	...CUTTER_FIGURES,
 	...SETUP_FIGURES,
+	...TRAVEL_FIGURES,
 	...CUT_FIGURES,
 	...GOUGE_FIGURES,
 	...WEAR_FIGURES

@@ -1,36 +1,16 @@
 import { KERF_PER_BORE } from '../../cut/guide';
-import { FASTEST_FACTOR, SEVER_SPEED_FACTOR } from '../../cutter/speed';
-import { CUT_SIGMA, PRIOR_SIGMA } from '../../evidence/speedCorrection';
-import { BAND_SIGMA } from '../../wear/electrode';
-import type { Workings } from '../workings';
+import { A, B, LAW_SOURCE, lengthMm, perTravel, powerShare, t } from './cutShared';
 import { given, several, single, stated, type FigureDef } from './define';
 
-const t = given('thickness', 'thickness', 'D', (w) => w.inputs.cut.thicknessMm);
-const lengthMm = given('length of the line', 'length', 'D', (w) => w.inputs.cut.lengthMm);
 const plateMost = given('full amps on the plate', 'current', 'D', (w) => w.wiring.plate.outputMaxA);
 const smallest = given('smallest setting', 'current', 'D', (w) => w.inputs.bench.cutter.outputMinA);
-const A = given('melting term A, mm²/min', 'factor', 'M', (w) => w.cutting.law.A);
-const B = given('conduction term B, mm/min', 'factor', 'M', (w) => w.cutting.law.B);
-const powerShare = given('arc power over full power', 'factor', 'S', (w) => w.cutting.powerShare);
 const capacity = given(
 	'capacity of this metal against steel',
 	'factor',
 	'R',
 	(w) => w.cutting.metal.capacity
 );
-const LAW_SOURCE =
-	'Plate model through clean at 500 and sever at 125 mm/min (common practice), scaled by arc power';
 const LADDER_SOURCE = '20 A to 1/8 in, 10 A more for each further 1/8 in (common practice)';
-const LAG_SOURCE =
-	'tan θ = tan 22.5° · v/v_ref; sparks trail 15–30° at the right speed (common practice)';
-
-const speedBand =
-	(factor: number) =>
-	(w: Workings): [number, number] | undefined => {
-		const spread = Math.exp(BAND_SIGMA * w.cutting.correction.sigma);
-		const speed = w.cutting.referenceMmS * factor;
-		return speed > 0 ? [speed / spread, speed * spread] : undefined;
-	};
 
 const ladderInputs = { t, c: capacity };
 
@@ -52,6 +32,22 @@ export const SETUP_FIGURES = {
 				formula: 'min(I_max, max(I_min, round(I_l)))',
 				source: 'Amps matched to the thickness (the other school; common practice)',
 				inputs: { I_max: plateMost, I_min: smallest, I_l: 'setup.ladderA' }
+			},
+			circuit: {
+				basis: 'M',
+				formula: 'min(I_max, max(I_min, I_c))',
+				source:
+					'The most that circuit and cutter run on for this work; the smallest setting when nothing does',
+				inputs: {
+					I_c: given(
+						'solved for this work',
+						'current',
+						'M',
+						(w) => w.runsOnA ?? w.inputs.bench.cutter.outputMinA
+					),
+					I_max: plateMost,
+					I_min: smallest
+				}
 			},
 			typed: {
 				basis: 'T',
@@ -83,113 +79,15 @@ export const SETUP_FIGURES = {
 		source: LAW_SOURCE,
 		inputs: { A, s: powerShare, B }
 	}),
-	'setup.referenceMmS': {
-		...several(
-			'Recommended travel',
-			'speed',
-			(w) => w.cutting.referenceMmS,
-			(w) => (w.cutting.correction.n > 0 ? 'tested' : 'model'),
-			{
-				model: {
-					basis: 'M',
-					formula: '(A*s/t - B)/60',
-					source: LAW_SOURCE,
-					inputs: { A, s: powerShare, t, B }
-				},
-				tested: {
-					basis: 'T',
-					formula: '(A*s/t - B)/60*exp(L/(n + (sc/sp)^2))',
-					source:
-						'The plate model, corrected by your test cuts in this metal (normal prior on ln factor)',
-					inputs: {
-						A,
-						s: powerShare,
-						t,
-						B,
-						L: given(
-							'sum of ln(seen/modelled)',
-							'factor',
-							'T',
-							(w) => w.inputs.evidence.speed[w.cutting.metal.id]!.sumLog
-						),
-						n: given('test cuts', 'count', 'T', (w) => w.cutting.correction.n),
-						sc: stated('spread of one test cut', 'factor', CUT_SIGMA),
-						sp: stated('spread of the model', 'factor', PRIOR_SIGMA)
-					}
-				}
-			}
-		),
-		band: speedBand(1)
-	},
-	'setup.fastestMmS': single('Fastest that still parts', 'speed', (w) => w.cutting.fastestMmS, {
-		basis: 'M',
-		formula: 'f*v_ref',
-		source: '1.4 times the recommended travel, to start with',
+	'setup.arcMm': single('The arc goes through', 'thickness', (w) => w.cutting.arcMm, {
+		basis: 'D',
+		formula: 'n*t/cos(b*pi/180)',
+		source: 'Every sheet of the stack, along the slant of a bevel',
 		inputs: {
-			f: stated('fastest over recommended', 'factor', FASTEST_FACTOR),
-			v_ref: 'setup.referenceMmS'
+			n: given('sheets', 'count', 'D', (w) => w.inputs.cut.layers),
+			t: given('thickness', 'thickness', 'D', (w) => w.inputs.cut.thicknessMm),
+			b: given('bevel, from upright', 'angle', 'D', (w) => w.inputs.cut.bevelDeg)
 		}
-	}),
-	'setup.speedMmS': {
-		...several(
-			'Travel',
-			'speed',
-			(w) => w.cutting.speedMmS,
-			(w) => (w.cutting.correction.n > 0 ? 'tested' : 'model'),
-			Object.fromEntries(
-				(['model', 'tested'] as const).map((way) => [
-					way,
-					{
-						basis: way === 'model' ? ('M' as const) : ('T' as const),
-						formula: 'f*v_ref',
-						source: `The aim picks inside the window: recommended for a clean edge, ${SEVER_SPEED_FACTOR} times that to sever`,
-						inputs: {
-							f: given('for this aim', 'factor', 'M', (w) => w.cutting.aimFactor),
-							v_ref: 'setup.referenceMmS' as const
-						}
-					}
-				])
-			)
-		),
-		band: (w) => speedBand(w.cutting.aimFactor)(w)
-	},
-	'setup.lineS': several(
-		'Seconds for your line',
-		'time',
-		(w) => w.cutting.lineS,
-		(w) => (w.cutting.lineS === null ? 'none' : 'line'),
-		{
-			line: {
-				basis: 'M',
-				formula: 'l/v',
-				source: 'Length over travel',
-				inputs: { l: lengthMm, v: 'setup.speedMmS' }
-			},
-			none: {
-				basis: 'M',
-				formula: 'v <= 0',
-				source: 'It does not go through',
-				inputs: { v: 'setup.speedMmS' }
-			}
-		}
-	),
-	'setup.lagDeg': single('Sparks trail', 'angle', (w) => w.cutting.lagDeg, {
-		basis: 'M',
-		formula: 'atan(tan(22.5*pi/180)*f)*180/pi',
-		source: LAG_SOURCE,
-		inputs: { f: given('travel over recommended', 'factor', 'M', (w) => w.cutting.aimFactor) }
-	}),
-	'setup.lagLowMmS': single('Slow end of the spark window', 'speed', (w) => w.cutting.lagLowMmS, {
-		basis: 'M',
-		formula: 'v_ref*tan(15*pi/180)/tan(22.5*pi/180)',
-		source: LAG_SOURCE,
-		inputs: { v_ref: 'setup.referenceMmS' }
-	}),
-	'setup.lagHighMmS': single('Fast end of the spark window', 'speed', (w) => w.cutting.lagHighMmS, {
-		basis: 'M',
-		formula: 'v_ref*tan(30*pi/180)/tan(22.5*pi/180)',
-		source: LAG_SOURCE,
-		inputs: { v_ref: 'setup.referenceMmS' }
 	}),
 	'setup.nozzleA': single('Nozzle', 'current', (w) => w.cutting.nozzle.ratingA, {
 		basis: 'D',
@@ -203,12 +101,26 @@ export const SETUP_FIGURES = {
 		source: 'Torch data',
 		inputs: { d: given('bore of that nozzle', 'small', 'D', (w) => w.cutting.nozzle.boreMm) }
 	}),
-	'setup.kerfMm': single('Kerf', 'small', (w) => w.cutting.kerfMm, {
-		basis: 'R',
-		formula: 'k*d',
-		source: 'Bore times 1.5 to start with (own); one scrap piece tells yours',
-		inputs: { k: stated('kerf over bore', 'factor', KERF_PER_BORE), d: 'setup.boreMm' }
-	}),
+	'setup.kerfMm': several(
+		'Kerf',
+		'small',
+		(w) => w.cutting.kerfMm,
+		(w) => (w.cutting.chartRow?.kerfMm ? 'chart' : 'bore'),
+		{
+			bore: {
+				basis: 'R',
+				formula: 'k*d',
+				source: 'Bore times 1.5 to start with (own); one scrap piece tells yours',
+				inputs: { k: stated('kerf over bore', 'factor', KERF_PER_BORE), d: 'setup.boreMm' }
+			},
+			chart: {
+				basis: 'C',
+				formula: 'w_c',
+				source: 'Nearest row of your cut chart',
+				inputs: { w_c: given('kerf of that row', 'small', 'C', (w) => w.cutting.chartRow!.kerfMm!) }
+			}
+		}
+	),
 	'setup.airBar': single(
 		'Air, set while flowing',
 		'pressure',
@@ -232,20 +144,28 @@ export const SETUP_FIGURES = {
 		'heat',
 		(w) => w.cutting.heatKJM,
 		(w) => (w.cutting.heatKJM === null ? 'none' : 'line'),
-		{
-			line: {
-				basis: 'M',
-				formula: 'P/v',
-				source: 'Arc power over travel',
-				inputs: { P: 'supply.outputW', v: 'setup.speedMmS' }
-			},
-			none: {
-				basis: 'M',
-				formula: 'v <= 0',
-				source: 'It does not go through',
-				inputs: { v: 'setup.speedMmS' }
-			}
-		}
+		perTravel('P/v', 'Arc power over travel', { P: 'supply.outputW', v: 'setup.speedMmS' })
+	),
+	'setup.handHeatKJM': several(
+		'Heat into the line, as a hand goes',
+		'heat',
+		(w) => w.cutting.handHeatKJM,
+		(w) => (w.cutting.handHeatKJM === null ? 'none' : 'line'),
+		perTravel('P/v', 'Arc power over the travel a hand reaches', {
+			P: 'supply.outputW',
+			v: 'setup.handMmS'
+		})
+	),
+	'setup.lineAirL': several(
+		'Air for your line',
+		'volume',
+		(w) => w.lineAirL,
+		(w) => (w.cutting.lineS === null ? 'none' : 'line'),
+		perTravel('q*l/v/60', 'Flow of the cutter for the seconds of the line', {
+			q: 'air.flowLpm',
+			l: lengthMm,
+			v: 'setup.speedMmS'
+		})
 	),
 	'setup.shade': single('Filter shade', 'shade', (w) => w.cutting.shades.advised, {
 		basis: 'S',

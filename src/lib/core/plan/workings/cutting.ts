@@ -1,12 +1,13 @@
-import { ladderA, NOZZLE_LEAST_SHARE } from '../../cut/amps';
+import { ladderA } from '../../cut/amps';
+import { handSpeedMmS, warpRisk, type WarpRisk } from '../../cut/heat';
 import { guideOffsetMm, KERF_PER_BORE } from '../../cut/guide';
 import { easiestPierce, startCapacity, type StartCapacity } from '../../cut/start';
 import {
+	AIM_FACTORS,
 	FASTEST_FACTOR,
 	lagDegFromRatio,
 	LAG_WINDOW_DEG,
 	metalLaw,
-	SEVER_SPEED_FACTOR,
 	speedMmMin,
 	speedRatioFromLag,
 	steelLaw,
@@ -15,8 +16,25 @@ import {
 	CLEAN_MM_MIN,
 	type SpeedLaw
 } from '../../cutter/speed';
-import { speedCorrection, type SpeedCorrection } from '../../evidence/speedCorrection';
+import {
+	chartGroups,
+	chartSpeed,
+	nearestPoint,
+	nearestRow,
+	type Chart,
+	type ChartRow,
+	type ChartSpeed
+} from '../../cutter/chart';
+import { arcThicknessMm } from '../../cut/thickness';
+import {
+	chartSigma,
+	PRIOR_SIGMA,
+	speedCorrection,
+	speedKey,
+	type SpeedCorrection
+} from '../../evidence/speedCorrection';
 import { METALS, type Metal } from '../../metal/metals';
+import { changeOver, NOZZLE_LEAST_SHARE, type PartChange } from '../../torch/assembly';
 import { shades, type Shades } from '../../safety/shade';
 import type { Bench, Cut, Evidence, Nozzle, PlateInput } from '../inputs';
 import type { Plan } from '../types';
@@ -24,10 +42,24 @@ import { arcVoltageV } from './electric';
 
 export interface CuttingWorkings {
 	metal: Metal;
+	/** What the arc goes through. */
+	arcMm: number;
+	/** From the chart; undefined: none, or outside of it. */
+	chart: ChartSpeed | undefined;
+	/** A chart is there for this metal, but does not reach this cut. */
+	outsideChart: boolean;
+	/** Outside of the chart: its nearest point, and the arc power there over full power. */
+	near: { speedMmS: number; thicknessMm: number; share: number } | undefined;
+	chartRow: ChartRow | undefined;
+	/** Chart or plate model, before any test cut, mm/s. */
+	baseMmS: number;
+	priorSigma: number;
 	ladderA: number;
 	outputA: number;
 	nozzle: Nozzle;
 	nozzleFits: Plan['choices']['nozzleFits'];
+	/** What to change in the torch first. */
+	changes: PartChange[];
 	steel: SpeedLaw;
 	law: SpeedLaw;
 	powerShare: number;
@@ -48,6 +80,11 @@ export interface CuttingWorkings {
 	lineS: number | null;
 	kerfMm: number;
 	heatKJM: number | null;
+	/** As fast as asked, or as fast as a hand goes, mm/s. */
+	handMmS: number;
+	/** Heat into the line at that. */
+	handHeatKJM: number | null;
+	warp: WarpRisk;
 	start: StartCapacity;
 	startMethod: Plan['choices']['startMethod'];
 	standoff: Plan['choices']['standoff'];
@@ -59,12 +96,26 @@ export interface CuttingWorkings {
 	shades: Shades;
 }
 
-/** Amps by the school asked for, whole amps inside what plate and knob allow. */
-export function chosenAmps(cut: Cut, bench: Bench, plate: PlateInput, capacity: number): number {
+/**
+ * Amps by the school asked for, whole amps inside what plate and knob allow. `carriedA`: the most that
+ * circuit and cutter run on for this work.
+ */
+export function chosenAmps(
+	cut: Cut,
+	bench: Bench,
+	plate: PlateInput,
+	capacity: number,
+	carriedA: number | undefined
+): number {
+	const least = bench.cutter.outputMinA;
 	if (cut.school === 'full') return plate.outputMaxA;
 	const wanted =
-		cut.school === 'matched' ? Math.round(ladderA(cut.thicknessMm / capacity)) : cut.typedA;
-	return Math.min(plate.outputMaxA, Math.max(bench.cutter.outputMinA, wanted));
+		cut.school === 'matched'
+			? Math.round(ladderA(arcThicknessMm(cut) / capacity))
+			: cut.school === 'circuit'
+				? (carriedA ?? least)
+				: cut.typedA;
+	return Math.min(plate.outputMaxA, Math.max(least, wanted));
 }
 
 /** The smallest cutting nozzle that bears these amps, else the largest there is. */
@@ -83,49 +134,89 @@ function nozzleFit(fittedA: number, outputA: number): Plan['choices']['nozzleFit
 	return outputA < NOZZLE_LEAST_SHARE * fittedA ? 'far too big' : 'fits';
 }
 
-export function cuttingWorkings(
+/** Speed before any test cut: from the chart where it reaches, else from the plate model. */
+export function baseSpeed(
 	bench: Bench,
-	plate: PlateInput,
-	cut: Cut,
-	evidence: Evidence
-): CuttingWorkings {
-	const { cutter, torch } = bench;
-	const metal = METALS[cut.metal];
-	const outputA = chosenAmps(cut, bench, plate, metal.capacity);
+	chart: Chart | null,
+	at: { metal: Cut['metal']; outputA: number; arcMm: number; nozzleA: number }
+) {
+	const { cutter } = bench;
+	const metal = METALS[at.metal];
 	const power = (amps: number) => amps * arcVoltageV(bench, amps);
 	// The ratings were found at the machine's largest output, whatever this supply allows.
 	const ratedA = Math.max(...cutter.inputs.map((input) => input.outputMaxA));
-	const powerShare = power(outputA) / power(ratedA);
+	const powerShare = power(at.outputA) / power(ratedA);
 	const steel = steelLaw(cutter.cleanMm, cutter.severMm);
 	const law = metalLaw(steel, cutter.cleanMm, metal.capacity, metal.thinSpeed);
-	const correction = speedCorrection(evidence.speed[cut.metal]);
-	const modelMmS = speedMmMin(law, powerShare, cut.thicknessMm) / 60;
-	const referenceMmS = modelMmS * correction.factor;
-	const aimFactor = cut.aim === 'sever' ? SEVER_SPEED_FACTOR : 1;
+	const modelMmS = speedMmMin(law, powerShare, at.arcMm) / 60;
+	const place = { outputA: at.outputA, thicknessMm: at.arcMm, nozzleA: at.nozzleA };
+	const groups = chart ? chartGroups(chart, at.metal) : [];
+	const charted = chartSpeed(groups, place, power);
+	const point = charted ? undefined : nearestPoint(groups, place);
+	const share = point && power(point.outputA) / power(ratedA);
+	const pointModelMmS = point ? speedMmMin(law, share!, point.thicknessMm) / 60 : 0;
+	const near = point && modelMmS > 0 && pointModelMmS > 0 ? { ...point, share: share! } : undefined;
+	const carried = near ? (near.speedMmS * modelMmS) / pointModelMmS : modelMmS;
+	return {
+		powerShare,
+		steel,
+		law,
+		modelMmS,
+		chart: charted,
+		near,
+		outsideChart: groups.length > 0 && !charted,
+		baseMmS: charted?.speedMmS ?? carried,
+		priorSigma: charted ? chartSigma(0) : near ? chartSigma(near.far) : PRIOR_SIGMA
+	};
+}
+
+export function cuttingWorkings(
+	bench: Bench,
+	cut: Cut,
+	evidence: Evidence,
+	chart: Chart | null,
+	outputA: number
+): CuttingWorkings {
+	const { torch } = bench;
+	const metal = METALS[cut.metal];
+	const arcMm = arcThicknessMm(cut);
+	const nozzle = nozzleFor(torch.nozzles, outputA);
+	const at = { metal: cut.metal, outputA, arcMm, nozzleA: nozzle.ratingA };
+	const base = baseSpeed(bench, chart, at);
+	const { law, powerShare, baseMmS } = base;
+	const power = outputA * arcVoltageV(bench, outputA);
+	const correction = speedCorrection(
+		evidence.speed[speedKey(cut.metal, nozzle.ratingA)],
+		base.priorSigma
+	);
+	const referenceMmS = baseMmS * correction.factor;
+	const aimFactor = AIM_FACTORS[cut.aim];
 	const speedMmS = referenceMmS * aimFactor;
 	const severMm = thicknessMmAtSpeed(law, powerShare, SEVER_MM_MIN);
 	const cleanMm = thicknessMmAtSpeed(law, powerShare, CLEAN_MM_MIN);
-	const nozzle = nozzleFor(torch.nozzles, outputA);
-	const kerfMm = KERF_PER_BORE * nozzle.boreMm;
+	const chartRow = chart ? nearestRow(chart, { ...at, thicknessMm: arcMm }) : undefined;
+	const kerfMm = chartRow?.kerfMm ?? KERF_PER_BORE * nozzle.boreMm;
 	const start = startCapacity(cleanMm, severMm);
-	const possible = easiestPierce(cut.thicknessMm, start);
+	const possible = easiestPierce(arcMm, start);
 	const side = cut.guide === 'waste' ? 'waste' : 'kept';
 	const through = speedMmS > 0;
-	const standoff = torch.dragShield ? 'drag' : outputA <= torch.bareTouchA ? 'touch' : 'gap';
+	const drags = torch.dragShield && torch.shieldIn !== 'none';
+	const standoff = drags ? 'drag' : outputA <= torch.bareTouchA ? 'touch' : 'gap';
+	const handMmS = handSpeedMmS(speedMmS, cut.guide);
 	return {
 		metal,
-		ladderA: ladderA(cut.thicknessMm / metal.capacity),
+		arcMm,
+		...base,
+		chartRow,
+		ladderA: ladderA(arcMm / metal.capacity),
 		outputA,
 		nozzle,
 		nozzleFits: nozzleFit(torch.fittedA, outputA),
-		steel,
-		law,
-		powerShare,
+		changes: changeOver(torch, at),
 		correction,
 		cleanMm,
 		severMm,
 		referenceMmS,
-		modelMmS,
 		speedMmS,
 		fastestMmS: referenceMmS * FASTEST_FACTOR,
 		aimFactor,
@@ -134,7 +225,10 @@ export function cuttingWorkings(
 		lagHighMmS: referenceMmS * speedRatioFromLag(LAG_WINDOW_DEG[1]),
 		lineS: through ? cut.lengthMm / speedMmS : null,
 		kerfMm,
-		heatKJM: through ? power(outputA) / speedMmS : null,
+		heatKJM: through ? power / speedMmS : null,
+		handMmS,
+		handHeatKJM: through ? power / handMmS : null,
+		warp: warpRisk(cut.thicknessMm, speedMmS, handMmS),
 		start,
 		startMethod: cut.start === 'edge' && possible !== 'none' ? 'edge' : pierceOnly(possible),
 		standoff,

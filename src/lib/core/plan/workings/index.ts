@@ -21,6 +21,8 @@ export interface Workings {
 	wearing: WearWorkings;
 	/** Cutting nozzle in the torch now. */
 	fittedNozzle: Nozzle;
+	/** Air for the line, l; null when it does not go through. */
+	lineAirL: number | null;
 	/** Lowest whole amps that something on the electric side stops; undefined: none of the machine's. */
 	firstFailingA: number | undefined;
 	/** Largest amps that run on; undefined: not even the smallest do. */
@@ -43,7 +45,6 @@ export function workings(inputs: PlanInputs, { solveAmps = true } = {}): Working
 	const w = wiring(bench, evidence, work);
 	const fitted = fittedNozzle(bench.torch);
 	const air = airWorkings(bench, fitted, evidence, work);
-	const outputA = chosenAmps(cut, bench, w.plate, METALS[cut.metal].capacity);
 	const at = (amps: number) => {
 		const d = draw(bench, w, evidence.powerRatio?.mean ?? 1, amps);
 		const heat = heatWorkings(w.plate, evidence, work, amps);
@@ -59,13 +60,16 @@ export function workings(inputs: PlanInputs, { solveAmps = true } = {}): Working
 	const least = Math.ceil(bench.cutter.outputMinA);
 	let runs = least - 1;
 	let fails = most + 1;
-	if (!solveAmps || !stopsAt(most)) runs = most;
+	const asked = solveAmps || cut.school === 'circuit';
+	if (!asked || !stopsAt(most)) runs = most;
 	while (fails - runs > 1) {
 		const middle = Math.floor((runs + fails) / 2);
 		if (stopsAt(middle)) fails = middle;
 		else runs = middle;
 	}
-	const cutting = cuttingWorkings(bench, w.plate, cut, evidence);
+	const carriedA = runs < least ? undefined : runs;
+	const outputA = chosenAmps(cut, bench, w.plate, METALS[cut.metal].capacity, carriedA);
+	const cutting = cuttingWorkings(bench, cut, evidence, inputs.chart, outputA);
 	return {
 		inputs,
 		wiring: w,
@@ -73,9 +77,10 @@ export function workings(inputs: PlanInputs, { solveAmps = true } = {}): Working
 		fittedNozzle: fitted,
 		air,
 		cutting,
+		lineAirL: cutting.lineS === null ? null : (air.flowLpm * cutting.lineS) / 60,
 		gouging: gougeWorkings(bench, w.plate, cut),
 		wearing: wearWorkings(cut, cutting, evidence, settings),
 		firstFailingA: fails > most ? undefined : fails,
-		runsOnA: runs < least ? undefined : runs
+		runsOnA: carriedA
 	};
 }

@@ -1,0 +1,12 @@
+/** What may lie on the metal, on the face or on the back, and what it does to a person and to the cut. */
+export const COATINGS = ['none', 'paint', 'zinc', 'rust', 'oil'] as const;
+export type Coating = (typeof COATINGS)[number];
+
+/** Cautions are common practice; lead, cadmium and solvent rules are in every code of work safety. */
+export const COATING_CAUTIONS: Record<Exclude<Coating, 'none'>, string> = {
+	paint:
+		'Old paint may hold lead or cadmium: strip it along the line, extract, wear a respirator; bright metal under the clamp.',
+	zinc: 'Zinc fume makes ill within hours: grind it off along the line, extract, wear a respirator.',
+	rust: 'Rust and scale insulate: bright metal under the clamp and where the arc starts.',
+	oil: 'Oil and solvent residues burn and poison: degrease and let it dry before any arc.'
+};

@@ -1,0 +1,86 @@
+import { chartGroups } from '../cutter/chart';
+import { baseSpeed } from './workings/cutting';
+import { plateInput, type PlanInputs } from './inputs';
+import { workings } from './workings';
+import { speedRatioFromLag, LAG_WINDOW_DEG } from '../cutter/speed';
+
+/** Speed against thickness for the chart on Setup. Thickness in mm, speed in mm/s. */
+export interface SpeedCurves {
+	thicknessMm: number[];
+	/** Recommended travel at some amps; null where it does not go through. */
+	curves: { outputA: number; chosen: boolean; speedMmS: (number | null)[] }[];
+	/** At the chosen amps: where sparks trail 15 to 30°. */
+	windowMmS: [(number | null)[], (number | null)[]];
+	/** The two ratings on the plate, in this metal. */
+	ratings: { thicknessMm: number; speedMmS: number }[];
+	chartRows: { thicknessMm: number; speedMmS: number; outputA: number }[];
+	at: { thicknessMm: number; speedMmS: number };
+}
+
+const POINTS = 48;
+const LEAST_MM = 0.8;
+const ROWS_MOST = 400;
+
+/** Curves of this metal at the chosen amps, the least, the most and one between. */
+export function speedCurves(inputs: PlanInputs): SpeedCurves {
+	const { bench, cut, chart } = inputs;
+	const w = workings(inputs, { solveAmps: false });
+	const c = w.cutting;
+	const mostMm = Math.max(c.severMm * 1.3, c.arcMm * 1.2, 4);
+	const thicknessMm = Array.from(
+		{ length: POINTS },
+		(_, i) => LEAST_MM * (mostMm / LEAST_MM) ** (i / (POINTS - 1))
+	);
+	const speedAt = (outputA: number, mm: number, factor: number): number | null => {
+		const { baseMmS } = baseSpeed(bench, chart, {
+			metal: cut.metal,
+			outputA,
+			arcMm: mm,
+			nozzleA: c.nozzle.ratingA
+		});
+		return baseMmS > 0 ? baseMmS * factor : null;
+	};
+	const most = Math.floor(plateInput(bench)!.outputMaxA);
+	const least = Math.ceil(bench.cutter.outputMinA);
+	const amps = [...new Set([least, Math.round((least + most) / 2), most, c.outputA])].sort(
+		(a, b) => a - b
+	);
+	const { factor } = c.correction;
+	const window = LAG_WINDOW_DEG.map((deg) =>
+		thicknessMm.map((mm) => {
+			const speed = speedAt(c.outputA, mm, factor);
+			return speed === null ? null : speed * speedRatioFromLag(deg);
+		})
+	) as [(number | null)[], (number | null)[]];
+	const rows = chart?.rows.filter((row) => row.metal === cut.metal) ?? [];
+	return {
+		thicknessMm,
+		curves: amps.map((outputA) => ({
+			outputA,
+			chosen: outputA === c.outputA,
+			speedMmS: thicknessMm.map((mm) => speedAt(outputA, mm, factor))
+		})),
+		windowMmS: window,
+		ratings: [
+			{ thicknessMm: c.cleanMm, speedMmS: 500 / 60 },
+			{ thicknessMm: c.severMm, speedMmS: 125 / 60 }
+		],
+		chartRows: rows
+			.slice(0, ROWS_MOST)
+			.map(({ thicknessMm: mm, speedMmS, outputA }) => ({ thicknessMm: mm, speedMmS, outputA })),
+		at: { thicknessMm: c.arcMm, speedMmS: c.speedMmS }
+	};
+}
+
+/** Amps and nozzles that the chart knows for a metal, for a word about where it reaches. */
+export function chartReach(
+	inputs: PlanInputs
+): { outputA: number; leastMm: number; mostMm: number }[] {
+	return inputs.chart
+		? chartGroups(inputs.chart, inputs.cut.metal).map(({ outputA, leastMm, mostMm }) => ({
+				outputA,
+				leastMm,
+				mostMm
+			}))
+		: [];
+}

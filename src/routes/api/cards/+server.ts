@@ -1,0 +1,45 @@
+import { randomUUID } from 'node:crypto';
+import { MODEL_VERSION, plan } from '$lib/core';
+import { NewCardSchema } from '$lib/formats/api';
+import { cutFromSearch } from '$lib/formats/cutUrl';
+import { cardRow, cardsCsv } from '$lib/formats/cardCsv';
+import { store } from '$lib/server/current';
+import { requestedInputs } from '$lib/server/planning';
+import { answer, readBody, unknown } from '$lib/server/respond';
+import type { RequestHandler } from './$types';
+
+/** Cards on the shelf of a bench; with ?as=csv their settings as a table. */
+export const GET: RequestHandler = ({ url }) =>
+	answer(() => {
+		const benchId = url.searchParams.get('bench') ?? '';
+		if (!store().benches.find(benchId)) unknown('bench', benchId);
+		const cards = store().cards.ofBench(benchId);
+		if (url.searchParams.get('as') !== 'csv') return { cards };
+		const rows = cards.map(({ id, name }) => cardRow(name, store().cards.find(id)!.inputs));
+		return new Response(cardsCsv(rows), {
+			headers: {
+				'content-type': 'text/csv; charset=utf-8',
+				'content-disposition': 'attachment; filename="setting-cards.csv"'
+			}
+		});
+	});
+
+/** Saves the planned cut with everything it rests on now. */
+export const POST: RequestHandler = ({ request }) =>
+	answer(async () => {
+		const { opId, benchId, name, search } = await readBody(request, NewCardSchema);
+		const stored = store().benches.find(benchId) ?? unknown('bench', benchId);
+		const planned = cutFromSearch(new URLSearchParams(search), stored.bench.usual);
+		const inputs = requestedInputs(store(), { benchId, ...planned });
+		return store().cards.add({
+			opId,
+			id: randomUUID(),
+			benchId,
+			name,
+			search,
+			inputs,
+			inputsHash: plan(inputs).inputsHash,
+			modelVersion: MODEL_VERSION,
+			savedAt: new Date().toISOString()
+		});
+	});

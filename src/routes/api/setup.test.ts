@@ -1,0 +1,206 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import Papa from 'papaparse';
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
+import { BAY_2 } from '../../../scripts/demo/benches';
+import type { Advice, ChartRow, Plan } from '$lib/core';
+import { readChartCsv } from '$lib/formats/chartCsv';
+
+type Handler = (event: never) => Response | Promise<Response>;
+const folder = mkdtempSync(join(tmpdir(), 'steady-arc-setup-'));
+let api: Record<string, Record<string, Handler>>;
+let close: () => void;
+let benchId = '';
+
+/** Asks a handler as the server would; text answers come back as text. */
+async function ask<T = Record<string, unknown>>(
+	handler: Handler,
+	{ body, params = {}, query = '' }: { body?: unknown; params?: object; query?: string } = {}
+) {
+	const init = body === undefined ? {} : { method: 'POST', body: JSON.stringify(body) };
+	const url = `http://test/?${query}`;
+	const response = await handler({
+		params,
+		url: new URL(url),
+		request: new Request(url, init)
+	} as never);
+	const text = await response.text();
+	const isJson = response.headers.get('content-type')?.includes('json');
+	return { status: response.status, text, body: (isJson ? JSON.parse(text) : undefined) as T };
+}
+
+beforeAll(async () => {
+	vi.stubEnv('STEADY_ARC_DATA', folder);
+	const at = async (path: string) => (await import(path)) as Record<string, Handler>;
+	api = {
+		benches: await at('./benches/+server.ts'),
+		chart: await at('./charts/[id]/+server.ts'),
+		cards: await at('./cards/+server.ts'),
+		card: await at('./cards/[id]/+server.ts'),
+		plan: await at('./plan/+server.ts'),
+		advice: await at('./advice/+server.ts'),
+		log: await at('./log/+server.ts'),
+		export: await at('./export/+server.ts')
+	};
+	close = (await import('$lib/server/current')).closeStore;
+	const made = await ask(api.benches!.POST!, { body: { opId: 'setup-bench-1', bench: BAY_2 } });
+	benchId = made.body.id as string;
+});
+afterAll(() => {
+	close();
+	rmSync(folder, { recursive: true });
+});
+
+const row = (thicknessMm: number, speedMmS: number): ChartRow => ({
+	metal: 'mild-steel',
+	outputA: 45,
+	nozzleA: 45,
+	thicknessMm,
+	speedMmS,
+	pressureBar: 5.5,
+	standoffMm: 1.5,
+	kerfMm: 1.45,
+	pierceMm: null,
+	pierceS: null
+});
+const ROWS = [row(3, 48), row(6, 20), row(12, 8)];
+const put = (opId: string, rows: unknown, name = 'My chart') =>
+	ask(api.chart!.PUT!, { body: { opId, name, rows }, params: { id: benchId } });
+const planned = (cut: object) => ask<Plan>(api.plan!.POST!, { body: { benchId, cut } });
+
+describe('the cut chart of a bench', () => {
+	it('is put whole, speaks for the speed with letter C, and comes back as it was', async () => {
+		const before = (await planned({})).body.figures['setup.speedMmS'];
+		expect(before.basis).toBe('M');
+		expect((await put('chart-put-1', ROWS)).body).toMatchObject({ rows: 3 });
+		const after = (await planned({})).body.figures;
+		expect(after['setup.speedMmS'].basis).toBe('C');
+		expect(after['setup.speedMmS'].value).toBeCloseTo(20, 9);
+		expect(after['setup.kerfMm']).toMatchObject({ basis: 'C', value: 1.45 });
+		const stored = await ask(api.chart!.GET!, { params: { id: benchId } });
+		expect(stored.body).toEqual({ name: 'My chart', rows: ROWS });
+		const file = await ask(api.chart!.GET!, { params: { id: benchId }, query: 'as=csv' });
+		expect(readChartCsv(file.text)).toMatchObject({ rows: ROWS, messages: [] });
+	});
+
+	it('stores once for one op_id, whatever comes the second time', async () => {
+		await put('chart-put-2', ROWS);
+		await put('chart-put-2', [row(3, 10)]);
+		const stored = await ask<{ rows: ChartRow[] }>(api.chart!.GET!, { params: { id: benchId } });
+		expect(stored.body.rows).toHaveLength(3);
+	});
+
+	it.each([
+		['a row of nonsense', [{ ...row(3, 48), speedMmS: -1 }], 'rows.0.speedMmS'],
+		['an unknown metal', [{ ...row(3, 48), metal: 'cheese' }], 'rows.0.metal'],
+		['a missing thickness', [{ ...row(3, 48), thicknessMm: undefined }], 'rows.0.thicknessMm'],
+		['no table', 'three', 'rows']
+	])('refuses %s and keeps the chart it had', async (_, rows, told) => {
+		const { status, body } = await put('chart-put-3', rows);
+		expect(status).toBe(400);
+		expect(body.message).toContain(told);
+		expect((await planned({})).body.figures['setup.speedMmS'].basis).toBe('C');
+	});
+
+	it('goes away with no rows; evidence of test cuts is then over the model again', async () => {
+		const entry = {
+			kind: 'test-cut',
+			metal: 'mild-steel',
+			thicknessMm: 6,
+			outputA: 45,
+			speedMmS: 20,
+			lagDeg: null
+		};
+		const logged = await ask<{ evidence: { speed: Record<string, { sumLog: number }> } }>(
+			api.log!.POST!,
+			{ body: { opId: 'test-cut-1', benchId, entry } }
+		);
+		expect(logged.body.evidence.speed['mild-steel@45']!.sumLog).toBeCloseTo(0, 9);
+		const gone = await put('chart-put-4', []);
+		const evidence = gone.body.evidence as { speed: Record<string, { sumLog: number }> };
+		// 20 mm/s over the plate model's 22.1.
+		expect(evidence.speed['mild-steel@45']!.sumLog).toBeCloseTo(Math.log(20 / (1325 / 60)), 6);
+		expect((await planned({})).body.figures['setup.speedMmS'].basis).toBe('T');
+	});
+
+	it('says when there is no such bench', async () => {
+		expect((await ask(api.chart!.GET!, { params: { id: 'nobody' } })).status).toBe(404);
+	});
+});
+
+describe('setting cards', () => {
+	const save = (opId: string, name: string, search: string) =>
+		ask(api.cards!.POST!, { body: { opId, benchId, name, search } });
+
+	it('keep what they were planned from: later evidence moves the plan, not the card', async () => {
+		await put('card-chart-1', ROWS);
+		const saved = await save('card-save-1', 'Paddle plate', 't=6');
+		expect(saved.body).toMatchObject({ name: 'Paddle plate', search: 't=6' });
+		const hash = (await planned({})).body.inputsHash;
+		expect(saved.body.inputsHash).toBe(hash);
+		await put('card-chart-2', [row(3, 30), row(12, 5)]);
+		const kept = await ask<{ inputs: object }>(api.card!.GET!, {
+			params: { id: saved.body.id as string }
+		});
+		const again = await ask<Plan>(api.plan!.POST!, {
+			body: { ...kept.body.inputs, chart: ROWS }
+		});
+		expect(again.body.inputsHash).toBe(hash);
+		expect((await planned({})).body.inputsHash).not.toBe(hash);
+	});
+
+	it('come as a table whose cells no spreadsheet takes for formulas', async () => {
+		await save('card-save-2', '=1+1', 't=3&metal=aluminium');
+		const { text } = await ask(api.cards!.GET!, { query: `bench=${benchId}&as=csv` });
+		const { data } = Papa.parse<Record<string, string>>(text.trim(), { header: true });
+		expect(data.map((r) => r.card)).toEqual(['Paddle plate', "'=1+1"]);
+		expect(data[1]).toMatchObject({ metal: 'aluminium', 'thickness (mm)': '3' });
+		expect(Number(data[0]!['speed (mm/s)'])).toBeGreaterThan(15);
+	});
+
+	it('leave the shelf and come back, and stay in the export', async () => {
+		const { body } = await save('card-save-3', 'Strap', 't=10');
+		const shelve = (opId: string, onShelf: boolean) =>
+			ask(api.card!.PUT!, { body: { opId, onShelf }, params: { id: body.id as string } });
+		const names = async () =>
+			(
+				await ask<{ cards: { name: string }[] }>(api.cards!.GET!, { query: `bench=${benchId}` })
+			).body.cards.map((c) => c.name);
+		expect(await names()).toContain('Strap');
+		await shelve('card-off-1', false);
+		expect(await names()).not.toContain('Strap');
+		const { text } = await ask(api.export!.GET!);
+		expect(text).toContain('"Strap"');
+		await shelve('card-on-1', true);
+		expect(await names()).toContain('Strap');
+	});
+
+	it.each([
+		['no name', '  ', '1 to 60 characters'],
+		['a name of a novel', 'x'.repeat(61), '1 to 60 characters']
+	])('refuse %s', async (_, name, told) => {
+		const { status, body } = await save('card-save-4', name, 't=6');
+		expect(status).toBe(400);
+		expect(body.message).toContain(told);
+	});
+});
+
+describe('POST /api/advice', () => {
+	it('gives every aim its amps and reason', async () => {
+		const { body } = await ask<{ advice: Advice[] }>(api.advice!.POST!, {
+			body: { benchId, cut: { thicknessMm: 6 } }
+		});
+		expect(body.advice.map((a) => a.aim)).toEqual([
+			'clean',
+			'sever',
+			'fastest',
+			'cheapest',
+			'easiest'
+		]);
+		expect(body.advice.find((a) => a.aim === 'fastest')).toMatchObject({
+			outputA: 45,
+			reason: 'full'
+		});
+	});
+});
