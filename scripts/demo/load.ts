@@ -91,11 +91,12 @@ async function logAll(benchId: string, prefix: string, entries: [string, Entry][
 	}
 }
 
+const opId = (name: string) => name.toLowerCase().replace(/[^a-z0-9]+/g, '-');
 async function chart(benchId: string, file: string, name: string): Promise<void> {
 	const text = readFileSync(new URL(file, import.meta.url), 'utf8');
 	const { rows, messages } = readChartCsv(text);
 	if (messages.length > 0) throw new Error(`${file}: ${messages[0]!.text}`);
-	await call('PUT', `/api/charts/${benchId}`, { opId: `demo-${file}`, name, rows });
+	await call('PUT', `/api/charts/${benchId}`, { opId: `demo-${opId(file)}`, name, rows });
 }
 const SHELF: [string, string][] = [
 	['Paddle plate', 't=6'],
@@ -114,7 +115,12 @@ await fit(bay2.id, 'demo-set-b', 'Pair B', day('17', '07:45'));
 await logAll(bay2.id, 'demo-bay2-b', BAY_2_PARTS_NOW);
 await chart(bay2.id, 'bay-2-chart.csv', 'Chart of the 45 A cutter');
 for (const [name, search] of SHELF) {
-	await call('POST', '/api/cards', { opId: `demo-${name}`, benchId: bay2.id, name, search });
+	await call('POST', '/api/cards', {
+		opId: `demo-card-${opId(name)}`,
+		benchId: bay2.id,
+		name,
+		search
+	});
 }
 const trolley = await call<{ id: string }>('POST', '/api/benches', {
 	opId: 'demo-trolley',

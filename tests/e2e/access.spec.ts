@@ -10,7 +10,10 @@ const SCREENS = [
 	'/bench',
 	'/card',
 	'/start',
-	'/beside'
+	'/beside',
+	'/chart',
+	'/card/a4',
+	'/card/shelf'
 ];
 
 for (const theme of ['bench-day', 'hood-down']) {

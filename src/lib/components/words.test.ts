@@ -154,7 +154,7 @@ describe('the card', () => {
 	it('sides with the school that a hand can follow', () => {
 		const advice = (cut: Partial<Cut>) => {
 			const bench = workbench(cut);
-			return schoolAdvice(bench.otherSchool, bench.plan, bench);
+			return schoolAdvice(bench.schools, bench);
 		};
 		expect(advice({})).toMatch(/^Full amps, go faster/);
 		expect(advice({ thicknessMm: 2 })).toMatch(/^Match the amps: .* faster than a hand/);
@@ -181,7 +181,13 @@ describe('drawings', () => {
 	it('put the underside where the thickness is, and read it back', () => {
 		const deepest = deepestMm(22);
 		for (const thicknessMm of [1, 6, 20]) {
-			const shape = sectionShape({ thicknessMm, deepest, lagDeg: 22.5, kerfMm: 1.5 });
+			const shape = sectionShape({
+				thicknessMm,
+				layers: 1,
+				deepest,
+				lagDeg: 22.5,
+				kerfMm: 1.5
+			});
 			expect(thicknessAt(shape.bottomY, deepest)).toBeCloseTo(thicknessMm, 9);
 			expect(shape.exitX).toBeLessThan(SECTION.arcX);
 			expect(shape.plateLeft + shape.arc + shape.lagLines).not.toContain('NaN');

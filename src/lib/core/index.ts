@@ -8,6 +8,7 @@ export { COATINGS, type Coating } from './metal/coatings';
 export {
 	CHART_ROWS_MOST,
 	ChartRowSchema,
+	mergedRows,
 	risingRows,
 	type Chart,
 	type ChartRow
@@ -36,6 +37,7 @@ export {
 export { CORE_UNIT, type Quantity } from './quantity/units';
 export type { GaugeTable } from './quantity/gauge';
 export {
+	DROSSES,
 	EntrySchema,
 	isMeasurement,
 	TRIP_DEVICES,
@@ -43,10 +45,10 @@ export {
 	type EntryKind,
 	type LoggedEntry
 } from './evidence/entries';
-export { evidenceFromLog } from './evidence/fromLog';
+export { evidenceFromLog, seenSpeedMmS } from './evidence/fromLog';
 export { completeEntry } from './evidence/supply';
 export { BENCH_VERSION, upgradeBench } from './plan/upgrade';
-export { whatChanged, type FigureChange } from './plan/changes';
+export { whatChanged, type ChangeSide, type FigureChange } from './plan/changes';
 export { studySession, type SessionStudy, type SessionTrace } from './plan/study';
 export type { Pause, PausePlan } from './session/pauses';
 export { applied, type Change } from './fix/change';
@@ -54,5 +56,6 @@ export { fixesFor, type Fix } from './fix/fixes';
 export { pluggedInto } from './fix/electric';
 export { solvedFor, type Solved } from './fix/solved';
 export { cutsInTenMin, restForRateS } from './session/schedule';
+export { MARKS_MM, paceOf, type Pace } from './cut/pace';
 export { advise, type Advice, type AdviceReason } from './cut/advise';
 export { speedCurves, type SpeedCurves } from './plan/curves';

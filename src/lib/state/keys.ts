@@ -1,6 +1,6 @@
 import { goto } from '$app/navigation';
 import { tinykeys } from 'tinykeys';
-import { METAL_IDS, STATIONS, thicknessStepMm, UNIT_SYSTEMS } from '$lib/core';
+import { AIMS, METAL_IDS, STATIONS, thicknessStepMm, UNIT_SYSTEMS } from '$lib/core';
 import { rememberUnits } from './device';
 import type { Workbench } from './workbench.svelte';
 
@@ -10,6 +10,7 @@ export const KEY_HELP: readonly [string, string][] = [
 	['M', 'next metal'],
 	['A', 'next aim'],
 	['- =', 'amps'],
+	['Space', 'start and stop the pacer on Setup'],
 	['L', 'log a cut'],
 	['K', 'log a start'],
 	['Z', 'undo'],
@@ -99,7 +100,7 @@ export function listenForKeys(screen: Screen): () => void {
 			bench.settle();
 		}),
 		a: single(() => {
-			bench.setCut({ aim: bench.cut.aim === 'clean' ? 'sever' : 'clean' });
+			bench.setCut({ aim: next(AIMS, bench.cut.aim) });
 			bench.settle();
 		}),
 		'-': single(() => nudgeAmps(screen, -1)),

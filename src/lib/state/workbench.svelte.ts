@@ -13,6 +13,7 @@ import {
 	type Bench,
 	type Change,
 	type Chart,
+	type ChartRow,
 	type Cut,
 	type Entry,
 	type Evidence,
@@ -107,6 +108,8 @@ export class Workbench {
 	/** The planned cut as a query, as of the last release of a control. */
 	search = $state.raw('');
 	#past = $state.raw<Bench[]>([]);
+	/** The card that was taken off last, so that it can be put back by its name. */
+	#offShelf: WorkbenchData['cards'] = [];
 	#restTimer: ReturnType<typeof setTimeout> | undefined;
 
 	constructor(data: WorkbenchData) {
@@ -157,16 +160,17 @@ export class Workbench {
 	readonly plan: Plan = $derived(plan(this.inputs));
 	/** Inputs as of when the hand last rested; comparisons and charts go by them during a drag. */
 	#restedInputs = $state.raw<PlanInputs | undefined>();
-	readonly #calmInputs = $derived((this.dragging && this.#restedInputs) || this.inputs);
+	readonly calmInputs: PlanInputs = $derived((this.dragging && this.#restedInputs) || this.inputs);
 	/** The plan for what is not under the hand: the same one, except while a handle moves. */
 	readonly calmPlan: Plan = $derived(
-		this.#calmInputs === this.inputs ? this.plan : plan(this.#calmInputs)
+		this.calmInputs === this.inputs ? this.plan : plan(this.calmInputs)
 	);
-	/** The same cut by the school that was not chosen, for the comparison. */
-	readonly otherSchool: Plan = $derived.by(() => {
-		const { cut } = this.#calmInputs;
-		const school = cut.school === 'matched' ? 'full' : 'matched';
-		return plan({ ...this.#calmInputs, cut: { ...cut, school } });
+	/** The same cut by each school on amps, for the comparison. */
+	readonly schools: Record<'matched' | 'full' | 'circuit', Plan> = $derived.by(() => {
+		const { cut } = this.calmInputs;
+		const by = (school: Cut['school']) =>
+			school === cut.school ? this.calmPlan : plan({ ...this.calmInputs, cut: { ...cut, school } });
+		return { matched: by('matched'), full: by('full'), circuit: by('circuit') };
 	});
 	readonly working: Explanation | undefined = $derived(
 		this.opened && explain(this.inputs, this.opened)
@@ -181,6 +185,11 @@ export class Workbench {
 	say(value: number | null, quantity: Quantity): string {
 		if (value === null) return '–';
 		return say(value, { quantity, units: this.units, gauge: this.gauge });
+	}
+	/** The same as it was entered: for tables of values. */
+	sayEntered(value: number | null, quantity: Quantity): string {
+		if (value === null) return '–';
+		return say(value, { quantity, units: this.units, gauge: this.gauge, asEntered: true });
 	}
 	/** A figure of the plan in words: "22 mm/s". */
 	sayFigure(id: FigureId, from: Plan = this.plan): string {
@@ -432,6 +441,68 @@ export class Workbench {
 			this.notice = { kind: back.outcome === 'refused' ? 'problem' : 'done', text };
 		};
 		this.notice = { kind: 'done', text: `${name} is in the torch.`, undo: () => void undo() };
+	}
+
+	/** Puts the planned cut on the shelf, with everything it was planned from. */
+	async saveCard(name: string): Promise<boolean> {
+		const search = this.search;
+		const result = await send<{ id: string }>({
+			method: 'POST',
+			path: '/api/cards',
+			body: { opId: newOpId(), benchId: this.benchId, name, search }
+		});
+		if (result.outcome === 'refused') {
+			this.notice = { kind: 'problem', text: result.problem.message };
+			return false;
+		}
+		if (result.outcome === 'waiting') {
+			this.#kept('The card is kept on this device and sent when the server answers.');
+			return true;
+		}
+		const { id } = result.data;
+		this.cards = [...this.cards, { id, name, search }];
+		const undo = () => void this.shelveCard(id, false);
+		this.notice = { kind: 'done', text: `${name} is on the shelf.`, undo };
+		return true;
+	}
+	/** Takes a card off the shelf, or puts it back. */
+	async shelveCard(id: string, onShelf: boolean): Promise<void> {
+		const result = await send({
+			method: 'PUT',
+			path: `/api/cards/${id}`,
+			body: { opId: newOpId(), onShelf }
+		});
+		if (result.outcome === 'refused') {
+			this.notice = { kind: 'problem', text: result.problem.message };
+			return;
+		}
+		const card = [...this.cards, ...this.#offShelf].find((one) => one.id === id);
+		if (card) {
+			this.#offShelf = onShelf ? [] : [card];
+			const others = this.cards.filter((one) => one.id !== id);
+			this.cards = onShelf ? [...others, card] : others;
+		}
+		if (result.outcome === 'waiting') return this.#kept('Kept on this device and sent later.');
+		const text = `${card?.name ?? 'The card'} is ${onShelf ? 'back on' : 'off'} the shelf.`;
+		const undo = () => void this.shelveCard(id, !onShelf);
+		this.notice = { kind: 'done', text, undo };
+	}
+
+	/** Puts a whole cut chart in place of the one before; gives the reason when it is refused. */
+	async saveChart(name: string, rows: ChartRow[]): Promise<string | undefined> {
+		const result = await send<{ chart: Chart | null; evidence: Evidence }>({
+			method: 'PUT',
+			path: `/api/charts/${this.benchId}`,
+			body: { opId: newOpId(), name, rows }
+		});
+		if (result.outcome === 'refused') return result.problem.message;
+		if (result.outcome === 'waiting') {
+			this.#kept('The chart is kept on this device and sent when the server answers.');
+			return undefined;
+		}
+		this.chart = result.data.chart;
+		this.evidence = result.data.evidence;
+		return undefined;
 	}
 
 	async saveSettings(change: Partial<Settings>): Promise<void> {

@@ -5,6 +5,8 @@
 	import { cutTitle, dosAndDonts, standoffWord, startWord } from './words';
 
 	/** A6 landscape, black on white, hook hole and cut corner. */
+	let { name, day }: { /** Name on the shelf. */ name?: string; /** Planned on. */ day: string } =
+		$props();
 	const bench = getWorkbench();
 	const { text: amps } = $derived(bench.showFigure('setup.currentA'));
 	const speed = $derived(bench.showFigure('setup.speedMmS'));
@@ -12,7 +14,6 @@
 	const worst = $derived(bench.plan.firstLimit ?? bench.plan.weakestLink);
 	const verdict = $derived(bench.plan.verdict);
 	const basis = $derived(BASIS_WORDS[bench.plan.figures['setup.speedMmS'].basis]);
-	const day = new Date().toISOString().slice(0, 10);
 	const cells = $derived([
 		['Nozzle', bench.sayFigure('setup.nozzleA')],
 		['Air, flowing', bench.sayFigure('setup.airBar')],
@@ -23,7 +24,7 @@
 
 <article class="print-card" aria-label="Setting card" data-testid="print-card">
 	<span class="hook" aria-hidden="true"></span>
-	<h1>{cutTitle(bench)}</h1>
+	<h1>{name ? `${name}: ` : ''}{cutTitle(bench)}</h1>
 	<p class="top"><b>{amps}<small>A</small></b><b>{speed.text}<small>{speed.unit}</small></b></p>
 	<p class="seconds">
 		<b>{bench.sayFigure('setup.lineS')}</b> for {bench.say(bench.cut.lengthMm, 'length')}
@@ -53,11 +54,6 @@
 </article>
 
 <style>
-	/* A6 has no name in CSS. */
-	@page {
-		size: 148mm 105mm;
-		margin: 0;
-	}
 	.print-card {
 		position: relative;
 		box-sizing: border-box;

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { DomainError, parseQuantity, type Quantity } from '$lib/core';
+	import { showAgain } from '$lib/state/showAgain';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	/**
@@ -65,7 +66,10 @@
 		placeholder={optional ? placeholder : ''}
 		aria-invalid={error ? 'true' : undefined}
 		aria-describedby={error || hint ? `${uid}-note` : undefined}
-		onchange={(e) => take(e.currentTarget.value)}
+		onchange={(e) => {
+			take(e.currentTarget.value);
+			showAgain(e.currentTarget, () => typed ?? shown);
+		}}
 	/>
 	{#if error}
 		<p id="{uid}-note" class="text-[14px] font-semibold" style:color="var(--stops)" role="alert">

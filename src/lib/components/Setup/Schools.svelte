@@ -1,78 +1,114 @@
 <script lang="ts">
-	import type { FigureId, Plan } from '$lib/core';
+	import type { Cut, Plan } from '$lib/core';
 	import State from '$lib/components/Marks/State.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
-	import { stateWord } from '$lib/components/Line/line';
-	import { schoolAdvice } from './schools';
+	import { CURRENCY } from '$lib/components/Wear/words';
+	import { handWord, schoolAdvice, SCHOOL_ROWS, WARP_WORDS } from './schools';
 
-	/** Two schools on amps, side by side, each planned for real. */
+	/** The schools on amps, side by side, each planned for real. */
 	const bench = getWorkbench();
-	const matched = $derived(bench.cut.school === 'matched' ? bench.calmPlan : bench.otherSchool);
-	const full = $derived(bench.cut.school === 'matched' ? bench.otherSchool : bench.calmPlan);
-	const fullName = $derived(bench.cut.school === 'typed' ? 'Yours' : 'Full');
-	const rows: { label: string; id: FigureId }[] = [
-		{ label: 'Travel', id: 'setup.speedMmS' },
-		{ label: 'Your line takes', id: 'setup.lineS' },
-		{ label: 'Heat into it', id: 'setup.heatKJM' },
-		{ label: 'Such cuts left', id: 'wear.cutsLeft' }
-	];
-	const on = (plan: Plan) => plan === bench.calmPlan;
-	const state = (plan: Plan) => ({
-		verdict: plan.stations.supply.verdict,
-		word: stateWord(plan.stations.supply, bench)
-	});
+	interface Column {
+		school: Cut['school'];
+		name: string;
+		plan: Plan;
+	}
+	const columns: Column[] = $derived([
+		{ school: 'matched', name: 'Match', plan: bench.schools.matched },
+		{ school: 'full', name: 'Full', plan: bench.schools.full },
+		{ school: 'circuit', name: 'Circuit', plan: bench.schools.circuit },
+		...(bench.cut.school === 'typed'
+			? [{ school: 'typed' as const, name: 'Yours', plan: bench.calmPlan }]
+			: [])
+	]);
+	function choose(school: Cut['school']) {
+		bench.setCut({ school });
+		bench.settle();
+	}
+	const supplyWord = ({ stations: { supply } }: Plan) =>
+		supply.verdict === 'stops' && supply.stopsAtS
+			? bench.say(supply.stopsAtS, 'time').replace(' min', '')
+			: supply.verdict;
 </script>
 
-<section aria-label="Match the amps, or full?">
+<section aria-label="How many amps?">
 	<table class="w-full table-fixed text-[15px]" style:line-height="1.2">
 		<thead>
 			<tr>
-				<th class="h w-[46%] pb-1 text-left" scope="col">Match the amps, or full?</th>
-				{#each [{ name: 'Match', plan: matched }, { name: fullName, plan: full }] as school (school.name)}
-					<th scope="col" class="px-2.5 text-left" class:chosen={on(school.plan)}>
+				<th class="h label pb-1 text-left" scope="col">How many amps?</th>
+				{#each columns as { school, name, plan } (school)}
+					<th scope="col" class="px-2 text-left" class:chosen={school === bench.cut.school}>
 						<button
 							type="button"
-							class="flex min-h-11 items-center gap-1.5 font-bold whitespace-nowrap"
-							aria-pressed={on(school.plan)}
-							onclick={() => {
-								if (!on(school.plan))
-									bench.setCut({ school: school.name === 'Match' ? 'matched' : 'full' });
-								bench.settle();
-							}}
+							class="flex min-h-11 w-full flex-wrap items-center gap-x-1.5 font-bold"
+							aria-pressed={school === bench.cut.school}
+							onclick={() => choose(school)}
 						>
-							{on(school.plan) ? '●' : '◇'}
-							{school.name}, {bench.sayFigure('setup.currentA', school.plan)}
+							<span>{school === bench.cut.school ? '●' : '◇'} {name},</span>
+							<span class="fig text-[20px]">{bench.sayFigure('setup.currentA', plan)}</span>
 						</button>
 					</th>
 				{/each}
 			</tr>
 		</thead>
 		<tbody>
-			{#each rows as row (row.id)}
-				<tr class="border-t" style:border-color="var(--rule)">
-					<th scope="row" class="sub py-1 pr-2 text-left font-normal whitespace-nowrap"
-						>{row.label}</th
-					>
-					<td class="px-2.5 font-semibold" class:chosen={on(matched)}
-						>{bench.sayFigure(row.id, matched)}</td
-					>
-					<td class="px-2.5 font-semibold" class:chosen={on(full)}
-						>{bench.sayFigure(row.id, full)}</td
-					>
+			{#each SCHOOL_ROWS as row (row.id)}
+				<tr>
+					<th scope="row" class="sub label">{row.label}</th>
+					{#each columns as { school, plan } (school)}
+						<td class="font-semibold" class:chosen={school === bench.cut.school}
+							>{row.id === 'wear.costPerM' && plan.figures[row.id].value !== null
+								? `${CURRENCY[bench.settings.currency]} `
+								: ''}{bench.sayFigure(row.id, plan)}</td
+						>
+					{/each}
 				</tr>
 			{/each}
-			<tr class="border-t" style:border-color="var(--rule)">
-				<th scope="row" class="sub py-1 pr-2 text-left font-normal">Supply</th>
-				<td class="px-2.5" class:chosen={on(matched)}><State {...state(matched)} size={14} /></td>
-				<td class="px-2.5" class:chosen={on(full)}><State {...state(full)} size={14} /></td>
+			<tr>
+				<th scope="row" class="sub label">For a hand</th>
+				{#each columns as { school, plan } (school)}
+					<td class:chosen={school === bench.cut.school}>{handWord(plan)}</td>
+				{/each}
+			</tr>
+			<tr>
+				<th scope="row" class="sub label">Thin sheet warps</th>
+				{#each columns as { school, plan } (school)}
+					<td class:chosen={school === bench.cut.school}>{WARP_WORDS[plan.choices.warp]}</td>
+				{/each}
+			</tr>
+			<tr>
+				<th scope="row" class="sub label">Supply</th>
+				{#each columns as { school, plan } (school)}
+					<td class:chosen={school === bench.cut.school}>
+						<State verdict={plan.stations.supply.verdict} word={supplyWord(plan)} size={14} />
+					</td>
+				{/each}
 			</tr>
 		</tbody>
 	</table>
-	<p class="mt-1.5 text-[15px]">{schoolAdvice(matched, full, bench)}</p>
+	<p class="mt-1.5 text-[15px]" data-testid="school-advice">{schoolAdvice(bench.schools, bench)}</p>
 </section>
 
 <style>
 	.chosen {
 		background: var(--arc-wash);
+	}
+	.label {
+		width: 30%;
+		padding-right: 6px;
+		text-align: left;
+		font-weight: 400;
+	}
+	.h.label {
+		font-weight: 700;
+	}
+	tbody tr {
+		border-top: 1px solid var(--rule);
+	}
+	tbody :is(td, th) {
+		padding-block: 3px;
+	}
+	td {
+		padding-inline: 8px;
+		overflow-wrap: anywhere;
 	}
 </style>

@@ -16,7 +16,8 @@
 	const deepest = $derived(deepestMm(value('setup.severMm')));
 	const shape = $derived(
 		sectionShape({
-			thicknessMm: bench.cut.thicknessMm,
+			thicknessMm: bench.cut.layers * bench.cut.thicknessMm,
+			layers: bench.cut.layers,
 			deepest,
 			lagDeg: value('setup.lagDeg'),
 			kerfMm: value('setup.kerfMm')
@@ -30,12 +31,13 @@
 	let svg = $state<SVGSVGElement>();
 	const stepMm = $derived(thicknessStepMm(bench.units));
 	const inReach = (mm: number) =>
-		Math.min(deepest, Math.max(stepMm, Math.round(mm / stepMm) * stepMm));
+		Math.min(deepest / bench.cut.layers, Math.max(stepMm, Math.round(mm / stepMm) * stepMm));
 	const handle = new VerticalHandle({
 		svg: () => svg,
 		viewHeight: SECTION.height,
 		began: () => bench.grip(),
-		moved: (y) => bench.dragCut({ thicknessMm: inReach(thicknessAt(y, deepest)) }),
+		moved: (y) =>
+			bench.dragCut({ thicknessMm: inReach(thicknessAt(y, deepest) / bench.cut.layers) }),
 		ended: () => bench.release()
 	});
 	function key(event: KeyboardEvent) {
@@ -66,6 +68,12 @@
 		opacity=".75"
 	/>
 	<path d={shape.plateRight} fill="url(#section-steel)" stroke="var(--ink)" stroke-width="1.8" />
+	<path d={shape.sheets} stroke="var(--ink)" stroke-width="1.8" fill="none" />
+	{#if bench.cut.bevelDeg > 0}
+		<text x={SECTION.rightX - 8} y={labelY + 22} text-anchor="end" class="dim"
+			>on the slant {bench.sayFigure('setup.arcMm')}</text
+		>
+	{/if}
 	{#if through}
 		<path d={shape.dross} fill="var(--steel-line)" />
 		<g

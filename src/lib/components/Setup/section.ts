@@ -26,6 +26,8 @@ export interface SectionShape {
 	arc: string;
 	arcCore: string;
 	dross: string;
+	/** Where the sheets of a stack meet, on both sides of the kerf. */
+	sheets: string;
 	/** Length of the lag angle's ray, and its end. */
 	ray: { length: number; x: number; y: number };
 }
@@ -50,7 +52,9 @@ export function sectionTicks(deepest: number): { y: number; label: string | null
 }
 
 export function sectionShape(input: {
+	/** All sheets together. */
 	thicknessMm: number;
+	layers: number;
 	deepest: number;
 	lagDeg: number;
 	kerfMm: number;
@@ -78,6 +82,12 @@ export function sectionShape(input: {
 	for (let x = leftX + 14; x < exitX - 24; x += 26 + random() * 30) {
 		dross += `M${x.toFixed(1)} ${bottom}q3 7 9 0Z`;
 	}
+	let sheets = '';
+	for (let i = 1; i < input.layers; i++) {
+		const y = top + (depth * i) / input.layers;
+		const x = cx - drag * (i / input.layers) ** 2;
+		sheets += `M${leftX} ${y}H${x - half}M${x + half} ${y}H${rightX - 6}`;
+	}
 	const length = Math.min(height - bottom - 8, 62);
 	return {
 		bottomY: bottom,
@@ -91,6 +101,7 @@ export function sectionShape(input: {
 		arc: `M${cx - 3} ${top - 9}L${cx - half} ${top}${back}L${exitX + half} ${bottom}C${exitX + half + drag * 0.45} ${top + depth * 0.75} ${cx + half} ${top + depth * 0.45} ${cx + half} ${top}L${cx + 3} ${top - 9}Z`,
 		arcCore: `M${cx} ${top - 50}V${top}C${cx} ${top + depth * 0.5} ${exitX + drag * 0.4} ${top + depth * 0.75} ${exitX} ${bottom + 10}`,
 		dross,
+		sheets,
 		ray: { length, x: exitX - Math.sin(lag) * length, y: bottom + Math.cos(lag) * length }
 	};
 }

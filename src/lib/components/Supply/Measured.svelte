@@ -1,12 +1,20 @@
 <script lang="ts">
-	import { getWorkbench } from '$lib/state/workbench.svelte';
-	import { REGISTRY, type Basis, type FigureId } from '$lib/core';
+	import { getWorkbench, type LogLine } from '$lib/state/workbench.svelte';
+	import { REGISTRY, type ChangeSide, type FigureId } from '$lib/core';
 	import { dayAndTime, entryWords } from '$lib/components/Wear/words';
 
 	/** What was measured on this bench, each with a way back, and what the last one moved. */
+	let { tests = false }: { tests?: boolean } = $props();
 	const bench = getWorkbench();
-	const say = (id: FigureId, side: { value: number | null; basis: Basis }) =>
-		`${bench.say(side.value, REGISTRY[id].quantity)} ${side.basis}`;
+	const isTest = ({ entry }: LogLine) => entry.kind === 'test-cut';
+	const lines = $derived(bench.measured.filter((line) => isTest(line) === tests));
+	function say(id: FigureId, { value, basis, band }: ChangeSide): string {
+		const { quantity } = REGISTRY[id];
+		const between = band
+			? ` (${bench.show(band[0], quantity).text}–${bench.show(band[1], quantity).text})`
+			: '';
+		return `${bench.say(value, quantity)}${between} ${basis}`;
+	}
 	/** What looks the same on the screen did not move. */
 	const changes = $derived(
 		(bench.moved?.changes ?? []).filter((c) => say(c.id, c.from) !== say(c.id, c.to))
@@ -27,10 +35,10 @@
 		</ul>
 	</div>
 {/if}
-{#if bench.measured.length}
-	<h3 class="mt-2 font-semibold">Measured here</h3>
+{#if lines.length}
+	<h3 class="mt-2 font-semibold">{tests ? 'Test cuts that count' : 'Measured here'}</h3>
 	<ul data-testid="measured">
-		{#each bench.measured as line (line.id)}
+		{#each lines as line (line.id)}
 			{@const words = entryWords(line.entry, bench)}
 			<li
 				class="flex min-h-[44px] items-center gap-3 border-t text-[15px]"

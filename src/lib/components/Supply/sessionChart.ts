@@ -1,16 +1,6 @@
 /** The session as a chart: what ECharts is told. Plain data in, plain options out. */
 import type { SessionTrace } from '$lib/core';
-
-export interface Inks {
-	ink: string;
-	ink2: string;
-	rule: string;
-	arc: string;
-	arcWash: string;
-	spark: string;
-	stops: string;
-	font: string;
-}
+import type { Inks } from '$lib/components/Graph/inks';
 
 export interface ChartWords {
 	pressure: (bar: number) => number;

@@ -1,11 +1,21 @@
 import { METALS, type Entry } from '$lib/core';
 import type { Workbench } from '$lib/state/workbench.svelte';
 
+export const CURRENCY = { EUR: '€', USD: '$', GBP: '£' } as const;
+
 const TRIPPED = {
 	breaker: 'breaker tripped',
 	'switch-on': 'tripped at switch-on',
 	'earth-fault': 'earth-fault device tripped'
 } as const;
+
+const DROSS_WORDS = { none: 'cut well', soft: 'thick dross', hard: 'fine hard dross' } as const;
+
+function testWords(entry: Extract<Entry, { kind: 'test-cut' }>, bench: Workbench): string {
+	if (!entry.through) return 'not through';
+	if (entry.lagDeg !== null) return `sparks at ${bench.say(entry.lagDeg, 'angle')}`;
+	return DROSS_WORDS[entry.dross ?? 'none'];
+}
 
 /** A log entry in one line. */
 export function entryWords(entry: Entry, bench: Workbench): string {
@@ -37,9 +47,8 @@ export function entryWords(entry: Entry, bench: Workbench): string {
 				? `held ${bench.say(entry.afterS, 'time')} at ${bench.say(entry.outputA, 'current')}`
 				: `${TRIPPED[entry.device]} after ${bench.say(entry.afterS, 'time')} at ${bench.say(entry.outputA, 'current')}`;
 		case 'test-cut': {
-			const lag =
-				entry.lagDeg === null ? 'cut well' : `sparks at ${bench.say(entry.lagDeg, 'angle')}`;
-			return `test cut at ${bench.say(entry.speedMmS, 'speed')}, ${lag}`;
+			const where = `${bench.say(entry.thicknessMm, 'thickness')} ${METALS[entry.metal].label.toLowerCase()} at ${bench.say(entry.outputA, 'current')}`;
+			return `test cut, ${where}: ${bench.say(entry.speedMmS, 'speed')}, ${testWords(entry, bench)}`;
 		}
 		case 'pit':
 			return `pit ${bench.say(entry.pitMm, 'small')}`;

@@ -3,6 +3,8 @@ import { describe, expect, it } from 'vitest';
 import {
 	chartGroups,
 	chartSpeed,
+	mergedRows,
+	nearestPoint,
 	nearestRow,
 	risingRows,
 	type Chart,
@@ -118,6 +120,27 @@ describe('the cut chart', () => {
 			nearestRow(chart, { metal: 'mild-steel', outputA: 45, thicknessMm, nozzleA: 45 })?.kerfMm;
 		expect(near(6.5)).toBe(1.4);
 		expect(near(12)).toBeUndefined();
+	});
+
+	it('takes new rows in place of the same ones and keeps the others', () => {
+		const all = mergedRows(STEEL.rows, [row(6, 25), row(8, 15)]);
+		expect(all.map((r) => [r.thicknessMm, r.speedMmS])).toEqual([
+			[3, 50],
+			[12, 8],
+			[6, 25],
+			[8, 15]
+		]);
+		expect(mergedRows([], STEEL.rows)).toEqual(STEEL.rows);
+	});
+
+	it('tells its nearest point for this nozzle when something lies outside', () => {
+		const groups = chartGroups(STEEL, 'mild-steel');
+		const point = nearestPoint(groups, { outputA: 40, thicknessMm: 20, nozzleA: 45 })!;
+		expect(point.outputA).toBe(45);
+		expect(point.thicknessMm).toBeCloseTo(12, 9);
+		expect(point.speedMmS).toBeCloseTo(8, 9);
+		expect(point.far).toBeCloseTo(Math.log(45 / 40) + Math.log(20 / 12), 9);
+		expect(nearestPoint(groups, { outputA: 40, thicknessMm: 6, nozzleA: 30 })).toBeUndefined();
 	});
 
 	it('names rows whose speed rises with thickness inside their group only', () => {

@@ -31,7 +31,7 @@ export const ChartSchema = v.object({
 });
 export type Chart = v.InferOutput<typeof ChartSchema>;
 
-interface Group {
+export interface Group {
 	outputA: number;
 	nozzleA: number | null;
 	leastMm: number;
@@ -39,18 +39,33 @@ interface Group {
 	curve: Curve;
 }
 
+/** Groups once made, for as long as their chart lives: a screen plans the same chart over and over. */
+const known = new WeakMap<Chart, Map<MetalId, Group[]>>();
+
 /** Groups of one metal; rows of one thickness in one group count by their mean in the logarithm. */
-export function chartGroups(chart: Chart, metal: MetalId): Group[] {
+export function chartGroups(chart: Chart, metal: MetalId): readonly Group[] {
+	let ofChart = known.get(chart);
+	if (!ofChart) known.set(chart, (ofChart = new Map<MetalId, Group[]>()));
+	let groups = ofChart.get(metal);
+	if (!groups) ofChart.set(metal, (groups = makeGroups(chart, metal)));
+	return groups;
+}
+
+function collect<K, T>(map: Map<K, T[]>, key: K, value: T): void {
+	const list = map.get(key);
+	if (list) list.push(value);
+	else map.set(key, [value]);
+}
+
+function makeGroups(chart: Chart, metal: MetalId): Group[] {
 	const byKey = new Map<string, ChartRow[]>();
 	for (const row of chart.rows) {
-		if (row.metal !== metal) continue;
-		const key = `${row.nozzleA}/${row.outputA}`;
-		byKey.set(key, [...(byKey.get(key) ?? []), row]);
+		if (row.metal === metal) collect(byKey, `${row.nozzleA}/${row.outputA}`, row);
 	}
 	return [...byKey.values()].map((rows) => {
 		const byMm = new Map<number, number[]>();
 		for (const { thicknessMm, speedMmS } of rows) {
-			byMm.set(thicknessMm, [...(byMm.get(thicknessMm) ?? []), Math.log(speedMmS)]);
+			collect(byMm, thicknessMm, Math.log(speedMmS));
 		}
 		const points = [...byMm.entries()]
 			.sort((a, b) => a[0] - b[0])
@@ -183,4 +198,13 @@ export function risingRows(rows: readonly ChartRow[]): number[] {
 		if (same && b.thicknessMm > a.thicknessMm && b.speedMmS > a.speedMmS) rising.push(order[k]!.i);
 	}
 	return rising.sort((a, b) => a - b);
+}
+
+const keyOf = (row: ChartRow) =>
+	`${row.metal}/${row.nozzleA}/${row.outputA}/${row.thicknessMm.toFixed(3)}`;
+
+/** New rows go in place of those of the same metal, nozzle, amps and thickness, the others stay. */
+export function mergedRows(rows: readonly ChartRow[], fresh: readonly ChartRow[]): ChartRow[] {
+	const replaced = new Set(fresh.map(keyOf));
+	return [...rows.filter((row) => !replaced.has(keyOf(row))), ...fresh];
 }

@@ -110,6 +110,7 @@ const TripEntry = v.object({
 	offHeat: v.optional(within(0, 1e6, ''))
 });
 
+export const DROSSES = ['none', 'soft', 'hard'] as const;
 const TestCutEntry = v.object({
 	kind: v.literal('test-cut'),
 	metal,
@@ -122,8 +123,11 @@ const TestCutEntry = v.object({
 	through: v.optional(v.boolean('true or false'), true),
 	/** Nozzle that was in the torch; the server fills it in. */
 	nozzleA: v.optional(within(5, 500, 'A')),
-	/** What the edge showed. */
-	dross: v.optional(v.picklist(['none', 'soft', 'hard'], 'none, soft or hard'))
+	/**
+	 * What hangs below: a thick bead that brushes off tells of too slow, a fine hard one of too fast
+	 * (common practice).
+	 */
+	dross: v.optional(v.picklist(DROSSES, `one of ${DROSSES.join(', ')}`))
 });
 
 const PitEntry = v.object({ kind: v.literal('pit'), pitMm: within(0, 5, 'mm') });

@@ -7,6 +7,20 @@ import type { Entry, LoggedEntry } from './entries';
 import { FADE_UM, speedKey } from './speedCorrection';
 import { supplyEvidence, type Of } from './supply';
 
+/** Speed held over the recommended one when only dross tells [own]. */
+const RATIO_FROM_DROSS = { none: 1, soft: 0.8, hard: 1.25 } as const;
+
+/**
+ * Recommended speed seen in a test cut, mm/s: the one held, corrected by the spark angle where it was
+ * read, else by the dross. One that did not go through shows the speed that was held.
+ */
+export function seenSpeedMmS(e: Of<'test-cut'>): number {
+	if (!e.through) return e.speedMmS;
+	const ratio =
+		e.lagDeg === null ? RATIO_FROM_DROSS[e.dross ?? 'none'] : speedRatioFromLag(e.lagDeg);
+	return e.speedMmS / ratio;
+}
+
 /** What a test cut tells, over chart or model: the speed held, and the recommended one seen in it. */
 export function speedRatioFromTest(
 	bench: Bench,
@@ -20,9 +34,7 @@ export function speedRatioFromTest(
 		nozzleA: e.nozzleA ?? bench.torch.fittedA
 	});
 	if (!(baseMmS > 0)) return undefined;
-	const ratio = e.lagDeg === null || !e.through ? 1 : speedRatioFromLag(e.lagDeg);
-	const held = e.speedMmS / baseMmS;
-	return { held, seen: held / ratio };
+	return { held: e.speedMmS / baseMmS, seen: seenSpeedMmS(e) / baseMmS };
 }
 
 /** Use of the parts that an entry stands for. */

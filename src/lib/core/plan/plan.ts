@@ -9,7 +9,7 @@ import { workings, type Workings } from './workings';
 import type { Quantity } from '../quantity/units';
 
 /** Goes up when a model changes, so that saved cards tell which one they came from. */
-export const MODEL_VERSION = '2';
+export const MODEL_VERSION = '3';
 
 function figureOf(id: FigureId, w: Workings): Figure {
 	const def = REGISTRY[id];

@@ -13,6 +13,8 @@ export interface FormatContext {
 	quantity: Quantity;
 	units: UnitSystem;
 	gauge?: GaugeTable;
+	/** As it was entered, three digits and more: for tables of values, not for what a hand sets. */
+	asEntered?: boolean;
 }
 
 /** Decimals for a value in the displayed unit, by unit key: what a hand can set or a gauge can show. */
@@ -139,7 +141,11 @@ export function showQuantity(value: number, context: FormatContext): Shown {
 	const key = defaultUnit(quantity, units);
 	const conversion = ACCEPTED[quantity][key] ?? { factor: 1 };
 	const shown = (value - (conversion.offset ?? 0)) / conversion.factor;
-	const text = trimmed(fixed(shown, DECIMALS[key]?.(Math.abs(shown)) ?? 0));
+	const size = Math.abs(shown);
+	const byHand = DECIMALS[key]?.(size) ?? 0;
+	const text = trimmed(
+		fixed(shown, context.asEntered ? Math.max(byHand, size < 10 ? 2 : 1) : byHand)
+	);
 	return { text, unit: unitLabel(key) };
 }
 

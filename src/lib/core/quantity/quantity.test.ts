@@ -214,3 +214,13 @@ describe('every unit that is accepted', () => {
 		expect(read(text, quantity)).toBeCloseTo(expected, 5);
 	});
 });
+
+describe('a value in a table', () => {
+	it('is said as it was entered, not as a hand would set it', () => {
+		const speed = { quantity: 'speed', units: 'metric' } as const;
+		expect(say(15.8, speed)).toBe('16 mm/s');
+		expect(say(15.8, { ...speed, asEntered: true })).toBe('15.8 mm/s');
+		expect(say(2.75, { ...speed, asEntered: true })).toBe('2.75 mm/s');
+		expect(say(22, { ...speed, asEntered: true })).toBe('22 mm/s');
+	});
+});

@@ -1,23 +1,50 @@
 <script lang="ts">
-	import { METAL_IDS, METALS } from '$lib/core';
+	import { onMount } from 'svelte';
+	import { AIMS, METAL_IDS, METALS } from '$lib/core';
 	import Fig from '$lib/components/Balloon/Fig.svelte';
 	import Cell from '$lib/components/Card/Cell.svelte';
 	import DoDont from '$lib/components/Card/DoDont.svelte';
 	import SettingCard from '$lib/components/Card/SettingCard.svelte';
-	import { cutTitle, dosAndDonts, standoffWord, startWord } from '$lib/components/Card/words';
+	import {
+		AIM_WORDS,
+		cutTitle,
+		dosAndDonts,
+		standoffWord,
+		startWord
+	} from '$lib/components/Card/words';
 	import Choice from '$lib/components/Fields/Choice.svelte';
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import Select from '$lib/components/Fields/Select.svelte';
 	import Findings from '$lib/components/Marks/Findings.svelte';
+	import Aims from '$lib/components/Setup/Aims.svelte';
+	import More from '$lib/components/Setup/More.svelte';
+	import Pacer from '$lib/components/Setup/Pacer.svelte';
 	import Schools from '$lib/components/Setup/Schools.svelte';
 	import Section from '$lib/components/Setup/Section.svelte';
+	import Shelf from '$lib/components/Setup/Shelf.svelte';
 	import SpeedBar from '$lib/components/Setup/SpeedBar.svelte';
-	import TestCut from '$lib/components/Setup/TestCut.svelte';
+	import TestCuts from '$lib/components/Setup/TestCuts.svelte';
+	import SpeedChart from '$lib/components/Setup/SpeedChart.svelte';
 	import ThicknessDock from '$lib/components/Setup/ThicknessDock.svelte';
+	import TorchParts from '$lib/components/Setup/TorchParts.svelte';
+	import { setupStudy } from '$lib/state/setupStudy.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	const bench = getWorkbench();
 	const metals = METAL_IDS.map((value) => ({ value, label: METALS[value].label }));
+	const aims = AIMS.map((value) => ({
+		value,
+		label: AIM_WORDS[value].charAt(0).toUpperCase() + AIM_WORDS[value].slice(1)
+	}));
+	const schools = [
+		{ value: 'full', label: 'Full' },
+		{ value: 'matched', label: 'Match' },
+		{ value: 'circuit', label: 'Circuit' },
+		{ value: 'typed', label: 'Mine' }
+	] as const;
+	const study = setupStudy();
+	onMount(() => () => study.close());
+	$effect(() => study.ask(bench.calmInputs));
 	const words = $derived(dosAndDonts(bench));
 	const standoff = $derived(standoffWord(bench));
 	const start = $derived(startWord(bench));
@@ -50,7 +77,7 @@
 
 <div class="setup">
 	<div class="controls">
-		<div class="w-36">
+		<div class="w-32">
 			<Select
 				label="Metal"
 				hideLabel
@@ -59,25 +86,22 @@
 				choose={(metal) => set({ metal })}
 			/>
 		</div>
-		<Choice
-			label="Aim"
-			options={[
-				{ value: 'clean', label: 'Clean edge' },
-				{ value: 'sever', label: 'Just sever' }
-			]}
-			value={bench.cut.aim}
-			choose={(aim) => set({ aim })}
-		/>
+		<div class="w-40">
+			<Select
+				label="Aim"
+				hideLabel
+				options={aims}
+				value={bench.cut.aim}
+				choose={(aim) => set({ aim })}
+			/>
+		</div>
 		<Choice
 			label="Amps"
-			options={[
-				{ value: 'full', label: 'Full amps' },
-				{ value: 'matched', label: 'Matched' },
-				{ value: 'typed', label: 'Mine' }
-			]}
+			options={schools}
 			value={bench.cut.school}
 			choose={(school) => set({ school, typedA: school === 'typed' ? amps : bench.cut.typedA })}
 		/>
+		<More />
 	</div>
 	<div class="drawing dots">
 		<div class="fields">
@@ -136,8 +160,20 @@
 	</div>
 </div>
 <div class="below">
-	<div class="grid content-start gap-2"><SpeedBar /><TestCut /></div>
+	<div class="grid content-start gap-3">
+		<SpeedBar />
+		<SpeedChart {study} />
+	</div>
 	<Schools />
+</div>
+<div class="below pace"><Pacer /></div>
+<div class="below">
+	<TestCuts />
+	<Aims {study} />
+</div>
+<div class="below">
+	<TorchParts />
+	<Shelf />
 </div>
 <ThicknessDock />
 
@@ -152,7 +188,10 @@
 	.controls {
 		display: flex;
 		flex-wrap: wrap;
-		gap: 12px;
+		gap: 8px;
+	}
+	.controls :global(.seg > *) {
+		padding: 0 11px;
 	}
 	.drawing {
 		contain: content;
@@ -169,6 +208,9 @@
 		display: grid;
 		grid-template-columns: repeat(3, 94px);
 		gap: 8px;
+	}
+	.below.pace {
+		grid-template-columns: minmax(0, 1fr);
 	}
 	.tagged {
 		contain: layout style;

@@ -12,11 +12,11 @@
 	import Solved from '$lib/components/Supply/Solved.svelte';
 	import ThisWork from '$lib/components/Supply/ThisWork.svelte';
 	import Water from '$lib/components/Supply/Water.svelte';
-	import { SupplyStudy } from '$lib/state/supplyStudy.svelte';
+	import { supplyStudy } from '$lib/state/supplyStudy.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	const bench = getWorkbench();
-	const study = new SupplyStudy();
+	const study = supplyStudy();
 	const answer = $derived(supplyAnswer(bench.plan, bench));
 	let open = $state<PartId>('cord');
 	onMount(() => () => study.close());

@@ -8,7 +8,7 @@
 	import Pit from '$lib/components/Wear/Pit.svelte';
 	import Stack from '$lib/components/Wear/Stack.svelte';
 	import { lifeLine } from '$lib/components/Wear/stack';
-	import { dayAndTime, entryWords } from '$lib/components/Wear/words';
+	import { CURRENCY, dayAndTime, entryWords } from '$lib/components/Wear/words';
 	import { stateWord } from '$lib/components/Line/line';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
@@ -21,7 +21,6 @@
 	const cutWords = $derived(
 		`${bench.say(bench.cut.lengthMm, 'length')} in ${bench.say(bench.cut.thicknessMm, 'thickness')} ${METALS[bench.cut.metal].label.toLowerCase()}`
 	);
-	const CURRENCY = { EUR: '€', USD: '$', GBP: '£' } as const;
 	const state = $derived(bench.plan.stations.wear);
 
 	function fitNew() {

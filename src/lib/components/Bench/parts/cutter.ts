@@ -1,4 +1,4 @@
-import type { Bench } from '$lib/core';
+import { FAMILY_WORDS, TORCH_FAMILIES, type Bench } from '$lib/core';
 import { choice, q, text, type Field, type Part } from './fields';
 
 const inputFields = (b: Bench): Field => ({
@@ -115,6 +115,19 @@ export const CUTTER_PARTS: Part[] = [
 				most: 20,
 				add: 'Add a nozzle'
 			},
+			choice(
+				'torch.family',
+				'How it goes together',
+				TORCH_FAMILIES.map((family) => [family, FAMILY_WORDS[family]] as const)
+			),
+			choice('torch.shieldIn', 'On its end now', [
+				['cutting', 'cutting shield'],
+				['gouging', 'gouging shield'],
+				['none', 'no shield']
+			]),
+			q('torch.electrodeMaxA', 'Electrode bears at most', 'current', { optional: true }),
+			q('torch.ringMinA', 'Swirl ring made from', 'current', { optional: true }),
+			q('torch.ringMaxA', 'to', 'current', { optional: true }),
 			q('torch.shieldRadiusMm', 'Shield radius', 'small', {
 				hint: 'half of what you measure across it'
 			}),

@@ -1,0 +1,36 @@
+<script lang="ts">
+	import { page } from '$app/state';
+	import { getWorkbench } from '$lib/state/workbench.svelte';
+
+	/** Above a card on the screen: back, the other paper, print; and what has moved since it was saved. */
+	let {
+		paper,
+		saved,
+		day
+	}: {
+		paper: 'A6' | 'A4';
+		saved: { name: string; moved: string[] } | null;
+		day: string;
+	} = $props();
+	const bench = getWorkbench();
+	const other = $derived(paper === 'A6' ? '/card/a4' : '/card');
+</script>
+
+<div class="no-print mb-4 flex flex-wrap items-center gap-3">
+	<a class="act" href="/setup?{bench.search}">Back to Setup</a>
+	<!-- A whole new page: only one size of paper may stand in the styles. -->
+	<a class="act" href="{other}{page.url.search}" data-sveltekit-reload
+		>{paper === 'A6' ? 'A4 with its reasons' : 'A6 card'}</a
+	>
+	<button type="button" class="act main" onclick={() => window.print()}>Print, {paper}</button>
+	{#if saved}
+		<p data-testid="saved">
+			<b>{saved.name}</b>, as saved on {day}.
+			{#if saved.moved.length}
+				Since then the bench has learnt: {saved.moved.join('; ')}.
+			{:else}
+				Planned today it would be the same.
+			{/if}
+		</p>
+	{/if}
+</div>

@@ -1,0 +1,105 @@
+<script lang="ts">
+	import { BASIS_WORDS, explain, REGISTRY, type FigureId } from '$lib/core';
+	import { getWorkbench } from '$lib/state/workbench.svelte';
+
+	/** Every setting with its source, and the cautions, black on white. */
+	const bench = getWorkbench();
+	const IDS: FigureId[] = [
+		'setup.currentA',
+		'setup.baseMmS',
+		'setup.referenceMmS',
+		'setup.speedMmS',
+		'setup.lineS',
+		'setup.lagDeg',
+		'setup.lagLowMmS',
+		'setup.lagHighMmS',
+		'setup.fastestMmS',
+		'setup.nozzleA',
+		'setup.airBar',
+		'setup.standoffMm',
+		'setup.kerfMm',
+		'cut.offsetMm',
+		'setup.cleanMm',
+		'setup.severMm',
+		'setup.shade'
+	];
+	const rows = $derived(
+		IDS.map((id) => ({
+			id,
+			label: REGISTRY[id].label,
+			value: bench.sayFigure(id),
+			basis: BASIS_WORDS[bench.plan.figures[id].basis],
+			source: explain(bench.inputs, id).source
+		}))
+	);
+	const findings = $derived(bench.plan.findings.filter((f) => f.station !== 'gouge'));
+</script>
+
+<section class="reasons" aria-label="Where the numbers come from">
+	<table>
+		<thead>
+			<tr
+				><th scope="col">Setting</th><th scope="col">Value</th><th scope="col">From</th><th
+					scope="col">How</th
+				></tr
+			>
+		</thead>
+		<tbody>
+			{#each rows as row (row.id)}
+				<tr>
+					<th scope="row">{row.label}</th>
+					<td><b>{row.value}</b></td>
+					<td>{row.basis}</td>
+					<td>{row.source}</td>
+				</tr>
+			{/each}
+		</tbody>
+	</table>
+	<ul>
+		{#each findings as finding (finding.text)}<li>{finding.text}</li>{/each}
+	</ul>
+	<p>
+		Forecasts, not promises: check on scrap first. Local codes, and licensed trades where they ask
+		for them, decide.
+	</p>
+</section>
+
+<style>
+	.reasons {
+		max-width: 186mm;
+		margin-top: 6mm;
+		padding: 3mm;
+		color: #000;
+		background: #fff;
+		font-size: 2.9mm;
+		line-height: 1.25;
+	}
+	table {
+		width: 100%;
+		border-collapse: collapse;
+	}
+	tr {
+		border-top: 0.2mm solid #000;
+		break-inside: avoid;
+	}
+	:is(th, td) {
+		padding: 0.4mm 2mm 0.4mm 0;
+		text-align: left;
+		vertical-align: top;
+	}
+	tbody th {
+		font-weight: 400;
+	}
+	td:nth-child(2) {
+		white-space: nowrap;
+	}
+	ul {
+		margin-top: 3mm;
+		padding-left: 5mm;
+		list-style: disc;
+	}
+	p {
+		margin-top: 2mm;
+		font-weight: 700;
+	}
+</style>

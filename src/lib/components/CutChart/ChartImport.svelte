@@ -1,0 +1,171 @@
+<script lang="ts">
+	import Upload from '@lucide/svelte/icons/upload';
+	import { METALS, type Quantity } from '$lib/core';
+	import { CHART_FIELDS, CHART_SPEC, type ChartField } from '$lib/formats/chartCsv';
+	import type { ChartImport } from '$lib/state/chartImport.svelte';
+	import { getWorkbench } from '$lib/state/workbench.svelte';
+
+	/** A chart file: which column is what, what was found, and what is wrong with it, before it is taken. */
+	let { found, take }: { found: ChartImport; take: (how: 'replace' | 'add') => Promise<void> } =
+		$props();
+	const bench = getWorkbench();
+	let input = $state<HTMLInputElement>();
+	const PREVIEW = 8;
+	const FIELDS = CHART_FIELDS.filter((field) => field !== 'metal');
+	const rows = $derived(found.reading?.rows ?? []);
+	const leftOut = $derived(new Set(found.errors.filter((m) => m.row > 1).map((m) => m.row)).size);
+
+	function choose(field: ChartField, column: number) {
+		const before = found.reading?.mapping[field];
+		found.map(field, column, before?.unit ?? CHART_SPEC[field].unit);
+	}
+</script>
+
+<section aria-label="Take a chart from a file">
+	<h2 class="h">From a file</h2>
+	<p class="sub">
+		CSV with a header: metal, amps, thickness, speed; if it has them nozzle, pressure, stand-off,
+		kerf, pierce height and time. Units in the header, decimal commas, any order.
+	</p>
+	<button type="button" class="act mt-2" onclick={() => input?.click()}
+		><Upload size={18} aria-hidden="true" /> Choose a file</button
+	>
+	<input
+		bind:this={input}
+		type="file"
+		accept=".csv,.txt,.tsv,text/csv,text/plain"
+		class="sr-only"
+		aria-label="Chart file"
+		onchange={(e) => {
+			void found.open(e.currentTarget.files?.[0]);
+			// The same file may be chosen again after it was mended.
+			e.currentTarget.value = '';
+		}}
+	/>
+	{#if found.problem}<p class="mt-2 font-semibold" style:color="var(--stops)" role="alert">
+			{found.problem}
+		</p>{/if}
+	{#if found.reading}
+		<div class="mt-3" aria-busy={found.busy} data-testid="chart-preview">
+			<p>
+				<b>{found.fileName}</b>: {rows.length}
+				{rows.length === 1 ? 'row' : 'rows'} can be taken{leftOut
+					? `, ${leftOut} are left out`
+					: ''}. Nothing is written yet.
+			</p>
+			{#if found.reading.headers.length}
+				<div class="map">
+					{#each CHART_FIELDS as field (field)}
+						{@const place = found.reading.mapping[field]}
+						<label>
+							<span class="sub"
+								>{CHART_SPEC[field].label}{place?.unit ? `, ${place.unit}` : ''}{CHART_SPEC[field]
+									.optional
+									? ''
+									: ' *'}</span
+							>
+							<select
+								class="box"
+								onchange={(e) => choose(field, e.currentTarget.selectedIndex - 1)}
+							>
+								<option value="-1" selected={!place}>not in the file</option>
+								{#each found.reading.headers as header, i (i)}
+									<option value={i} selected={place?.column === i}
+										>{header || `column ${i + 1}`}</option
+									>
+								{/each}
+							</select>
+						</label>
+					{/each}
+				</div>
+			{/if}
+			{#if found.reading.messages.length}
+				<ul class="messages" aria-label="What is wrong or odd" data-testid="chart-messages">
+					{#each found.reading.messages as m, i (i)}
+						<li class={m.kind}>
+							<b
+								>{m.kind === 'error' ? 'No' : 'Sure?'}{m.row > 0 ? ` · row ${m.row}` : ''}{m.column
+									? `, ${m.column.toLowerCase()}`
+									: ''}</b
+							>: {m.text}
+						</li>
+					{/each}
+				</ul>
+			{/if}
+			{#if found.reading.unused.length}
+				<p class="sub mt-1">Not used: {found.reading.unused.join(', ')}.</p>
+			{/if}
+			{#if rows.length}
+				<div class="mt-2 overflow-x-auto">
+					<table class="w-full text-[15px]">
+						<caption class="sub text-left"
+							>The first {Math.min(PREVIEW, rows.length)} as they were read</caption
+						>
+						<thead>
+							<tr class="text-left">
+								<th scope="col">Metal</th>
+								{#each FIELDS as field (field)}<th scope="col">{CHART_SPEC[field].label}</th>{/each}
+							</tr>
+						</thead>
+						<tbody>
+							{#each rows.slice(0, PREVIEW) as row, i (i)}
+								<tr class="border-t" style:border-color="var(--rule)">
+									<td>{METALS[row.metal].label}</td>
+									{#each FIELDS as field (field)}<td class="whitespace-nowrap"
+											>{bench.sayEntered(row[field], CHART_SPEC[field].quantity as Quantity)}</td
+										>{/each}
+								</tr>
+							{/each}
+						</tbody>
+					</table>
+				</div>
+			{/if}
+			{#if found.questions.length}
+				<label class="mt-2 flex min-h-11 items-center gap-3 font-semibold">
+					<input type="checkbox" class="size-6" bind:checked={found.looked} /> I have looked at the
+					{found.questions.length === 1 ? 'question' : `${found.questions.length} questions`}: take
+					them as they are
+				</label>
+			{/if}
+			<div class="mt-2 flex flex-wrap gap-2">
+				<button
+					type="button"
+					class="act main"
+					disabled={!found.ready}
+					onclick={() => void take('replace')}
+					>{bench.chart ? 'Put in place of the chart' : 'Take it as the chart'}</button
+				>
+				{#if bench.chart}
+					<button type="button" class="act" disabled={!found.ready} onclick={() => void take('add')}
+						>Add to the chart</button
+					>
+				{/if}
+				<button type="button" class="act" onclick={() => found.leave()}>Leave it</button>
+			</div>
+		</div>
+	{/if}
+</section>
+
+<style>
+	.map {
+		display: grid;
+		grid-template-columns: repeat(auto-fill, minmax(170px, 1fr));
+		gap: 8px;
+		margin-top: 8px;
+	}
+	.messages {
+		max-height: 260px;
+		margin-top: 10px;
+		overflow-y: auto;
+		font-size: 15px;
+	}
+	.messages li {
+		padding: 4px 10px;
+		border-left: 6px solid var(--tight);
+		background: var(--spark-wash);
+	}
+	.messages li.error {
+		border-left-color: var(--stops);
+		background: var(--stops-wash);
+	}
+</style>

@@ -1,0 +1,86 @@
+<script lang="ts">
+	import { COATINGS, type Cut } from '$lib/core';
+	import Choice from '$lib/components/Fields/Choice.svelte';
+	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
+	import Select from '$lib/components/Fields/Select.svelte';
+	import { getWorkbench } from '$lib/state/workbench.svelte';
+	import { COATING_WORDS, moreWords } from './more';
+
+	/** Stack, bevel, mesh and what lies on the metal. */
+	const bench = getWorkbench();
+	const coatings = COATINGS.map((value) => ({ value, label: COATING_WORDS[value] }));
+	const sheets = Array.from({ length: 10 }, (_, i) => ({
+		value: i + 1,
+		label: i === 0 ? 'one' : String(i + 1)
+	}));
+
+	function set(change: Partial<Cut>) {
+		bench.setCut(change);
+		bench.settle();
+	}
+	function setBevel(value: number | null) {
+		if (value === null || !(value >= 0 && value <= 60)) return '0 to 60° from upright is accepted';
+		set({ bevelDeg: value });
+	}
+</script>
+
+<details class="more">
+	<summary class="act" data-testid="more">{moreWords(bench.cut, bench)}</summary>
+	<div class="fields">
+		<Select
+			label="Sheets"
+			options={sheets}
+			value={bench.cut.layers}
+			choose={(layers) => set({ layers })}
+		/>
+		<QuantityField label="Bevel" quantity="angle" value={bench.cut.bevelDeg} commit={setBevel} />
+		<Select
+			label="On the face"
+			options={coatings}
+			value={bench.cut.coating}
+			choose={(coating) => set({ coating })}
+		/>
+		<Select
+			label="On the back"
+			options={coatings}
+			value={bench.cut.backCoating}
+			choose={(backCoating) => set({ backCoating })}
+		/>
+		<div class="col-span-2">
+			<Choice
+				label="Plate or mesh"
+				options={[
+					{ value: 'plate', label: 'Plate' },
+					{ value: 'mesh', label: 'Mesh' }
+				]}
+				value={bench.cut.mesh ? 'mesh' : 'plate'}
+				choose={(kind) => set({ mesh: kind === 'mesh' })}
+			/>
+		</div>
+	</div>
+</details>
+
+<style>
+	.more {
+		position: relative;
+	}
+	.fields {
+		position: absolute;
+		z-index: 5;
+		display: grid;
+		grid-template-columns: 1fr 1fr;
+		gap: 8px;
+		width: 300px;
+		margin-top: 4px;
+		padding: 12px;
+		background: var(--sheet);
+		border: 2px solid var(--ink);
+		border-radius: 3px;
+	}
+	@media (max-width: 899px) {
+		.fields {
+			position: static;
+			width: auto;
+		}
+	}
+</style>

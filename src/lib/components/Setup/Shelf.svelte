@@ -1,0 +1,75 @@
+<script lang="ts">
+	import BookmarkPlus from '@lucide/svelte/icons/bookmark-plus';
+	import { cutTitle } from '$lib/components/Card/words';
+	import TextField from '$lib/components/Fields/TextField.svelte';
+	import { getWorkbench } from '$lib/state/workbench.svelte';
+
+	/** The shop's usual cards: each keeps everything it was planned from. */
+	const bench = getWorkbench();
+	let name = $state('');
+
+	function take(text: string) {
+		const trimmed = text.trim();
+		if (trimmed.length > 60) return 'at most 60 characters';
+		name = trimmed;
+	}
+	async function save() {
+		if (await bench.saveCard(name || cutTitle(bench))) name = '';
+	}
+</script>
+
+<section aria-label="Shelf of cards">
+	<h2 class="h">Shelf of cards</h2>
+	<form
+		class="mt-1 grid grid-cols-[1fr_auto] items-end gap-3"
+		onsubmit={(e) => {
+			e.preventDefault();
+			void save();
+		}}
+	>
+		<TextField label="Save this card as (empty: its own title)" value={name} commit={take} />
+		<button class="act main"><BookmarkPlus size={20} aria-hidden="true" /> Save</button>
+	</form>
+	{#if bench.edited}<p class="sub mt-1">
+			The bench is edited and not saved: a card keeps the saved bench.
+		</p>{/if}
+	{#if bench.cards.length}
+		<ul class="mt-2" data-testid="shelf">
+			{#each bench.cards as card (card.id)}
+				<li class="card">
+					<a class="grow font-semibold underline" href="/card?saved={card.id}">{card.name}</a>
+					<a class="act" href="/setup?{card.search}" aria-label="Plan {card.name} again"
+						>Plan again</a
+					>
+					<button
+						type="button"
+						class="act"
+						aria-label="Take {card.name} off the shelf"
+						onclick={() => void bench.shelveCard(card.id, false)}>Take off</button
+					>
+				</li>
+			{/each}
+		</ul>
+		<div class="mt-2 flex flex-wrap gap-2">
+			<a class="act" href="/card/shelf?bench={bench.benchId}">Print the shelf</a>
+			<a class="act" href="/api/cards?bench={bench.benchId}&as=csv" download="setting-cards.csv"
+				>As CSV</a
+			>
+			<a class="act" href="/api/cards?bench={bench.benchId}" download="setting-cards.json"
+				>As JSON</a
+			>
+		</div>
+	{:else}
+		<p class="sub mt-2">Nothing on the shelf yet.</p>
+	{/if}
+</section>
+
+<style>
+	.card {
+		display: flex;
+		align-items: center;
+		gap: 8px;
+		min-height: 52px;
+		border-top: 1px solid var(--rule);
+	}
+</style>

@@ -1,0 +1,123 @@
+<script lang="ts">
+	import type { Entry } from '$lib/core';
+	import Choice from '$lib/components/Fields/Choice.svelte';
+	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
+	import Measured from '$lib/components/Supply/Measured.svelte';
+	import { getWorkbench } from '$lib/state/workbench.svelte';
+
+	/** A test cut goes before chart and model: what was held, and what sparks, dross or plate told. */
+	const bench = getWorkbench();
+	let by = $state<'seconds' | 'speed'>('seconds');
+	let lengthMm = $state<number | null>(100);
+	let seconds = $state<number | null>(null);
+	let speedMmS = $state<number | null>(null);
+	let told = $state<'well' | 'angle' | 'soft' | 'hard' | 'not'>('well');
+	let lagDeg = $state<number | null>(null);
+
+	const ways = [
+		{ value: 'seconds', label: 'Seconds' },
+		{ value: 'speed', label: 'Speed' }
+	] as const;
+	const tells = [
+		{ value: 'well', label: 'Cut well' },
+		{ value: 'angle', label: 'Spark angle' },
+		{ value: 'soft', label: 'Thick dross' },
+		{ value: 'hard', label: 'Hard dross' },
+		{ value: 'not', label: 'Not through' }
+	] as const;
+	const held = $derived(
+		by === 'speed' ? speedMmS : lengthMm !== null && seconds ? lengthMm / seconds : null
+	);
+	const ready = $derived(held !== null && (told !== 'angle' || lagDeg !== null));
+
+	async function log() {
+		const entry: Entry = {
+			kind: 'test-cut',
+			metal: bench.cut.metal,
+			// What the arc went through: a stack or a bevel counts as it stands.
+			thicknessMm: bench.plan.figures['setup.arcMm'].value!,
+			outputA: bench.plan.figures['setup.currentA'].value!,
+			speedMmS: held!,
+			lagDeg: told === 'angle' ? lagDeg : null,
+			dross: told === 'soft' || told === 'hard' ? told : 'none',
+			through: told !== 'not'
+		};
+		if (await bench.logEntry(entry, 'Test cut taken; it goes before chart and model.'))
+			speedMmS = seconds = lagDeg = null;
+	}
+	const within =
+		(low: number, high: number, unit: string, take: (value: number | null) => void) =>
+		(value: number | null) => {
+			if (value !== null && !(value >= low && value <= high))
+				return `${low} to ${high} ${unit} is accepted`;
+			take(value);
+		};
+</script>
+
+<section aria-label="Test cuts">
+	<h2 class="h">Test cut</h2>
+	<p class="sub">
+		Cut scrap of this metal at these amps. Mark a length, count the seconds, read the sparks. Two or
+		three make the speed yours.
+	</p>
+	<form
+		class="mt-2 grid grid-cols-2 items-end gap-3 sm:grid-cols-4"
+		onsubmit={(e) => {
+			e.preventDefault();
+			void log();
+		}}
+	>
+		<Choice label="You have" options={ways} value={by} choose={(way) => (by = way)} showLabel />
+		{#if by === 'seconds'}
+			<QuantityField
+				label="Marked length"
+				quantity="length"
+				value={lengthMm}
+				commit={within(10, 5000, 'mm', (v) => (lengthMm = v))}
+			/>
+			<QuantityField
+				label="took"
+				quantity="time"
+				optional
+				placeholder=""
+				value={seconds}
+				commit={within(0.3, 3600, 's', (v) => (seconds = v))}
+			/>
+		{:else}
+			<QuantityField
+				label="Speed held"
+				quantity="speed"
+				optional
+				placeholder=""
+				value={speedMmS}
+				commit={within(0.1, 500, 'mm/s', (v) => (speedMmS = v))}
+			/>
+		{/if}
+		{#if told === 'angle'}
+			<QuantityField
+				label="Spark angle"
+				quantity="angle"
+				optional
+				placeholder=""
+				value={lagDeg}
+				commit={within(1, 75, '°', (v) => (lagDeg = v))}
+			/>
+		{/if}
+		<div class="told">
+			<Choice label="It told" options={tells} value={told} choose={(t) => (told = t)} />
+		</div>
+		<button class="act main col-span-2 sm:col-span-4" disabled={!ready}
+			>Take it{held === null ? '' : `: ${bench.say(held, 'speed')}`}</button
+		>
+	</form>
+	<Measured tests />
+</section>
+
+<style>
+	.told {
+		grid-column: 1 / -1;
+	}
+	.told :global(.seg) {
+		flex-wrap: wrap;
+	}
+</style>

@@ -1,0 +1,80 @@
+import {
+	CHART_BYTES_MOST,
+	type ChartField,
+	type ChartReading,
+	type Mapping
+} from '$lib/formats/chartCsv';
+import type { ChartAnswer, ChartQuestion } from '$lib/workers/chart.worker';
+import ChartWorker from '$lib/workers/chart.worker?worker';
+
+/** A chart file being looked at; nothing is written before the person says so. */
+export class ChartImport {
+	fileName = $state('');
+	reading = $state.raw<ChartReading | undefined>();
+	problem = $state<string | undefined>();
+	busy = $state(false);
+	/** The person has looked at the questions. */
+	looked = $state(false);
+	#text = '';
+	#asked = 0;
+	#worker: Worker | undefined;
+
+	readonly questions = $derived(this.reading?.messages.filter((m) => m.kind === 'question') ?? []);
+	readonly errors = $derived(this.reading?.messages.filter((m) => m.kind === 'error') ?? []);
+	/** There is something to take, and nothing left to answer. */
+	readonly ready = $derived(
+		!this.busy &&
+			(this.reading?.rows.length ?? 0) > 0 &&
+			(this.questions.length === 0 || this.looked)
+	);
+
+	async open(file: File | undefined): Promise<void> {
+		if (!file) return;
+		this.leave();
+		this.fileName = file.name;
+		// Looked at before it is read: a file of any size must not fill the memory.
+		if (file.size > CHART_BYTES_MOST) {
+			this.problem = `${file.name} has ${Math.round(file.size / 1e6)} MB; a chart has at most ${CHART_BYTES_MOST / 1e6} MB. Nothing was read.`;
+			return;
+		}
+		this.#text = await file.text();
+		this.#ask(undefined);
+	}
+
+	/** The person says which column is what; −1: none. */
+	map(field: ChartField, column: number, unit: string): void {
+		const mapping: Mapping = { ...this.reading?.mapping };
+		if (column < 0) delete mapping[field];
+		else mapping[field] = { column, unit };
+		this.#ask(mapping);
+	}
+
+	#ask(mapping: Mapping | undefined): void {
+		this.busy = true;
+		this.looked = false;
+		this.#worker ??= this.#start();
+		const question: ChartQuestion = { id: ++this.#asked, text: this.#text, mapping };
+		this.#worker.postMessage(question);
+	}
+
+	#start(): Worker {
+		const worker = new ChartWorker();
+		worker.onmessage = ({ data }: MessageEvent<ChartAnswer>) => {
+			if (data.id !== this.#asked) return;
+			this.busy = false;
+			this.reading = data.reading;
+		};
+		return worker;
+	}
+
+	leave(): void {
+		this.fileName = this.#text = '';
+		this.reading = undefined;
+		this.problem = undefined;
+		this.busy = false;
+		this.#asked++;
+	}
+	close(): void {
+		this.#worker?.terminate();
+	}
+}

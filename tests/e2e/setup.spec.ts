@@ -1,0 +1,332 @@
+import type { Page } from '@playwright/test';
+import { expect, test } from './demo';
+
+const CSV = `Werkstoff,Stromstärke,Blech in mm,Vorschub,Fuge
+mild steel,27,3,"31,5","1,2"
+mild steel,27,6.35,"10,8","1,3"
+mild steel,27,9.5,"5,1","1,4"`;
+
+async function chooseChart(page: Page, text: string, name = 'chart.csv'): Promise<void> {
+	await page
+		.getByLabel('Chart file')
+		.setInputFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(text) });
+}
+/** Slow and fast end of the band that is told, in the unit that is shown. */
+async function bandOf(page: Page): Promise<number> {
+	const told = (await page.getByTestId('speed-band').textContent())!;
+	const [, low, high] = /between\s+([\d.]+) \S+\s+and\s+([\d.]+)/.exec(told)!;
+	return Number(high) / Number(low);
+}
+
+test('a chart with headers of its own is mapped by hand, looked at, taken, and taken back', async ({
+	page,
+	demo,
+	request
+}) => {
+	const id = await demo.benchId('Towpath trolley');
+	const stored = async () =>
+		((await (await request.get(`/api/charts/${id}`)).json()) as { rows: unknown[] }).rows.length;
+	await page.goto(`/chart?bench=${id}`);
+	await expect(page.getByRole('heading', { name: '8 rows' })).toBeVisible();
+	await chooseChart(page, CSV);
+	const preview = page.getByTestId('chart-preview');
+	await expect(preview).toContainText('no column for speed');
+	const put = preview.getByRole('button', { name: 'Put in place of the chart' });
+	await expect(put).toBeDisabled();
+	await preview.getByLabel('Metal').selectOption('Werkstoff');
+	await preview.getByLabel('Amps').selectOption('Stromstärke');
+	await preview.getByLabel('Thickness').selectOption('Blech in mm');
+	await preview.getByLabel('Speed').selectOption('Vorschub');
+	await preview.getByLabel('Kerf').selectOption('Fuge');
+	await expect(preview).toContainText('3 rows can be taken');
+	await expect(preview).toContainText('10.8 mm/s');
+	expect(await stored()).toBe(8);
+	await put.click();
+	await expect(page.getByTestId('notice')).toContainText('3 rows now');
+	expect(await stored()).toBe(3);
+
+	await page.getByRole('link', { name: 'Back to Setup' }).click();
+	const thickness = page.getByRole('textbox', { name: 'Thickness', exact: true });
+	await thickness.fill('1/4"');
+	await thickness.blur();
+	await expect(page.getByRole('region', { name: 'Setting card' })).toContainText('11mm/s');
+	await expect(page.locator('[data-figure="setup.speedMmS"]').first()).toHaveText('C');
+	await page.getByTestId('notice').getByRole('button', { name: /Undo/ }).click();
+	await expect.poll(stored).toBe(8);
+});
+
+test('bad charts are refused or questioned with the row named, and nothing is written', async ({
+	page
+}) => {
+	await page.goto('/chart');
+	const messages = page.getByTestId('chart-messages');
+	const head = 'metal,amps,thickness (mm),speed (mm/s)';
+	const put = page.getByRole('button', { name: 'Put in place of the chart' });
+	for (const [text, told] of [
+		['', 'There is no table in it'],
+		[`${head}\nmild steel,45,6,9000`, 'row 2, speed: 0.2 to 500 mm/s is accepted, got 9000'],
+		[`${head}\n\ncheese,45,6,20`, 'row 3, metal'],
+		[`${head}\nmild steel,45,6,=B2*2`, 'a formula, not a value']
+	] as const) {
+		await chooseChart(page, text);
+		await expect(messages).toContainText(told);
+		await expect(put).toBeDisabled();
+	}
+	await chooseChart(page, `${head}\nmild steel,45,6,20\nmild steel,45,8,26\nmild steel,45,x,9`);
+	await expect(messages).toContainText('row 3, speed: faster than the thinner plate');
+	await expect(page.getByTestId('chart-preview')).toContainText(
+		'2 rows can be taken, 1 are left out'
+	);
+	await expect(put).toBeDisabled();
+	await page.getByLabel(/I have looked at/).check();
+	await expect(put).toBeEnabled();
+	await page.getByRole('button', { name: 'Leave it' }).click();
+	await chooseChart(page, 'x'.repeat(6_000_000), 'huge.csv');
+	await expect(page.getByRole('alert')).toContainText(
+		'huge.csv has 6 MB; a chart has at most 5 MB. Nothing was read.'
+	);
+	await expect(page.getByRole('heading', { name: '24 rows' })).toBeVisible();
+});
+
+test('the grid takes any unit, keeps what it refuses, sorts, and goes back as it was', async ({
+	page
+}) => {
+	await page.goto('/chart');
+	const speed = page.getByLabel('Speed, row 1', { exact: true });
+	await speed.fill('170 ipm');
+	await speed.blur();
+	await expect(speed).toHaveValue('72 mm/s');
+	await speed.fill('fast');
+	await speed.blur();
+	await expect(speed).toHaveValue('fast');
+	await expect(page.getByRole('alert')).toBeVisible();
+	const third = page.getByLabel('Speed, row 3');
+	await third.fill('90');
+	await third.blur();
+	await expect(page.getByTestId('rising')).toContainText('Row 3');
+	await page.getByRole('button', { name: 'Thickness' }).click();
+	await expect(page.getByRole('columnheader', { name: /Thickness/ })).toHaveAttribute(
+		'aria-sort',
+		'ascending'
+	);
+	await expect(page.getByRole('region', { name: 'Rows of the chart' })).toContainText('10');
+	await page.getByRole('button', { name: 'Add a row' }).click();
+	await expect(page.getByRole('heading', { name: '25 rows' })).toBeVisible();
+	await page.getByRole('button', { name: 'As it was' }).click();
+	await expect(page.getByRole('heading', { name: '24 rows' })).toBeVisible();
+	await expect(page.getByTestId('rising')).toBeHidden();
+});
+
+test('quarter-inch steel: the schools side by side, and the one chosen goes everywhere', async ({
+	page
+}) => {
+	await page.goto('/setup');
+	await page.getByRole('radiogroup', { name: 'Units' }).getByText('inch').click();
+	const thickness = page.getByRole('textbox', { name: 'Thickness' });
+	await thickness.fill('.25');
+	await thickness.blur();
+	await expect(thickness).toHaveValue('1/4 in');
+	const schools = page.getByRole('region', { name: 'How many amps?' });
+	await expect(schools.getByRole('columnheader')).toHaveCount(4);
+	await expect(schools.getByRole('button', { name: /Match, 30 A/ })).toBeVisible();
+	await expect(page.getByTestId('school-advice')).toContainText('Full amps, go faster');
+	await schools.getByRole('button', { name: /Match, 30 A/ }).click();
+	const card = page.getByRole('region', { name: 'Setting card' });
+	await expect(card).toContainText('30A');
+	await expect(page).toHaveURL(/school=matched/);
+	await expect(page.locator('[data-station="setup"]')).toContainText('30 A');
+	await expect(page.getByTestId('changes')).toContainText('the 30 A nozzle');
+	await page.getByRole('button', { name: 'Take 45 A for fastest' }).click();
+	await expect(card).toContainText('1/4 in mild steel, fastest');
+	await page.getByTestId('notice').getByRole('button', { name: /Undo/ }).click();
+	await expect(card).toContainText('30A');
+	await page.getByRole('radiogroup', { name: 'Units' }).getByText('mm').click();
+});
+
+test('three test cuts tighten the band and are taken back one by one; one that fails slows it', async ({
+	page
+}) => {
+	await page.goto('/setup?t=8');
+	const cuts = page.getByRole('region', { name: 'Test cuts' });
+	const first = await bandOf(page);
+	const speedLetter = page.locator('[data-figure="setup.speedMmS"]').first();
+	await expect(speedLetter).toHaveText('C');
+	const widths = [first];
+	for (const seconds of ['6.5', '6.2', '6.4']) {
+		const took = cuts.getByLabel('took');
+		await took.fill(seconds);
+		await took.blur();
+		const count = await cuts.getByTestId('measured').getByRole('listitem').count();
+		await cuts.getByRole('button', { name: /Take it/ }).click();
+		await expect(cuts.getByTestId('measured').getByRole('listitem')).toHaveCount(count + 1);
+		widths.push(await bandOf(page));
+	}
+	await expect(speedLetter).toHaveText('T');
+	expect(widths[3]!).toBeLessThan(widths[1]!);
+	expect(widths[1]!).toBeLessThan(widths[0]!);
+	await expect(cuts.getByTestId('moved')).toContainText('Travel');
+
+	const seconds = page.getByTestId('line-seconds');
+	const before = parseFloat((await seconds.textContent())!);
+	await cuts.getByText('Not through').click();
+	await cuts.getByLabel('took').fill('5');
+	await cuts.getByLabel('took').blur();
+	await cuts.getByRole('button', { name: /Take it/ }).click();
+	await expect(cuts.getByTestId('measured')).toContainText('not through');
+	expect(parseFloat((await seconds.textContent())!)).toBeGreaterThan(before);
+	for (let i = 0; i < 4; i++) {
+		const takeBack = cuts.getByRole('button', { name: /Take back: test cut, 8 mm mild/ });
+		const left = await takeBack.count();
+		await takeBack.first().click();
+		await expect(takeBack).toHaveCount(left - 1);
+	}
+	await expect(speedLetter).toHaveText('C');
+	expect(await bandOf(page)).toBeCloseTo(first, 6);
+});
+
+test('a card is saved, reopened with its own numbers whatever the bench has learnt, and taken off', async ({
+	page
+}) => {
+	await page.goto('/setup?t=12');
+	const seconds = (await page.getByTestId('line-seconds').textContent())!;
+	const shelf = page.getByRole('region', { name: 'Shelf of cards' });
+	await shelf.getByLabel(/Save this card/).fill('Sill plate');
+	await shelf.getByRole('button', { name: 'Save' }).click();
+	await expect(page.getByTestId('notice')).toContainText('Sill plate is on the shelf');
+
+	const cuts = page.getByRole('region', { name: 'Test cuts' });
+	await cuts.getByLabel('took').fill('18');
+	await cuts.getByLabel('took').blur();
+	await cuts.getByRole('button', { name: /Take it/ }).click();
+	await expect(page.getByTestId('line-seconds')).not.toHaveText(seconds);
+
+	await shelf.getByRole('link', { name: 'Sill plate', exact: true }).click();
+	await expect(page.getByTestId('print-card')).toContainText('Sill plate: 12 mm mild steel');
+	await expect(page.getByTestId('print-card')).toContainText(seconds);
+	await expect(page.getByTestId('saved')).toContainText(/Travel: .* then, .* today/);
+	const link = page.url();
+	await page.goto('/setup?t=12');
+	await cuts.getByRole('button', { name: /Take back: test cut, 12 mm/ }).click();
+	await expect(page.getByTestId('line-seconds')).toHaveText(seconds);
+	await page.goto(link);
+	await expect(page.getByTestId('saved')).toContainText('it would be the same');
+
+	await page.goto('/setup');
+	await shelf.getByRole('button', { name: 'Take Sill plate off the shelf' }).click();
+	await expect(shelf.getByTestId('shelf')).not.toContainText('Sill plate');
+	await page.getByTestId('notice').getByRole('button', { name: /Undo/ }).click();
+	await expect(shelf.getByTestId('shelf')).toContainText('Sill plate');
+	await shelf.getByRole('button', { name: 'Take Sill plate off the shelf' }).click();
+	await expect(shelf.getByTestId('shelf')).not.toContainText('Sill plate');
+	expect((await page.goto('/card?saved=nobody'))!.status()).toBe(404);
+});
+
+test('cards print on A4 with their reasons, and the shelf four to a sheet', async ({ page }) => {
+	const sheet = async (path: string) => {
+		await page.goto(path);
+		const pdf = (await page.pdf({ preferCSSPageSize: true })).toString('latin1');
+		const [, width, height] = /\/MediaBox\s*\[0 0 ([\d.]+) ([\d.]+)\]/.exec(pdf)!;
+		const mm = (points: string | undefined) => Math.round((Number(points) * 25.4) / 72);
+		return { size: [mm(width), mm(height)], pages: pdf.match(/\/Type\s*\/Page\b/g)!.length };
+	};
+	expect(await sheet('/card/a4?t=10')).toEqual({ size: [210, 297], pages: 1 });
+	await expect(page.getByRole('region', { name: 'Where the numbers come from' })).toContainText(
+		'Your cut chart'
+	);
+	expect(await sheet('/card/shelf')).toEqual({ size: [297, 210], pages: 1 });
+	await expect(page.getByTestId('print-card')).toHaveCount(3);
+	await expect(page.getByTestId('print-card').first()).toContainText('Paddle plate');
+});
+
+test('the pacer counts in, keeps the beat, and starts and stops by a pedal that sends a space', async ({
+	page
+}) => {
+	await page.goto('/setup?len=60');
+	const pacer = page.getByTestId('pacer');
+	await expect(pacer).toHaveText('2.7 s');
+	await page.locator('h2', { hasText: 'Dry run' }).scrollIntoViewIfNeeded();
+	await page.keyboard.press(' ');
+	await expect(page.getByRole('button', { name: /Stop/ })).toBeVisible();
+	await expect(pacer).toHaveText('3');
+	await expect(pacer).toContainText('of 6');
+	await page.keyboard.press(' ');
+	await expect(page.getByRole('button', { name: /Pace me/ })).toBeVisible();
+	await page.getByText('Light only').click();
+	await page.getByRole('button', { name: /Pace me/ }).click();
+	await expect(pacer).toHaveText('end', { timeout: 8000 });
+
+	await page.getByRole('button', { name: /Match the screen/ }).click();
+	const bar = page.getByTestId('ruler').locator('.ruler');
+	const nominal = (await bar.boundingBox())!.width;
+	await page.getByLabel('Size of the bar').fill('5');
+	expect((await bar.boundingBox())!.width).toBeCloseTo(250, 0);
+	expect(nominal).toBeCloseTo((50 * 96) / 25.4, 0);
+	await page.reload();
+	await page.getByRole('button', { name: /Screen matched/ }).click();
+	expect((await bar.boundingBox())!.width).toBeCloseTo(250, 0);
+});
+
+test('wrong parts in the torch refuse the cut with the reason, and the torch is told how to go together', async ({
+	page
+}) => {
+	await page.goto('/bench');
+	await page.locator('[data-part="torch"]').click();
+	const editor = page.getByTestId('part-editor');
+	const most = editor.getByLabel('to', { exact: true });
+	await most.fill('30');
+	await most.blur();
+	await editor
+		.getByLabel('How it goes together')
+		.selectOption({ label: 'swirl ring goes in first' });
+	await page.locator('[data-station="setup"]').click();
+	await expect(page.getByRole('alert').filter({ hasText: 'swirl ring' })).toContainText(
+		'Power off, fit the swirl ring for 45 A'
+	);
+	await expect(page.locator('[data-station="setup"]')).toHaveAttribute('data-verdict', 'stops');
+	const parts = page.getByRole('region', { name: 'Parts in the torch' });
+	await expect(parts.getByRole('listitem').filter({ hasText: 'no ring, no arc' })).toContainText(
+		'2'
+	);
+	await page.getByTestId('draft-bar').getByRole('button', { name: 'Undo' }).click();
+	await page.getByTestId('draft-bar').getByRole('button', { name: 'Undo' }).click();
+	await expect(page.locator('[data-station="setup"]')).toHaveAttribute('data-verdict', 'holds');
+});
+
+test('stack, bevel, mesh and coatings change the plan, warn, and stay in the address', async ({
+	page
+}) => {
+	await page.goto('/setup?t=4');
+	const seconds = page.getByTestId('line-seconds');
+	const plain = parseFloat((await seconds.textContent())!);
+	await page.getByTestId('more').click();
+	await page.getByLabel('Sheets').selectOption('2');
+	const bevel = page.getByLabel('Bevel');
+	await bevel.fill('75');
+	await bevel.blur();
+	await expect(page.getByRole('alert').first()).toContainText('0 to 60°');
+	await bevel.fill('30');
+	await bevel.blur();
+	await page.getByLabel('On the back').selectOption({ label: 'zinc' });
+	await page.getByText('Mesh', { exact: true }).click();
+	await expect(page.getByTestId('more')).toHaveText('2 sheets, 30° bevel, mesh, zinc on the back');
+	const card = page.getByRole('region', { name: 'Setting card' });
+	await expect(card).toContainText('2 × 4 mm mild steel, clean edge, 30° bevel');
+	expect(parseFloat((await seconds.textContent())!)).toBeGreaterThan(2 * plain);
+	await expect(page.getByText('On the back: Zinc fume makes ill')).toBeVisible();
+	const said = await seconds.textContent();
+	await page.reload();
+	await expect(seconds).toHaveText(said!);
+	await expect(page.getByTestId('more')).toHaveText('2 sheets, 30° bevel, mesh, zinc on the back');
+});
+
+test('speed against thickness is drawn, and stands there as a table', async ({ page }) => {
+	await page.goto('/setup');
+	const region = page.getByRole('region', { name: 'Speed against thickness' });
+	await region.locator('canvas').waitFor();
+	await region.getByText('As a table').click();
+	const row = page.getByTestId('speed-table').getByRole('row', { name: /^6 mm/ });
+	await expect(row).toContainText('22 mm/s');
+	await page.locator('[data-station="wear"]').click();
+	await page.locator('[data-station="setup"]').click();
+	await region.locator('canvas').waitFor();
+});
