@@ -33,6 +33,8 @@ const SHOTS: Shot[] = [
 	{ name: 'setup', path: '/setup' },
 	{ name: 'setup-where-from', path: '/setup', open: 'setup.speedMmS' },
 	{ name: 'setup-dark', path: '/setup?t=10', dark: true },
+	{ name: 'setup-evidence', path: '/setup?metal=stainless&t=6', see: 'Speed against thickness' },
+	{ name: 'chart', path: '/chart' },
 	{ name: 'card', path: '/card' },
 	{ name: 'cut', path: '/cut' },
 	{ name: 'gouge', path: '/gouge' },

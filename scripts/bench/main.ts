@@ -4,6 +4,7 @@ import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { benchDrag, benchFirstLoad } from './browser';
+import { benchChart } from './chart';
 import { benchLog } from './log';
 import { benchPages } from './pages';
 import { benchPlan } from './plan';
@@ -70,6 +71,7 @@ try {
 	const memory = /VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${server.pid}/status`, 'utf8'))!;
 	note('server resident after that load', Number(memory[1]) / 1024, 'MiB', '<= 150');
 	note('first-load JavaScript of Setup, gzipped', await benchFirstLoad(url), 'kB', '<= 130');
+	note('preview of a chart of ten thousand rows', await benchChart(url), 'ms', '<= 1000');
 	const drag = await benchDrag(url);
 	note(
 		'dragging thickness, script and layout per frame, 95th percentile',

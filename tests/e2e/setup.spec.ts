@@ -201,7 +201,8 @@ test('a card is saved, reopened with its own numbers whatever the bench has lear
 	await expect(page.getByTestId('line-seconds')).not.toHaveText(seconds);
 
 	await shelf.getByRole('link', { name: 'Sill plate', exact: true }).click();
-	await expect(page.getByTestId('print-card')).toContainText('Sill plate: 12 mm mild steel');
+	await expect(page.getByTestId('print-card')).toContainText('Sill plate');
+	await expect(page.getByTestId('print-card')).toContainText('12 mm mild steel, clean edge');
 	await expect(page.getByTestId('print-card')).toContainText(seconds);
 	await expect(page.getByTestId('saved')).toContainText(/Travel: .* then, .* today/);
 	const link = page.url();
@@ -322,11 +323,16 @@ test('stack, bevel, mesh and coatings change the plan, warn, and stay in the add
 test('speed against thickness is drawn, and stands there as a table', async ({ page }) => {
 	await page.goto('/setup');
 	const region = page.getByRole('region', { name: 'Speed against thickness' });
+	// What is not in view is not loaded.
+	await expect(region.locator('canvas')).toHaveCount(0);
+	await region.getByText('working').scrollIntoViewIfNeeded();
 	await region.locator('canvas').waitFor();
 	await region.getByText('As a table').click();
 	const row = page.getByTestId('speed-table').getByRole('row', { name: /^6 mm/ });
 	await expect(row).toContainText('22 mm/s');
 	await page.locator('[data-station="wear"]').click();
 	await page.locator('[data-station="setup"]').click();
+	await region.getByText('Speed against thickness').scrollIntoViewIfNeeded();
+	await page.mouse.wheel(0, 400);
 	await region.locator('canvas').waitFor();
 });

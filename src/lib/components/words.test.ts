@@ -256,7 +256,7 @@ describe('log entries in one line', () => {
 				},
 				bench
 			)
-		).toBe('test cut at 20 mm/s, sparks at 30°');
+		).toBe('test cut, 6 mm mild steel at 45 A: 20 mm/s, sparks at 30°');
 		expect(entryWords({ kind: 'start', arcS: 1, start: 'edge' }, bench)).toBe('one start');
 		expect(dayAndTime('2026-11-24T11:20:00.000Z')).toBe('24 Nov 11:20');
 	});

@@ -1,4 +1,4 @@
-import { createContext } from 'svelte';
+import { createContext, untrack } from 'svelte';
 import * as v from 'valibot';
 import {
 	applied,
@@ -71,7 +71,7 @@ export interface WorkbenchData {
 }
 
 /** A hand that has not moved for this long rests, ms. */
-const REST_MS = 60;
+const REST_MS = 150;
 
 /** One line to the person, with a way back when there is one. */
 export interface Notice {
@@ -162,9 +162,11 @@ export class Workbench {
 	#restedInputs = $state.raw<PlanInputs | undefined>();
 	readonly calmInputs: PlanInputs = $derived((this.dragging && this.#restedInputs) || this.inputs);
 	/** The plan for what is not under the hand: the same one, except while a handle moves. */
-	readonly calmPlan: Plan = $derived(
-		this.calmInputs === this.inputs ? this.plan : plan(this.calmInputs)
-	);
+	readonly calmPlan: Plan = $derived.by(() => {
+		const calm = this.calmInputs;
+		// Not tracked: the inputs under the hand change with every frame, the calm ones do not.
+		return untrack(() => (calm === this.inputs ? this.plan : plan(calm)));
+	});
 	/** The same cut by each school on amps, for the comparison. */
 	readonly schools: Record<'matched' | 'full' | 'circuit', Plan> = $derived.by(() => {
 		const { cut } = this.calmInputs;

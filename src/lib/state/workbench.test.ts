@@ -189,7 +189,7 @@ describe('dragging', () => {
 		bench.dragCut({ thicknessMm: 9 });
 		expect(bench.plan.figures['setup.speedMmS'].value).not.toBe(calm);
 		expect(bench.calmPlan.figures['setup.speedMmS'].value).toBe(calm);
-		vi.advanceTimersByTime(100);
+		vi.advanceTimersByTime(200);
 		expect(bench.calmPlan.figures['setup.speedMmS'].value).toBe(
 			bench.plan.figures['setup.speedMmS'].value
 		);

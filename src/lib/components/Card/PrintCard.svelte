@@ -24,10 +24,12 @@
 
 <article class="print-card" aria-label="Setting card" data-testid="print-card">
 	<span class="hook" aria-hidden="true"></span>
-	<h1>{name ? `${name}: ` : ''}{cutTitle(bench)}</h1>
+	<h1>{name ?? cutTitle(bench)}</h1>
 	<p class="top"><b>{amps}<small>A</small></b><b>{speed.text}<small>{speed.unit}</small></b></p>
 	<p class="seconds">
-		<b>{bench.sayFigure('setup.lineS')}</b> for {bench.say(bench.cut.lengthMm, 'length')}
+		<b>{bench.sayFigure('setup.lineS')}</b> for {bench.say(bench.cut.lengthMm, 'length')}{#if name}, {cutTitle(
+				bench
+			)}{/if}
 	</p>
 	<dl>
 		{#each cells as [name, value] (name)}<div>
@@ -85,6 +87,9 @@
 		font-size: 6mm;
 		font-weight: 700;
 		line-height: 9mm;
+		overflow: hidden;
+		white-space: nowrap;
+		text-overflow: ellipsis;
 	}
 	.top {
 		display: flex;

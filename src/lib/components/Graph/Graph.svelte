@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import type { EChartsCoreOption, EChartsType } from 'echarts/core';
+	import { whenSeen } from '$lib/state/whenSeen';
 	import { inksOf, type Inks } from './inks';
 
 	/** A chart. The library is loaded when it is seen; what it shows stands beside it in words. */
@@ -8,24 +9,21 @@
 	let place: HTMLDivElement;
 	let chart = $state.raw<EChartsType | undefined>();
 	let theme = $state(0);
+	let gone = false;
+
+	const load = whenSeen(() => {
+		void import('./echarts').then(({ init }) => {
+			if (!gone) chart = init(place, undefined, { renderer: 'canvas' });
+		});
+	});
 
 	onMount(() => {
-		let gone = false;
-		const seen = new IntersectionObserver((entries) => {
-			if (!entries.some((entry) => entry.isIntersecting)) return;
-			seen.disconnect();
-			void import('./echarts').then(({ init }) => {
-				if (!gone) chart = init(place, undefined, { renderer: 'canvas' });
-			});
-		});
-		seen.observe(place);
 		const size = new ResizeObserver(() => chart?.resize());
 		size.observe(place);
 		const themes = new MutationObserver(() => theme++);
 		themes.observe(document.documentElement, { attributeFilter: ['data-theme'] });
 		return () => {
 			gone = true;
-			seen.disconnect();
 			size.disconnect();
 			themes.disconnect();
 			chart?.dispose();
@@ -37,4 +35,4 @@
 	});
 </script>
 
-<div bind:this={place} class="absolute inset-0" aria-hidden="true"></div>
+<div bind:this={place} {@attach load} class="absolute inset-0" aria-hidden="true"></div>

@@ -2,7 +2,9 @@
 import { LineChart, ScatterChart } from 'echarts/charts';
 import { GridComponent, MarkAreaComponent, MarkLineComponent } from 'echarts/components';
 import { init, use } from 'echarts/core';
+import { LabelLayout } from 'echarts/features';
 import { CanvasRenderer } from 'echarts/renderers';
 
-use([LineChart, ScatterChart, GridComponent, MarkAreaComponent, MarkLineComponent, CanvasRenderer]);
+use([LineChart, ScatterChart, GridComponent, MarkAreaComponent, MarkLineComponent]);
+use([LabelLayout, CanvasRenderer]);
 export { init };

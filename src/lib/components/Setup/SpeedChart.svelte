@@ -3,7 +3,14 @@
 	import Graph from '$lib/components/Graph/Graph.svelte';
 	import type { SetupStudy } from '$lib/state/setupStudy.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
-	import { speedOption, speedTable, TICKS, type SpeedChartWords } from './speedChart';
+	import {
+		placeOf,
+		PLOT,
+		speedOption,
+		speedTable,
+		TICKS,
+		type SpeedChartWords
+	} from './speedChart';
 	import { testPoints } from './testCuts';
 
 	/** Speed against thickness: what chart, ratings and test cuts say, and where this cut stands. */
@@ -21,6 +28,13 @@
 		thicknessTicksMm: ticks.thicknessMm,
 		speedTicksMmS: ticks.speedMmS
 	});
+	const here = $derived(
+		curves &&
+			placeOf(curves, {
+				thicknessMm: bench.plan.figures['setup.arcMm'].value!,
+				speedMmS: bench.plan.figures['setup.speedMmS'].value!
+			})
+	);
 	const rows = $derived(curves ? speedTable(curves, ticks.thicknessMm) : []);
 </script>
 
@@ -32,8 +46,22 @@
 		>
 	</h2>
 	{#if curves}
-		<div class="frame"><Graph option={(inks) => speedOption(curves, tests, inks, words)} /></div>
+		<div class="frame">
+			<Graph option={(inks) => speedOption(curves, tests, inks, words)} />
+			<div
+				class="plot"
+				style:inset="{PLOT.top}px {PLOT.right}px {PLOT.bottom}px {PLOT.left}px"
+				data-testid="speed-here"
+			>
+				{#if here}<i
+						class="here"
+						style:left="{(100 * here.left).toFixed(2)}%"
+						style:top="{(100 * here.top).toFixed(2)}%"
+					></i>{/if}
+			</div>
+		</div>
 		<ul class="keys">
+			<li><i class="round"></i>this cut</li>
 			<li><i style:background="var(--arc)"></i>these amps</li>
 			<li><i style:background="var(--spark)" style:opacity=".5"></i>sparks 15–30° behind</li>
 			<li><i style:background="var(--arc-wash)"></i>a hand holds it</li>
@@ -82,6 +110,27 @@
 	.frame {
 		position: relative;
 		height: 300px;
+	}
+	.plot {
+		position: absolute;
+		contain: layout style;
+		pointer-events: none;
+	}
+	.here {
+		position: absolute;
+		width: 18px;
+		height: 18px;
+		margin: -9px;
+		border: 3px solid var(--sheet);
+		border-radius: 50%;
+		background: var(--arc);
+	}
+	.keys i.round {
+		width: 12px;
+		height: 12px;
+		border-radius: 50%;
+		background: var(--arc);
+		vertical-align: -1px;
 	}
 	.keys {
 		display: flex;

@@ -53,7 +53,8 @@
 		</ul>
 	{/if}
 	<p class="mt-2 text-[15px]">
-		{contact} Cap finger-tight, never by a tool. Never fire the pilot arc into the air.
+		{contact} Cap finger-tight, never by a tool. Never fire the pilot arc into the air. After the cut
+		air flows on for about {bench.say(torch.postFlowS, 'time')}: it cools the parts, let it.
 	</p>
 	<h3 class="mt-3 font-semibold">
 		How this torch goes together <span class="sub font-normal">{FAMILY_WORDS[torch.family]}</span>

@@ -34,9 +34,24 @@ export const TICKS = {
 };
 
 const log = Math.log10;
+/** Free space around the plot, px. */
+export const PLOT = { left: 44, right: 16, top: 12, bottom: 28 } as const;
 const SPEED_MM_S = [0.8, 250] as const;
+const LABEL_AT_MM_S = 3;
 
-/** Options of the chart: curves per amps, spark window, hand band, ratings, chart rows, test cuts, here. */
+/** Where a speed at a thickness lies in the plot, as shares from left and top; undefined: outside. */
+export function placeOf(
+	c: SpeedCurves,
+	{ thicknessMm, speedMmS }: { thicknessMm: number; speedMmS: number }
+): { left: number; top: number } | undefined {
+	const share = (value: number, [low, high]: readonly [number, number]) =>
+		Math.log(value / low) / Math.log(high / low);
+	const left = share(thicknessMm, [c.thicknessMm[0]!, c.thicknessMm.at(-1)!]);
+	const top = 1 - share(speedMmS, SPEED_MM_S);
+	return left >= 0 && left <= 1 && top >= 0 && top <= 1 ? { left, top } : undefined;
+}
+
+/** Options of the chart: curves per amps, spark window, hand band, ratings, chart rows, test cuts. */
 export function speedOption(
 	c: SpeedCurves,
 	tests: readonly TestPoint[],
@@ -70,7 +85,7 @@ export function speedOption(
 	const dots = (
 		name: string,
 		data: readonly { thicknessMm: number; speedMmS: number }[],
-		style: object
+		style: { itemStyle: object; [key: string]: unknown }
 	) => ({
 		name,
 		type: 'scatter',
@@ -79,7 +94,8 @@ export function speedOption(
 		data: data
 			.filter(({ speedMmS }) => speedMmS > 0)
 			.map(({ thicknessMm, speedMmS }) => [log(thicknessMm), log(speedMmS)]),
-		...style
+		...style,
+		itemStyle: { opacity: 1, ...style.itemStyle }
 	});
 	const line = (name: string, data: number[][], style: object) => ({
 		name,
@@ -95,12 +111,13 @@ export function speedOption(
 	const high = points(c.windowMmS[1]);
 	return {
 		animation: false,
-		grid: { left: 44, right: 16, top: 12, bottom: 28 },
+		grid: PLOT,
 		xAxis: axis(first, last, xTicks, words.thickness),
 		yAxis: axis(SPEED_MM_S[0], SPEED_MM_S[1], yTicks, words.speed),
 		series: [
 			line('spark window, low', low, {
 				stack: 'window',
+				stackStrategy: 'all',
 				lineStyle: { width: 0 },
 				markArea: {
 					silent: true,
@@ -113,6 +130,7 @@ export function speedOption(
 				high.map(([x, y], i) => [x!, y! - (low[i]?.[1] ?? y!)]),
 				{
 					stack: 'window',
+					stackStrategy: 'all',
 					lineStyle: { width: 0 },
 					areaStyle: { color: inks.spark, opacity: 0.35 }
 				}
@@ -125,20 +143,24 @@ export function speedOption(
 				})
 			),
 			...c.curves.map(({ outputA, chosen, speedMmS }) => {
-				// Each curve has its name where it is a fifth of the way to its end.
+				// Each curve has its name where it comes down, else where it leaves on the right.
 				const at = points(speedMmS);
-				const place = at[Math.floor(at.length / 5)];
+				const i = at.findLastIndex(([, y]) => y! >= log(LABEL_AT_MM_S));
+				const place = at[i];
+				const leaves = i === at.length - 1;
 				return {
 					type: 'scatter',
 					silent: true,
 					animation: false,
 					symbolSize: 0.1,
+					labelLayout: { hideOverlap: true },
 					z: 4,
 					data: place ? [place] : [],
 					label: {
 						show: true,
 						formatter: words.amps(outputA),
-						position: chosen ? 'top' : 'left',
+						position: leaves ? 'top' : 'right',
+						offset: leaves ? [-16, 0] : [2, 0],
 						color: chosen ? inks.arc : inks.ink2,
 						fontFamily: inks.figure,
 						fontSize: 17,
@@ -184,13 +206,7 @@ export function speedOption(
 					symbolSize: 12,
 					itemStyle: { color: inks.stops }
 				}
-			),
-			dots('here', [c.at], {
-				symbol: 'circle',
-				symbolSize: 20,
-				z: 5,
-				itemStyle: { color: inks.arc, borderColor: inks.sheet, borderWidth: 3 }
-			})
+			)
 		]
 	};
 }

@@ -6,6 +6,9 @@ import type { Workings } from './workings';
 
 /** Figures inside findings are few and plain; screens show the rest with their units. */
 const whole = (value: number) => String(Math.round(value));
+const bar = (value: number) => `${Math.round(value * 10) / 10} bar`;
+/** A regulator is not set finer than this, bar [own]. */
+const SETPOINT_NEAR_BAR = 0.15;
 
 function refusals(w: Workings): Finding[] {
 	const findings: Finding[] = [];
@@ -116,6 +119,13 @@ function cautions(w: Workings): Finding[] {
 			c.near
 				? 'Outside your cut chart: carried over from its nearest point by the plate model.'
 				: 'Your cut chart has nothing for this nozzle: estimated by the plate model.'
+		);
+	}
+	if (Math.abs(c.airBar - bench.air.setPointBar) > SETPOINT_NEAR_BAR) {
+		say(
+			'advice',
+			'setup',
+			`Your cut chart wants ${bar(c.airBar)} for this cut; the regulator of this bench stands at ${bar(bench.air.setPointBar)}: set it while air flows. Supply is planned with the bench’s own.`
 		);
 	}
 	if (c.arcMm > c.cleanMm && c.arcMm <= c.severMm) {

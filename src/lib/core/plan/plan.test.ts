@@ -223,6 +223,13 @@ Object.assign(SITUATIONS, {
 	'by the chart, tested': inputs({ chart: CHART, evidence: tests(2, []) }),
 	'did not go through': inputs({ evidence: tests(1, [0.2, 0.25]) }),
 	'outside the chart': inputs({ chart: CHART }, { thicknessMm: 20 }),
+	'a chart with pressure and stand-off, no shield': inputs({
+		bench: bench((b) => (b.torch.dragShield = false)),
+		chart: {
+			...CHART,
+			rows: CHART.rows.map((row) => ({ ...row, pressureBar: 5.1, standoffMm: 2 }))
+		}
+	}),
 	'what the circuit carries': inputs({ bench: TROLLEY }, { school: 'circuit', thicknessMm: 3 }),
 	'a stack on a bevel, thin, faster than a hand': inputs(
 		{},

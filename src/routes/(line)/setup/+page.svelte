@@ -1,17 +1,7 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import { AIMS, METAL_IDS, METALS } from '$lib/core';
-	import Fig from '$lib/components/Balloon/Fig.svelte';
-	import Cell from '$lib/components/Card/Cell.svelte';
-	import DoDont from '$lib/components/Card/DoDont.svelte';
-	import SettingCard from '$lib/components/Card/SettingCard.svelte';
-	import {
-		AIM_WORDS,
-		cutTitle,
-		dosAndDonts,
-		standoffWord,
-		startWord
-	} from '$lib/components/Card/words';
+	import { AIM_WORDS } from '$lib/components/Card/words';
 	import Choice from '$lib/components/Fields/Choice.svelte';
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import Select from '$lib/components/Fields/Select.svelte';
@@ -22,12 +12,14 @@
 	import Schools from '$lib/components/Setup/Schools.svelte';
 	import Section from '$lib/components/Setup/Section.svelte';
 	import Shelf from '$lib/components/Setup/Shelf.svelte';
+	import SetupCard from '$lib/components/Setup/SetupCard.svelte';
 	import SpeedBar from '$lib/components/Setup/SpeedBar.svelte';
 	import TestCuts from '$lib/components/Setup/TestCuts.svelte';
 	import SpeedChart from '$lib/components/Setup/SpeedChart.svelte';
 	import ThicknessDock from '$lib/components/Setup/ThicknessDock.svelte';
 	import TorchParts from '$lib/components/Setup/TorchParts.svelte';
 	import { setupStudy } from '$lib/state/setupStudy.svelte';
+	import { whenSeen } from '$lib/state/whenSeen';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	const bench = getWorkbench();
@@ -44,10 +36,12 @@
 	] as const;
 	const study = setupStudy();
 	onMount(() => () => study.close());
-	$effect(() => study.ask(bench.calmInputs));
-	const words = $derived(dosAndDonts(bench));
-	const standoff = $derived(standoffWord(bench));
-	const start = $derived(startWord(bench));
+	// Curves and advice are worked out, and their worker loaded, once they are in view.
+	let studied = $state(false);
+	$effect(() => {
+		// A handle that moves only moves the mark on the chart.
+		if (studied && !bench.dragging) study.ask(bench.inputs);
+	});
 	const amps = $derived(bench.plan.figures['setup.currentA'].value!);
 
 	function set(change: Parameters<typeof bench.setCut>[0]) {
@@ -63,6 +57,13 @@
 		const taken = bench.plan.figures['setup.currentA'].value!;
 		if (taken < value)
 			return `the plate allows ${taken} A${most !== null && most < taken ? `, this circuit ${most} A` : ''}`;
+	}
+	function setThickness(value: number | null) {
+		const refused = inside(0.3, 100, 'mm', (thicknessMm) => set({ thicknessMm }))(value);
+		// A quarter of a millimetre is nearly always a quarter of an inch.
+		return refused && value !== null && value > 0 && value < 0.3
+			? `${refused}; for inches type ${value}"`
+			: refused;
 	}
 	const inside =
 		(min: number, max: number, unit: string, apply: (v: number) => void) =>
@@ -109,7 +110,7 @@
 				label="Thickness"
 				quantity="thickness"
 				value={bench.cut.thicknessMm}
-				commit={inside(0.3, 100, 'mm', (thicknessMm) => set({ thicknessMm }))}
+				commit={setThickness}
 			/>
 			<QuantityField
 				label="Your line"
@@ -122,54 +123,21 @@
 		<Section />
 	</div>
 	<div class="tagged">
-		<SettingCard title={cutTitle(bench)} label="Setting card">
-			{#snippet action()}<a class="act border-0" href="/card?{bench.search}"
-					>Print card <kbd class="key">P</kbd></a
-				>{/snippet}
-			{#snippet figures()}
-				<div class="flex flex-wrap items-end gap-x-8 gap-y-3">
-					<span class="big"><Fig id="setup.currentA" size={104} /></span>
-					<span class="big"><Fig id="setup.speedMmS" size={104} color="var(--arc)" /></span>
-				</div>
-				<div class="mt-3 flex items-baseline gap-2">
-					<span class="fig text-[44px]" data-testid="line-seconds"
-						>{bench.sayFigure('setup.lineS')}</span
-					>
-					<span>for your <b>{bench.say(bench.cut.lengthMm, 'length')}</b> line</span>
-				</div>
-			{/snippet}
-			{#snippet cells()}
-				<Cell
-					name="Nozzle (tip)"
-					id="setup.nozzleA"
-					value={bench.sayFigure('setup.nozzleA')}
-					note="{bench.sayFigure('setup.boreMm')} bore"
-				/>
-				<Cell
-					name="Air"
-					id="setup.airBar"
-					value={bench.sayFigure('setup.airBar')}
-					note="while flowing"
-				/>
-				<Cell name="Stand-off" id="setup.standoffMm" value={standoff.value} note={standoff.note} />
-				<Cell name="Start" id="cut.rolledPierceMm" value={start.value} note={start.note} />
-			{/snippet}
-			{#snippet notes()}<DoDont {...words} />{/snippet}
-		</SettingCard>
+		<SetupCard />
 		<Findings station="setup" />
 	</div>
 </div>
 <div class="below">
 	<div class="grid content-start gap-3">
 		<SpeedBar />
-		<SpeedChart {study} />
+		<div {@attach whenSeen(() => (studied = true))}><SpeedChart {study} /></div>
 	</div>
 	<Schools />
 </div>
 <div class="below pace"><Pacer /></div>
 <div class="below">
 	<TestCuts />
-	<Aims {study} />
+	<div {@attach whenSeen(() => (studied = true))}><Aims {study} /></div>
 </div>
 <div class="below">
 	<TorchParts />
@@ -243,9 +211,6 @@
 		}
 		.tagged {
 			order: -1;
-		}
-		.big {
-			zoom: 0.72;
 		}
 		.fields {
 			position: static;

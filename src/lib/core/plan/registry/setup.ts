@@ -121,24 +121,51 @@ export const SETUP_FIGURES = {
 			}
 		}
 	),
-	'setup.airBar': single(
+	'setup.airBar': several(
 		'Air, set while flowing',
 		'pressure',
-		(w) => w.inputs.bench.air.setPointBar,
+		(w) => w.cutting.airBar,
+		(w) => (w.cutting.chartRow?.pressureBar ? 'chart' : 'bench'),
 		{
-			basis: 'D',
-			formula: 'p_set',
-			source: 'Set-point on this bench',
-			inputs: { p_set: given('set-point', 'pressure', 'D', (w) => w.inputs.bench.air.setPointBar) }
+			bench: {
+				basis: 'D',
+				formula: 'p_set',
+				source: 'Set-point on this bench',
+				inputs: {
+					p_set: given('set-point', 'pressure', 'D', (w) => w.inputs.bench.air.setPointBar)
+				}
+			},
+			chart: {
+				basis: 'C',
+				formula: 'p_c',
+				source: 'Nearest row of your cut chart',
+				inputs: {
+					p_c: given('pressure of that row', 'pressure', 'C', (w) => w.cutting.airBar)
+				}
+			}
 		}
 	),
-	'setup.standoffMm': single('Stand-off', 'small', (w) => w.cutting.standoffMm, {
-		basis: 'D',
-		formula: 'g',
-		source:
-			'Torch data: a drag shield rests on the plate; a bare nozzle may touch only at low amps',
-		inputs: { g: given('gap', 'small', 'D', (w) => w.cutting.standoffMm) }
-	}),
+	'setup.standoffMm': several(
+		'Stand-off',
+		'small',
+		(w) => w.cutting.standoffMm,
+		(w) => (w.cutting.standoff === 'gap' && w.cutting.chartRow?.standoffMm ? 'chart' : 'torch'),
+		{
+			torch: {
+				basis: 'D',
+				formula: 'g',
+				source:
+					'Torch data: a drag shield rests on the plate; a bare nozzle may touch only at low amps',
+				inputs: { g: given('gap', 'small', 'D', (w) => w.cutting.standoffMm) }
+			},
+			chart: {
+				basis: 'C',
+				formula: 'g_c',
+				source: 'Nearest row of your cut chart',
+				inputs: { g_c: given('stand-off of that row', 'small', 'C', (w) => w.cutting.standoffMm) }
+			}
+		}
+	),
 	'setup.heatKJM': several(
 		'Heat into the line',
 		'heat',

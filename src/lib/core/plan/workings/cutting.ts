@@ -89,6 +89,8 @@ export interface CuttingWorkings {
 	startMethod: Plan['choices']['startMethod'];
 	standoff: Plan['choices']['standoff'];
 	standoffMm: number;
+	/** Set-point while flowing: of the chart's row, else of the bench. */
+	airBar: number;
 	/** Freehand is drawn with the line a guide on the kept side would give. */
 	guideSide: 'kept' | 'waste';
 	offsetMm: number;
@@ -232,7 +234,8 @@ export function cuttingWorkings(
 		start,
 		startMethod: cut.start === 'edge' && possible !== 'none' ? 'edge' : pierceOnly(possible),
 		standoff,
-		standoffMm: standoff === 'gap' ? torch.standoffMm : 0,
+		standoffMm: standoff === 'gap' ? (chartRow?.standoffMm ?? torch.standoffMm) : 0,
+		airBar: chartRow?.pressureBar ?? bench.air.setPointBar,
 		guideSide: side,
 		offsetMm: guideOffsetMm(side, torch.shieldRadiusMm, kerfMm),
 		otherSideOffsetMm: guideOffsetMm(

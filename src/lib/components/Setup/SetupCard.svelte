@@ -1,0 +1,57 @@
+<script lang="ts">
+	import Fig from '$lib/components/Balloon/Fig.svelte';
+	import Cell from '$lib/components/Card/Cell.svelte';
+	import DoDont from '$lib/components/Card/DoDont.svelte';
+	import SettingCard from '$lib/components/Card/SettingCard.svelte';
+	import { cutTitle, dosAndDonts, standoffWord, startWord } from '$lib/components/Card/words';
+	import { getWorkbench } from '$lib/state/workbench.svelte';
+
+	/** The setting card of the planned cut, to read from two metres. */
+	const bench = getWorkbench();
+	const words = $derived(dosAndDonts(bench));
+	const standoff = $derived(standoffWord(bench));
+	const start = $derived(startWord(bench));
+</script>
+
+<SettingCard title={cutTitle(bench)} label="Setting card">
+	{#snippet action()}<a class="act border-0" href="/card?{bench.search}"
+			>Print card <kbd class="key">P</kbd></a
+		>{/snippet}
+	{#snippet figures()}
+		<div class="flex flex-wrap items-end gap-x-8 gap-y-3">
+			<span class="big"><Fig id="setup.currentA" size={104} /></span>
+			<span class="big"><Fig id="setup.speedMmS" size={104} color="var(--arc)" /></span>
+		</div>
+		<div class="mt-3 flex items-baseline gap-2">
+			<span class="fig text-[44px]" data-testid="line-seconds"
+				>{bench.sayFigure('setup.lineS')}</span
+			>
+			<span>for your <b>{bench.say(bench.cut.lengthMm, 'length')}</b> line</span>
+		</div>
+	{/snippet}
+	{#snippet cells()}
+		<Cell
+			name="Nozzle (tip)"
+			id="setup.nozzleA"
+			value={bench.sayFigure('setup.nozzleA')}
+			note="{bench.sayFigure('setup.boreMm')} bore"
+		/>
+		<Cell
+			name="Air"
+			id="setup.airBar"
+			value={bench.sayFigure('setup.airBar')}
+			note="while flowing"
+		/>
+		<Cell name="Stand-off" id="setup.standoffMm" value={standoff.value} note={standoff.note} />
+		<Cell name="Start" id="cut.rolledPierceMm" value={start.value} note={start.note} />
+	{/snippet}
+	{#snippet notes()}<DoDont {...words} />{/snippet}
+</SettingCard>
+
+<style>
+	@media (max-width: 899px) {
+		.big {
+			zoom: 0.72;
+		}
+	}
+</style>

@@ -1,0 +1,168 @@
+import { describe, expect, it } from 'vitest';
+import { BAY_2, changed, inputsOf } from '../../../tests/support/inputs';
+import { advise, plan, speedCurves, type Bench, type Cut } from '$lib/core';
+import { Workbench, type LogLine } from '$lib/state/workbench.svelte';
+import { adviceWords } from './Setup/aims';
+import { moreWords } from './Setup/more';
+import { handWord, schoolAdvice } from './Setup/schools';
+import { sectionShape } from './Setup/section';
+import { placeOf, speedOption, speedTable, TICKS } from './Setup/speedChart';
+import { testPoints } from './Setup/testCuts';
+import type { Inks } from './Graph/inks';
+
+function workbench(cut: Partial<Cut> = {}, bench: Bench = BAY_2): Workbench {
+	const inputs = inputsOf({ bench }, cut);
+	return new Workbench({
+		...inputs,
+		benchId: 'b1',
+		revision: 1,
+		benches: [{ id: 'b1', name: bench.name }],
+		settingsRevision: 0,
+		partSet: null,
+		log: [],
+		measured: [],
+		cards: [],
+		units: 'metric'
+	});
+}
+const INKS = new Proxy({}, { get: (_, name) => String(name) }) as Inks;
+const words = {
+	thickness: String,
+	speed: String,
+	amps: (a: number) => `${a} A`,
+	thicknessTicksMm: TICKS.metric.thicknessMm,
+	speedTicksMmS: TICKS.metric.speedMmS
+};
+
+describe('speed against thickness', () => {
+	const inputs = inputsOf({}, { thicknessMm: 6 });
+	const curves = speedCurves(inputs);
+
+	it('passes through what the plan says, at these amps and at the plate ratings', () => {
+		const planned = plan(inputs).figures['setup.speedMmS'].value!;
+		expect(curves.at).toEqual({ thicknessMm: 6, speedMmS: planned });
+		const table = speedTable(curves, TICKS.metric.thicknessMm);
+		const chosen = curves.curves.findIndex((c) => c.chosen);
+		const six = table.find((row) => row.thicknessMm === 6)!;
+		expect(six.speedMmS[chosen]!).toBeCloseTo(planned, 0);
+		// Clean at 500 mm/min: 12 mm is what the plate says.
+		const twelve = table.find((row) => row.thicknessMm === 12)!;
+		expect(twelve.speedMmS[chosen]!).toBeCloseTo(500 / 60, 0);
+		expect(curves.ratings[0]!.thicknessMm).toBeCloseTo(12, 6);
+	});
+
+	it('never rises with thickness, lies higher with more amps, and ends where nothing goes through', () => {
+		for (const { speedMmS } of curves.curves) {
+			const speeds = speedMmS.filter((v) => v !== null);
+			for (let i = 1; i < speeds.length; i++) expect(speeds[i]!).toBeLessThan(speeds[i - 1]!);
+		}
+		const [least, , most] = curves.curves;
+		curves.thicknessMm.forEach((_, i) => {
+			const [low, high] = [least!.speedMmS[i], most!.speedMmS[i]];
+			if (low !== null && high !== null) expect(high!).toBeGreaterThan(low!);
+		});
+		expect(least!.speedMmS.at(-1)).toBeNull();
+	});
+
+	it('is drawn by the logarithm: every point of every series lies where it says', () => {
+		const tests = [
+			{ thicknessMm: 6, speedMmS: 20, through: true },
+			{ thicknessMm: 8, speedMmS: 25, through: false }
+		];
+		const option = speedOption(curves, tests, INKS, words);
+		const series = (name: string) => option.series.find((s) => 'name' in s && s.name === name)!;
+		expect(series('test cuts').data).toEqual([[Math.log10(6), Math.log10(20)]]);
+		expect(series('not through').data).toEqual([[Math.log10(8), Math.log10(25)]]);
+		expect(placeOf(curves, { thicknessMm: curves.thicknessMm[0]!, speedMmS: 0.8 })).toEqual({
+			left: 0,
+			top: 1
+		});
+		expect(placeOf(curves, { thicknessMm: 6, speedMmS: 600 })).toBeUndefined();
+		const [low, high] = [series('spark window, low').data, series('spark window').data];
+		expect(low).toHaveLength(high.length);
+		// Stacked on the slow end, the fast end is as far up as 30° is from 15°.
+		const ratio = Math.tan(Math.PI / 6) / Math.tan(Math.PI / 12);
+		expect(high[0]![1]).toBeCloseTo(Math.log10(ratio), 9);
+		expect(option.xAxis.axisLabel.formatter(Math.log10(6))).toBe('6');
+	});
+});
+
+describe('words of Setup', () => {
+	it('tell what differs from one plate cut upright', () => {
+		const more = (cut: Partial<Cut>) => moreWords(workbench(cut).cut, workbench(cut));
+		expect(more({})).toBe('One plate');
+		expect(more({ layers: 3, bevelDeg: 30, mesh: true })).toBe('3 sheets, 30° bevel, mesh');
+		expect(more({ coating: 'zinc', backCoating: 'zinc' })).toBe('zinc, both faces');
+		expect(more({ coating: 'paint', backCoating: 'rust' })).toBe(
+			'paint, rust or scale on the back'
+		);
+	});
+
+	it('tell what a hand makes of the speed', () => {
+		const word = (cut: Partial<Cut>) => handWord(plan(inputsOf({}, cut)));
+		expect(word({ thicknessMm: 6 })).toBe('steady');
+		expect(word({ thicknessMm: 20 })).toBe('slow');
+		expect(word({ thicknessMm: 4 })).toBe('guide');
+		expect(word({ thicknessMm: 4, guide: 'freehand' })).toBe('too fast');
+		expect(word({ thicknessMm: 60 })).toBe('none');
+	});
+
+	it('side with the circuit when it carries neither of the other two', () => {
+		const weak = changed((b) => {
+			b.supply.breaker.ratingA = 16;
+			b.supply.serviceOhm = 0.8;
+		});
+		const bench = workbench({ thicknessMm: 10 }, weak);
+		bench.setWork({ arcS: 300, restS: 5 });
+		const advice = schoolAdvice(bench.schools, bench);
+		const { full, matched, circuit } = bench.schools;
+		expect(full.stations.supply.verdict).toBe('stops');
+		if (matched.stations.supply.verdict !== 'stops') expect(advice).toMatch(/^Match the amps/);
+		else if (circuit.stations.supply.verdict !== 'stops')
+			expect(advice).toMatch(/^Go by the circuit/);
+		expect(circuit.figures['setup.currentA'].value!).toBeLessThan(45);
+	});
+
+	it('give every advice a reason with its amps and speed', () => {
+		const bench = workbench();
+		for (const advice of advise(bench.inputs)) {
+			const said = adviceWords(advice, bench);
+			if (advice.reason !== 'full') expect(said).toContain(bench.say(advice.outputA, 'current'));
+			expect(said).toContain(bench.say(advice.speedMmS, 'speed'));
+		}
+		const none = advise(inputsOf({}, { thicknessMm: 60 }))[0]!;
+		expect(adviceWords(none, bench)).toMatch(/^No setting does it/);
+	});
+});
+
+describe('what is drawn', () => {
+	it('a stack has a line between its sheets, on both sides of the kerf', () => {
+		const shape = (layers: number) =>
+			sectionShape({ thicknessMm: 12, layers, deepest: 25, lagDeg: 22.5, kerfMm: 1.5 }).sheets;
+		expect(shape(1)).toBe('');
+		expect(shape(3).match(/M/g)).toHaveLength(4);
+	});
+
+	it('test cuts of the planned metal only, at the speed that was seen in them', () => {
+		const line = (metal: 'mild-steel' | 'stainless', lagDeg: number | null): LogLine => ({
+			id: 1,
+			at: '2026-11-25T08:00:00Z',
+			undone: false,
+			entry: {
+				kind: 'test-cut',
+				metal,
+				thicknessMm: 6,
+				outputA: 45,
+				speedMmS: 20,
+				lagDeg,
+				through: true
+			}
+		});
+		const points = testPoints([line('stainless', null), line('mild-steel', 30)], 'mild-steel');
+		expect(points).toHaveLength(1);
+		expect(points[0]!.speedMmS).toBeCloseTo(
+			(20 * Math.tan(Math.PI / 8)) / Math.tan(Math.PI / 6),
+			9
+		);
+	});
+});
