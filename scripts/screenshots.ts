@@ -16,6 +16,10 @@ interface Shot {
 	bench?: string;
 	/** Figure whose working is opened first. */
 	open?: string;
+	/** Buttons that are pressed first. */
+	press?: string[];
+	/** The region has a chart, loaded when it is seen. */
+	chart?: boolean;
 	/** Region that is scrolled to. */
 	see?: string;
 }
@@ -27,16 +31,28 @@ const SHOTS: Shot[] = [
 		name: 'supply-session',
 		path: '/supply?arc=60&rest=30',
 		bench: 'Towpath trolley',
-		see: 'Session in time'
+		see: 'Session in time',
+		chart: true
 	},
 	{ name: 'beside', path: '/beside?arc=60&rest=30' },
 	{ name: 'setup', path: '/setup' },
 	{ name: 'setup-where-from', path: '/setup', open: 'setup.speedMmS' },
 	{ name: 'setup-dark', path: '/setup?t=10', dark: true },
-	{ name: 'setup-evidence', path: '/setup?metal=stainless&t=6', see: 'Speed against thickness' },
+	{
+		name: 'setup-evidence',
+		path: '/setup?metal=stainless&t=6',
+		see: 'Speed against thickness',
+		chart: true
+	},
 	{ name: 'chart', path: '/chart' },
 	{ name: 'card', path: '/card' },
 	{ name: 'cut', path: '/cut' },
+	{
+		name: 'read',
+		path: '/cut?t=10',
+		see: 'Read the cut',
+		press: ['Fine hard dross', 'Spatter on top']
+	},
 	{ name: 'gouge', path: '/gouge' },
 	{ name: 'wear', path: '/wear' },
 	{ name: 'bench', path: '/bench' },
@@ -54,12 +70,15 @@ async function take(browser: Browser, demo: DemoServer, shot: Shot): Promise<voi
 	address.searchParams.set('bench', bench);
 	await page.goto(address.href, { waitUntil: 'networkidle' });
 	if (shot.open) await page.locator(`[data-figure="${shot.open}"]`).first().click();
+	for (const name of shot.press ?? []) {
+		await page.getByRole('button', { name: new RegExp(`^${name}`) }).click();
+	}
 	if (shot.see) {
 		const region = page.getByRole('region', { name: shot.see });
 		await region.evaluate((node) =>
 			window.scrollTo(0, node.getBoundingClientRect().top + window.scrollY - 120)
 		);
-		await region.locator('canvas').first().waitFor();
+		if (shot.chart) await region.locator('canvas').first().waitFor();
 	}
 	await page.screenshot({ path: `${FOLDER}${shot.name}.png`, animations: 'disabled' });
 	await page.close();

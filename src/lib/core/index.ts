@@ -56,6 +56,15 @@ export { fixesFor, type Fix } from './fix/fixes';
 export { pluggedInto } from './fix/electric';
 export { solvedFor, type Solved } from './fix/solved';
 export { cutsInTenMin, restForRateS } from './session/schedule';
-export { MARKS_MM, paceOf, type Pace } from './cut/pace';
+export {
+	correctedSpeedMmS,
+	readResult,
+	SIGNS,
+	suspectsOf,
+	type Cause,
+	type Reading,
+	type Sign
+} from './faults/read';
+export { MARKS_MM, paceOf, travelMmS, travelS, type Pace } from './cut/pace';
 export { advise, type Advice, type AdviceReason } from './cut/advise';
 export { speedCurves, type SpeedCurves } from './plan/curves';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Entry } from '$lib/core';
+	import { travelMmS, type Entry } from '$lib/core';
 	import Choice from '$lib/components/Fields/Choice.svelte';
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import Measured from '$lib/components/Supply/Measured.svelte';
@@ -26,7 +26,11 @@
 		{ value: 'not', label: 'Not through' }
 	] as const;
 	const held = $derived(
-		by === 'speed' ? speedMmS : lengthMm !== null && seconds ? lengthMm / seconds : null
+		by === 'speed'
+			? speedMmS
+			: lengthMm !== null && seconds
+				? travelMmS({ lengthMm, timeS: seconds })
+				: null
 	);
 	const ready = $derived(held !== null && (told !== 'angle' || lagDeg !== null));
 

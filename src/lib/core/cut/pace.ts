@@ -1,3 +1,12 @@
+/** Speed that was held over a length, mm/s. */
+export function travelMmS({ lengthMm, timeS }: { lengthMm: number; timeS: number }): number {
+	return lengthMm / timeS;
+}
+/** Time for a length at a speed, s. */
+export function travelS({ lengthMm, speedMmS }: { lengthMm: number; speedMmS: number }): number {
+	return lengthMm / speedMmS;
+}
+
 /** A beat to move by: at each one the torch passes the next mark on the line. */
 export interface Pace {
 	/** From mark to mark. */
@@ -25,7 +34,7 @@ export function paceOf(
 		beatMm,
 		beatS: beatMm / speedMmS,
 		beats: Math.ceil(lengthMm / beatMm - 1e-9),
-		totalS: lengthMm / speedMmS
+		totalS: travelS({ lengthMm, speedMmS })
 	};
 }
 

@@ -8,6 +8,7 @@
 	import Choice from '$lib/components/Fields/Choice.svelte';
 	import Findings from '$lib/components/Marks/Findings.svelte';
 	import State from '$lib/components/Marks/State.svelte';
+	import ReadCut from '$lib/components/Read/ReadCut.svelte';
 	import LogButtons from '$lib/components/Wear/LogButtons.svelte';
 	import { stateWord } from '$lib/components/Line/line';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
@@ -122,6 +123,7 @@
 		{#if startMethod !== 'none'}<Findings station="cut" />{/if}
 	</section>
 </div>
+<div class="below"><ReadCut /></div>
 
 <style>
 	.split {

@@ -1,0 +1,197 @@
+<script lang="ts">
+	import { readResult, SIGNS, suspectsOf, type Entry, type Sign } from '$lib/core';
+	import Choice from '$lib/components/Fields/Choice.svelte';
+	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
+	import { getWorkbench } from '$lib/state/workbench.svelte';
+	import SparkDial from './SparkDial.svelte';
+	import { CAUSE_WORDS, correction, SIGN_WORDS } from './words';
+
+	/** The cut that was just made: what sparks and edge tell, the one correction, and what to look at next. */
+	const bench = getWorkbench();
+	let signs = $state<Partial<Record<Sign, boolean>>>({});
+	let read = $state(false);
+	let lagDeg = $state(22);
+	let held = $state<number | null>(null);
+
+	const planned = $derived(bench.plan.figures['setup.speedMmS'].value ?? 0);
+	const heldMmS = $derived(held ?? planned);
+	const thin = $derived((bench.plan.figures['setup.arcMm'].value ?? 0) < 3);
+	const angle = $derived(read && !thin ? lagDeg : null);
+	const reading = $derived(readResult({ signs, lagDeg: angle }, suspectsOf(bench.plan)));
+	const best = $derived(reading.beliefs[0]!);
+	const nothing = $derived(angle === null && Object.keys(signs).length === 0);
+	const percent = (share: number) => bench.say(share, 'share');
+
+	/** Not looked for, seen, not there, and round again. */
+	function turn(sign: Sign) {
+		const now = signs[sign];
+		const rest = { ...signs };
+		delete rest[sign];
+		signs = now === undefined ? { ...rest, [sign]: true } : now ? { ...rest, [sign]: false } : rest;
+	}
+	function answer(sign: Sign, is: boolean) {
+		signs = { ...signs, [sign]: is };
+	}
+	async function take() {
+		const entry: Entry = {
+			kind: 'test-cut',
+			metal: bench.cut.metal,
+			thicknessMm: bench.plan.figures['setup.arcMm'].value!,
+			outputA: bench.plan.figures['setup.currentA'].value!,
+			speedMmS: heldMmS,
+			lagDeg: angle,
+			dross: signs['soft-dross'] ? 'soft' : signs['hard-dross'] ? 'hard' : 'none',
+			through: signs['not-through'] !== true
+		};
+		if (await bench.logEntry(entry, 'Taken as a test cut; the card has moved with it.')) {
+			signs = {};
+			read = false;
+			held = null;
+		}
+	}
+	const STATE = { true: 'seen', false: 'not there', undefined: 'not looked for' } as const;
+	const stateOf = (sign: Sign) => STATE[String(signs[sign]) as keyof typeof STATE];
+</script>
+
+<section aria-label="Read the cut">
+	<h2 class="h text-[18px]">Read the cut</h2>
+	<div class="mt-1 grid gap-x-6 gap-y-3 sm:grid-cols-2">
+		<div>
+			{#if thin}
+				<p class="sub">In sheet under 3 mm the sparks tell nothing; go by the edge.</p>
+			{:else}
+				<Choice
+					label="Sparks"
+					options={[
+						{ value: 'no', label: 'Sparks not read' },
+						{ value: 'yes', label: bench.say(lagDeg, 'angle') }
+					]}
+					value={read ? 'yes' : 'no'}
+					choose={(r) => (read = r === 'yes')}
+				/>
+				<SparkDial
+					{lagDeg}
+					set={(deg) => ((lagDeg = deg), (read = true))}
+					text={(deg) => bench.say(deg, 'angle')}
+				/>
+			{/if}
+			<div class="mt-2 max-w-[200px]">
+				<QuantityField
+					label="Speed held"
+					quantity="speed"
+					optional
+					placeholder={bench.say(planned, 'speed')}
+					value={held}
+					commit={(value) => {
+						if (value !== null && !(value >= 0.1 && value <= 500))
+							return '0.1 to 500 mm/s is accepted';
+						held = value;
+					}}
+				/>
+			</div>
+		</div>
+		<div class="signs" role="group" aria-label="What the cut shows">
+			{#each SIGNS as sign (sign)}
+				<button
+					type="button"
+					class="sign {stateOf(sign).replaceAll(' ', '-')}"
+					aria-label="{SIGN_WORDS[sign].name}: {stateOf(sign)}"
+					onclick={() => turn(sign)}
+				>
+					<span aria-hidden="true">{signs[sign] === undefined ? '·' : signs[sign] ? '✓' : '✕'}</span
+					>
+					{SIGN_WORDS[sign].name}
+				</button>
+			{/each}
+		</div>
+	</div>
+</section>
+<section aria-label="What it means" aria-live="polite" data-testid="reading">
+	{#if nothing}
+		<p class="sub mt-8">Set the sparks as you saw them, or press what the cut shows.</p>
+	{:else}
+		<p class="fig cause" style:color={best.cause === 'right' ? 'var(--holds)' : 'var(--arc)'}>
+			{CAUSE_WORDS[best.cause]}
+		</p>
+		<p class="text-[18px] font-semibold">
+			{correction(best.cause, bench, { heldMmS, lagDeg: angle })}
+		</p>
+		<ul class="mt-2" aria-label="How sure">
+			{#each reading.beliefs.slice(0, 4) as { cause, share } (cause)}
+				<li class="flex items-center gap-3 text-[15px]">
+					<span class="w-[170px] flex-none">{CAUSE_WORDS[cause]}</span>
+					<span class="bar" style:width="{(100 * share).toFixed(1)}%"></span>
+					<span class="fig text-[18px]">{percent(share)}</span>
+				</li>
+			{/each}
+		</ul>
+		{#if reading.next}
+			{@const next = reading.next}
+			<div class="mt-3 flex flex-wrap items-center gap-2" data-testid="look-next">
+				<span class="grow">Look next: <b>{SIGN_WORDS[next].look}</b></span>
+				<button type="button" class="act" onclick={() => answer(next, true)}>Yes</button>
+				<button type="button" class="act" onclick={() => answer(next, false)}>No</button>
+			</div>
+		{/if}
+		<div class="mt-3 flex flex-wrap gap-2">
+			<button
+				type="button"
+				class="act main big"
+				disabled={!(heldMmS > 0)}
+				onclick={() => void take()}>Take it as a test cut</button
+			>
+			<button
+				type="button"
+				class="act"
+				onclick={() => {
+					signs = {};
+					read = false;
+				}}>Start over</button
+			>
+		</div>
+		<p class="sub mt-2">
+			Which sign goes with which cause is common practice; how often is our own. What the plan finds
+			tight is suspected first.
+		</p>
+	{/if}
+</section>
+
+<style>
+	.signs {
+		display: grid;
+		grid-template-columns: 1fr 1fr;
+		gap: 8px;
+		align-content: start;
+	}
+	.sign {
+		display: flex;
+		align-items: center;
+		gap: 8px;
+		min-height: 64px;
+		padding: 4px 12px;
+		font-size: 16px;
+		font-weight: 600;
+		text-align: left;
+		color: var(--ink);
+		border: 1.5px dashed var(--ink2);
+		border-radius: 3px;
+		cursor: pointer;
+	}
+	.sign.seen {
+		background: var(--arc);
+		border: 1.5px solid var(--arc);
+		color: var(--color-primary-content);
+	}
+	.sign.not-there {
+		border: 1.5px solid var(--ink);
+		color: var(--ink2);
+	}
+	.cause {
+		font-size: 46px;
+	}
+	.bar {
+		height: 14px;
+		max-width: calc(100% - 250px);
+		background: var(--arc);
+	}
+</style>

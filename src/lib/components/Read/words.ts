@@ -1,0 +1,64 @@
+import { correctedSpeedMmS, travelS, type Cause, type Sign } from '$lib/core';
+import type { Workbench } from '$lib/state/workbench.svelte';
+
+export const SIGN_WORDS: Record<Sign, { name: string; look: string }> = {
+	'soft-dross': { name: 'Thick soft dross', look: 'Turn it over: does a thick bead brush off?' },
+	'hard-dross': {
+		name: 'Fine hard dross',
+		look: 'Turn it over: is there a fine bead that sticks?'
+	},
+	spatter: { name: 'Spatter on top', look: 'Is there spatter on the top face?' },
+	'not-through': { name: 'Not through', look: 'Did it stay joined somewhere?' },
+	'wide-kerf': { name: 'Wide kerf', look: 'Measure the kerf: wider than usual, top edge rounded?' },
+	bevel: { name: 'Edge out of square', look: 'Put a square to the edge: does it lean?' },
+	rough: { name: 'Rough edge', look: 'Is the edge rough or wavy?' },
+	sputters: { name: 'Arc sputters', look: 'Did the arc sputter, spit or go out?' }
+};
+
+export const CAUSE_WORDS: Record<Cause, string> = {
+	right: 'Nothing is wrong',
+	slow: 'Too slow',
+	fast: 'Too fast',
+	'few-amps': 'Too few amps for it',
+	parts: 'Worn or wrong parts',
+	air: 'Air too low or wet',
+	height: 'Torch too high',
+	clamp: 'Poor clamp',
+	power: 'Power sags',
+	lean: 'Torch leans'
+};
+
+/** The one correction for a cause, with its figure. */
+export function correction(
+	cause: Cause,
+	bench: Workbench,
+	seen: { heldMmS: number; lagDeg: number | null }
+): string {
+	const amps = bench.sayFigure('setup.currentA');
+	switch (cause) {
+		case 'right':
+			return 'Leave it as it is.';
+		case 'slow':
+		case 'fast': {
+			const speed = correctedSpeedMmS(seen.heldMmS, cause, seen.lagDeg);
+			const lineS = bench.say(travelS({ lengthMm: bench.cut.lengthMm, speedMmS: speed }), 'time');
+			return `Go ${cause === 'slow' ? 'faster' : 'slower'}: ${bench.say(speed, 'speed')}, ${lineS} for your line.`;
+		}
+		case 'few-amps':
+			return `Turn up from ${amps}, or take it slower; past the clean rating some dross stays.`;
+		case 'parts':
+			return 'Power off. Look at nozzle and electrode: bore round, pit shallow, all seated, cap finger-tight. Change them as a pair.';
+		case 'air':
+			return `Set ${bench.sayFigure('setup.airBar')} while air flows; drain tank and trap; see what the dryer does.`;
+		case 'height':
+			return bench.plan.choices.standoff === 'drag'
+				? 'Let the shield rest on the plate.'
+				: `Come down to ${bench.sayFigure('setup.standoffMm')}.`;
+		case 'clamp':
+			return 'Clamp bright metal, near the cut, on the part that stays.';
+		case 'power':
+			return 'Measure the volts under arc on Supply: shorter or thicker cord, or fewer amps.';
+		case 'lean':
+			return 'Hold the torch upright to the edge; keep the part on the squarer side of the kerf.';
+	}
+}

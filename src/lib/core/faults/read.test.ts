@@ -1,0 +1,102 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { inputsOf, TROLLEY } from '../../../../tests/support/inputs';
+import { plan } from '..';
+import {
+	CAUSES,
+	correctedSpeedMmS,
+	readResult,
+	SIGNS,
+	suspectsOf,
+	type Cause,
+	type Sign
+} from './read';
+
+const share = (cause: Cause, ...args: Parameters<typeof readResult>) =>
+	readResult(...args).beliefs.find((b) => b.cause === cause)!.share;
+const seen = (...signs: Sign[]) => ({
+	signs: Object.fromEntries(signs.map((sign) => [sign, true])),
+	lagDeg: null
+});
+const anySeen = fc.record({
+	signs: fc.dictionary(fc.constantFrom(...SIGNS), fc.boolean()),
+	lagDeg: fc.option(fc.double({ min: 1, max: 85, noNaN: true }))
+});
+
+describe('reading a cut', () => {
+	it('believes in shares that add up to one, whatever was seen, and never asks twice', () => {
+		fc.assert(
+			fc.property(anySeen, fc.subarray([...CAUSES]), (what, suspects) => {
+				const { beliefs, next } = readResult(what, suspects);
+				expect(beliefs.reduce((sum, b) => sum + b.share, 0)).toBeCloseTo(1, 9);
+				for (const b of beliefs) expect(b.share).toBeGreaterThanOrEqual(0);
+				if (next) expect(what.signs[next]).toBeUndefined();
+			})
+		);
+	});
+
+	// Common practice: what goes with what.
+	it.each([
+		['thick soft dross and a wide kerf', seen('soft-dross', 'wide-kerf'), 'slow'],
+		['fine hard dross, spatter on top', seen('hard-dross', 'spatter'), 'fast'],
+		['an edge out of square, all else well', seen('bevel'), 'parts'],
+		['an arc that sputters and is rough', seen('sputters', 'rough'), 'parts']
+	] as const)('%s: %s', (_, what, cause) => {
+		expect(readResult(what).beliefs[0]!.cause).toBe(cause);
+	});
+
+	it.each([
+		[22.5, 'right'],
+		[8, 'slow'],
+		[45, 'fast']
+	] as const)('sparks at %s° alone: %s', (lagDeg, cause) => {
+		expect(readResult({ signs: {}, lagDeg }).beliefs[0]!.cause).toBe(cause);
+	});
+
+	it('knows its worth: an angle in the window and nothing odd leaves little doubt', () => {
+		const clean = Object.fromEntries(SIGNS.map((sign) => [sign, false]));
+		expect(share('right', { signs: clean, lagDeg: 22 })).toBeGreaterThan(0.85);
+	});
+
+	it('suspects first what the plan already finds weak: why not through?', () => {
+		const what = seen('not-through');
+		expect(share('power', what, ['power'])).toBeGreaterThan(2 * share('power', what));
+		expect(readResult(what, ['few-amps']).beliefs[0]!.cause).toBe('few-amps');
+	});
+
+	it('asks for what can settle it: one of its two answers leaves less doubt than now', () => {
+		const doubt = (what: Parameters<typeof readResult>[0]) =>
+			-readResult(what).beliefs.reduce(
+				(sum, b) => sum + (b.share > 0 ? b.share * Math.log(b.share) : 0),
+				0
+			);
+		fc.assert(
+			fc.property(anySeen, (what) => {
+				const { next } = readResult(what);
+				if (next === null) return;
+				const answered = [true, false].map((is) =>
+					doubt({ ...what, signs: { ...what.signs, [next]: is } })
+				);
+				expect(Math.min(...answered)).toBeLessThan(doubt(what));
+			})
+		);
+	});
+
+	it('takes its suspects from the plan: a tight voltage, worn parts, plate past the clean rating', () => {
+		expect(suspectsOf(plan(inputsOf()))).toEqual([]);
+		expect(suspectsOf(plan(inputsOf({}, { thicknessMm: 16 })))).toEqual(['few-amps']);
+		expect(suspectsOf(plan(inputsOf({ bench: TROLLEY })))).toContain('power');
+	});
+});
+
+describe('the speed for the next cut', () => {
+	it('goes by the angle: 34° seen means 0.61 of the speed held (worked example of the trade model)', () => {
+		expect(correctedSpeedMmS(20, 'fast', 34) / 20).toBeCloseTo(0.61, 2);
+	});
+
+	it('takes a step where no angle was read, or where it speaks against the cause', () => {
+		expect(correctedSpeedMmS(20, 'slow', null)).toBe(25);
+		expect(correctedSpeedMmS(20, 'fast', 10)).toBe(16);
+		expect(correctedSpeedMmS(20, 'slow', 10)).toBeGreaterThan(20);
+	});
+});

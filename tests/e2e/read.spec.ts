@@ -1,0 +1,56 @@
+import { expect, test } from './demo';
+
+test('a cut read as too fast gets one correction, is taken, and the card comes down; taken back it is as before', async ({
+	page
+}) => {
+	await page.goto('/cut');
+	const read = page.getByRole('region', { name: 'Read the cut' });
+	const meaning = page.getByTestId('reading');
+	const speed = page.locator('[data-station="setup"]');
+	await expect(speed).toContainText('22 mm/s');
+	await expect(meaning).toContainText('press what the cut shows');
+	await read.getByLabel('Sparks trail by').fill('45');
+	await expect(meaning).toContainText('Too fast');
+	// tan 22.5° / tan 45° of 22 mm/s.
+	await expect(meaning).toContainText('Go slower: 9.1 mm/s');
+	await meaning.getByRole('button', { name: 'Take it as a test cut' }).click();
+	await expect(page.getByTestId('notice')).toContainText('Taken as a test cut');
+	await expect(speed).not.toContainText('22 mm/s');
+	await page.locator('[data-station="setup"]').click();
+	const cuts = page.getByRole('region', { name: 'Test cuts' });
+	await expect(cuts.getByTestId('measured')).toContainText('sparks at 45°');
+	await cuts.getByRole('button', { name: /Take back: test cut, 6 mm mild/ }).click();
+	await expect(speed).toContainText('22 mm/s');
+});
+
+test('signs are turned by keys, what to look at next is answered in place, and doubt shrinks', async ({
+	page
+}) => {
+	await page.goto('/cut');
+	const meaning = page.getByTestId('reading');
+	const rough = page.getByRole('button', { name: 'Rough edge: not looked for' });
+	await rough.focus();
+	await page.keyboard.press('Enter');
+	await expect(page.getByRole('button', { name: 'Rough edge: seen' })).toBeVisible();
+	const surest = async () =>
+		Number(/(\d+) %/.exec((await meaning.getByRole('listitem').first().textContent())!)![1]);
+	const first = await surest();
+	const next = meaning.getByTestId('look-next');
+	for (let i = 0; i < 4 && (await next.isVisible()); i++) {
+		const asked = await next.locator('b').textContent();
+		const soft = asked!.includes('thick bead') || asked!.includes('wider than usual');
+		await next.getByRole('button', { name: soft ? 'Yes' : 'No', exact: true }).click();
+	}
+	expect(await surest()).toBeGreaterThan(first);
+	await meaning.getByRole('button', { name: 'Start over' }).click();
+	await expect(rough).toBeVisible();
+});
+
+test('in thin sheet the sparks are not asked for', async ({ page }) => {
+	await page.goto('/cut?t=2');
+	await expect(page.getByRole('region', { name: 'Read the cut' })).toContainText(
+		'the sparks tell nothing'
+	);
+	await page.getByRole('button', { name: 'Thick soft dross: not looked for' }).click();
+	await expect(page.getByTestId('reading')).toContainText('Too slow');
+});
