@@ -3,7 +3,15 @@ import fc from 'fast-check';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
 import { METAL_IDS, type ChartRow } from '$lib/core';
-import { chartCsv, CHART_BYTES_MOST, guessMapping, neutral, readChartCsv } from './chartCsv';
+import {
+	chartCsv,
+	CHART_BYTES_MOST,
+	CHART_SPEC,
+	guessMapping,
+	neutral,
+	readChartCsv,
+	unitOfColumn
+} from './chartCsv';
 
 /** Numbers as people write them, to a thousandth. */
 const number = (min: number, max: number) =>
@@ -117,6 +125,21 @@ describe('units, commas and headers', () => {
 			standoffMm: { column: 6 },
 			nozzleA: { column: 7, unit: 'a' }
 		});
+	});
+
+	it('a column taken by hand brings the unit of its own header', () => {
+		expect(unitOfColumn('Vorschub (mm/min)', 'speedMmS')).toBe('mm/min');
+		expect(unitOfColumn('Vorschub', 'speedMmS')).toBe('mm/s');
+		const text = 'metal,amps,thickness (mm),Vorschub (mm/min)\nmild steel,45,6,1200';
+		const mapping = {
+			...guessMapping(['metal', 'amps', 'thickness (mm)']),
+			speedMmS: { column: 3, unit: unitOfColumn('Vorschub (mm/min)', 'speedMmS') }
+		};
+		expect(readChartCsv(text, mapping).rows[0]!.speedMmS).toBeCloseTo(20, 9);
+		for (const unit of CHART_SPEC.speedMmS.units!) {
+			const at = { ...mapping, speedMmS: { column: 3, unit } };
+			expect(readChartCsv(text.replace('1200', '20'), at).messages, unit).toEqual([]);
+		}
 	});
 
 	it('takes a mapping that a person corrected before its own guess', () => {

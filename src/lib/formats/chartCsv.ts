@@ -40,6 +40,8 @@ interface FieldSpec {
 	optional?: boolean;
 	/** Unit of a bare number under a header without one. */
 	unit: string;
+	/** Others that such a column is often in. */
+	units?: readonly string[];
 }
 
 export const CHART_SPEC: Record<ChartField, FieldSpec> = {
@@ -82,7 +84,8 @@ export const CHART_SPEC: Record<ChartField, FieldSpec> = {
 		quantity: 'small',
 		words: /kerf/,
 		optional: true,
-		unit: 'mm'
+		unit: 'mm',
+		units: ['mm', 'in']
 	},
 	pressureBar: {
 		label: 'Air pressure',
@@ -90,21 +93,24 @@ export const CHART_SPEC: Record<ChartField, FieldSpec> = {
 		quantity: 'pressure',
 		words: /press|air/,
 		optional: true,
-		unit: 'bar'
+		unit: 'bar',
+		units: ['bar', 'psi', 'kpa']
 	},
 	thicknessMm: {
 		label: 'Thickness',
 		header: 'thickness (mm)',
 		quantity: 'thickness',
 		words: /thick|gauge|plate/,
-		unit: 'mm'
+		unit: 'mm',
+		units: ['mm', 'in']
 	},
 	speedMmS: {
 		label: 'Speed',
 		header: 'speed (mm/s)',
 		quantity: 'speed',
 		words: /speed|travel|feed/,
-		unit: 'mm/s'
+		unit: 'mm/s',
+		units: ['mm/s', 'mm/min', 'm/min', 'in/min']
 	},
 	outputA: {
 		label: 'Amps',
@@ -167,6 +173,11 @@ function headerParts(header: string): { words: string; unit: string } {
 	return tail ? { words: tail[1]!, unit: tail[2]! } : { words: plain, unit: '' };
 }
 
+/** Unit of a column when it is taken for a field: the header's own, else the field's. */
+export function unitOfColumn(header: string, field: ChartField): string {
+	return headerParts(header).unit || CHART_SPEC[field].unit;
+}
+
 /** Which column is what, by the words of the header. Each column serves one field. */
 export function guessMapping(headers: readonly string[]): Mapping {
 	const mapping: Mapping = {};
@@ -182,7 +193,7 @@ export function guessMapping(headers: readonly string[]): Mapping {
 		});
 		if (column < 0) continue;
 		taken.add(column);
-		mapping[field] = { column, unit: headerParts(headers[column]!).unit || spec.unit };
+		mapping[field] = { column, unit: unitOfColumn(headers[column]!, field) };
 	}
 	return mapping;
 }

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import Upload from '@lucide/svelte/icons/upload';
 	import { METALS, type Quantity } from '$lib/core';
-	import { CHART_FIELDS, CHART_SPEC, type ChartField } from '$lib/formats/chartCsv';
+	import { CHART_FIELDS, CHART_SPEC, unitOfColumn, type ChartField } from '$lib/formats/chartCsv';
 	import type { ChartImport } from '$lib/state/chartImport.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
@@ -15,10 +15,14 @@
 	const rows = $derived(found.reading?.rows ?? []);
 	const leftOut = $derived(new Set(found.errors.filter((m) => m.row > 1).map((m) => m.row)).size);
 
+	/** A column brings the unit of its own header. */
 	function choose(field: ChartField, column: number) {
-		const before = found.reading?.mapping[field];
-		found.map(field, column, before?.unit ?? CHART_SPEC[field].unit);
+		found.map(field, column, unitOfColumn(found.reading?.headers[column] ?? '', field));
 	}
+	const unitsOf = (field: ChartField, unit: string) => {
+		const units = CHART_SPEC[field].units ?? [];
+		return units.includes(unit) ? units : [unit, ...units];
+	};
 </script>
 
 <section aria-label="Take a chart from a file">
@@ -57,25 +61,37 @@
 				<div class="map">
 					{#each CHART_FIELDS as field (field)}
 						{@const place = found.reading.mapping[field]}
-						<label>
-							<span class="sub"
-								>{CHART_SPEC[field].label}{place?.unit ? `, ${place.unit}` : ''}{CHART_SPEC[field]
-									.optional
-									? ''
-									: ' *'}</span
-							>
-							<select
-								class="box"
-								onchange={(e) => choose(field, e.currentTarget.selectedIndex - 1)}
-							>
-								<option value="-1" selected={!place}>not in the file</option>
-								{#each found.reading.headers as header, i (i)}
-									<option value={i} selected={place?.column === i}
-										>{header || `column ${i + 1}`}</option
-									>
-								{/each}
-							</select>
-						</label>
+						<div class="flex items-end gap-1">
+							<label class="grow">
+								<span class="sub"
+									>{CHART_SPEC[field].label}{CHART_SPEC[field].optional ? '' : ' *'}</span
+								>
+								<select
+									class="box"
+									onchange={(e) => choose(field, e.currentTarget.selectedIndex - 1)}
+								>
+									<option value="-1" selected={!place}>not in the file</option>
+									{#each found.reading.headers as header, i (i)}
+										<option value={i} selected={place?.column === i}
+											>{header || `column ${i + 1}`}</option
+										>
+									{/each}
+								</select>
+							</label>
+							{#if place && CHART_SPEC[field].units}
+								{@const units = unitsOf(field, place.unit)}
+								<select
+									class="box unit"
+									aria-label="Unit of {CHART_SPEC[field].label.toLowerCase()}"
+									onchange={(e) =>
+										found.map(field, place.column, units[e.currentTarget.selectedIndex]!)}
+								>
+									{#each units as unit (unit)}
+										<option value={unit} selected={unit === place.unit}>{unit}</option>
+									{/each}
+								</select>
+							{/if}
+						</div>
 					{/each}
 				</div>
 			{/if}
@@ -149,9 +165,13 @@
 <style>
 	.map {
 		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(170px, 1fr));
+		grid-template-columns: repeat(auto-fill, minmax(240px, 1fr));
 		gap: 8px;
 		margin-top: 8px;
+	}
+	.unit {
+		width: 92px;
+		padding: 0 4px;
 	}
 	.messages {
 		max-height: 260px;

@@ -63,7 +63,11 @@
 			if (event.key !== ' ' || event.repeat || event.ctrlKey || event.metaKey || event.altKey)
 				return;
 			const on = event.target as HTMLElement;
-			if (on.closest('input, textarea, select, button, a, summary, [role="slider"], dialog'))
+			if (
+				on.closest(
+					'input:not([type="radio"]), textarea, select, button, a, summary, [role="slider"], dialog'
+				)
+			)
 				return;
 			if (!pace) return;
 			event.preventDefault();
