@@ -341,3 +341,21 @@ test('speed against thickness is drawn, and stands there as a table', async ({ p
 	await page.mouse.wheel(0, 400);
 	await region.locator('canvas').waitFor();
 });
+
+test('on a phone the chart, its file and Setup are no wider than the screen', async ({ page }) => {
+	await page.setViewportSize({ width: 390, height: 844 });
+	const wider = () =>
+		page.evaluate(
+			() => document.documentElement.scrollWidth - document.documentElement.clientWidth
+		);
+	await page.goto('/chart');
+	expect(await wider()).toBe(0);
+	await chooseChart(page, CSV);
+	await expect(page.getByTestId('chart-preview')).toBeVisible();
+	expect(await wider()).toBe(0);
+	await page.goto('/setup?layers=2&bevel=20');
+	await page.getByTestId('more').click();
+	expect(await wider()).toBe(0);
+	await page.goto('/cut');
+	expect(await wider()).toBe(0);
+});

@@ -51,7 +51,7 @@
 	const pages = $derived(Math.max(1, Math.ceil(draft.rows.length / ROWS)));
 </script>
 
-<div class="overflow-x-auto" role="region" aria-label="Rows of the chart">
+<div class="relative overflow-x-auto" role="region" aria-label="Rows of the chart">
 	<table class="grid-table">
 		<thead>
 			{#each table.getHeaderGroups() as group (group.id)}
