@@ -409,6 +409,22 @@ export class Workbench {
 		};
 		await this.logEntry(entry, `Cut of ${this.say(lengthMm, 'length')} logged.`);
 	}
+	/** A test cut in what is planned, at the amps that are planned. */
+	async logTestCut(
+		seen: Pick<Extract<Entry, { kind: 'test-cut' }>, 'speedMmS' | 'lagDeg' | 'dross' | 'through'>,
+		told: string
+	): Promise<boolean> {
+		const { figures } = this.plan;
+		const entry: Entry = {
+			kind: 'test-cut',
+			metal: this.cut.metal,
+			// What the arc went through: a stack or a bevel counts as it stands.
+			thicknessMm: figures['setup.arcMm'].value!,
+			outputA: figures['setup.currentA'].value!,
+			...seen
+		};
+		return this.logEntry(entry, told);
+	}
 	async logStart(): Promise<void> {
 		await this.logEntry({ kind: 'start', arcS: 1, start: 'edge' }, 'One start logged.');
 	}

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { readResult, SIGNS, suspectsOf, type Entry, type Sign } from '$lib/core';
+	import { readResult, SIGNS, suspectsOf, type Sign } from '$lib/core';
 	import Choice from '$lib/components/Fields/Choice.svelte';
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
@@ -33,17 +33,13 @@
 		signs = { ...signs, [sign]: is };
 	}
 	async function take() {
-		const entry: Entry = {
-			kind: 'test-cut',
-			metal: bench.cut.metal,
-			thicknessMm: bench.plan.figures['setup.arcMm'].value!,
-			outputA: bench.plan.figures['setup.currentA'].value!,
+		const seen = {
 			speedMmS: heldMmS,
 			lagDeg: angle,
 			dross: signs['soft-dross'] ? 'soft' : signs['hard-dross'] ? 'hard' : 'none',
 			through: signs['not-through'] !== true
-		};
-		if (await bench.logEntry(entry, 'Taken as a test cut; the card has moved with it.')) {
+		} as const;
+		if (await bench.logTestCut(seen, 'Taken as a test cut; the card has moved with it.')) {
 			signs = {};
 			read = false;
 			held = null;

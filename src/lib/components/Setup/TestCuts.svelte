@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { travelMmS, type Entry } from '$lib/core';
+	import { travelMmS } from '$lib/core';
 	import Choice from '$lib/components/Fields/Choice.svelte';
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import Measured from '$lib/components/Supply/Measured.svelte';
@@ -35,18 +35,13 @@
 	const ready = $derived(held !== null && (told !== 'angle' || lagDeg !== null));
 
 	async function log() {
-		const entry: Entry = {
-			kind: 'test-cut',
-			metal: bench.cut.metal,
-			// What the arc went through: a stack or a bevel counts as it stands.
-			thicknessMm: bench.plan.figures['setup.arcMm'].value!,
-			outputA: bench.plan.figures['setup.currentA'].value!,
+		const seen = {
 			speedMmS: held!,
 			lagDeg: told === 'angle' ? lagDeg : null,
-			dross: told === 'soft' || told === 'hard' ? told : 'none',
+			dross: told === 'soft' || told === 'hard' ? told : ('none' as const),
 			through: told !== 'not'
 		};
-		if (await bench.logEntry(entry, 'Test cut taken; it goes before chart and model.'))
+		if (await bench.logTestCut(seen, 'Test cut taken; it goes before chart and model.'))
 			speedMmS = seconds = lagDeg = null;
 	}
 	const within =

@@ -1,4 +1,3 @@
-import { chartGroups } from '../cutter/chart';
 import { baseSpeed } from './workings/cutting';
 import { plateInput, type PlanInputs } from './inputs';
 import { workings } from './workings';
@@ -70,17 +69,4 @@ export function speedCurves(inputs: PlanInputs): SpeedCurves {
 			.map(({ thicknessMm: mm, speedMmS, outputA }) => ({ thicknessMm: mm, speedMmS, outputA })),
 		at: { thicknessMm: c.arcMm, speedMmS: c.speedMmS }
 	};
-}
-
-/** Amps and nozzles that the chart knows for a metal, for a word about where it reaches. */
-export function chartReach(
-	inputs: PlanInputs
-): { outputA: number; leastMm: number; mostMm: number }[] {
-	return inputs.chart
-		? chartGroups(inputs.chart, inputs.cut.metal).map(({ outputA, leastMm, mostMm }) => ({
-				outputA,
-				leastMm,
-				mostMm
-			}))
-		: [];
 }
