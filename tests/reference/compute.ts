@@ -96,6 +96,10 @@ export type Value = number | boolean | string;
 type Inputs = Record<string, Value>;
 export type Compute = (inputs: Inputs) => Partial<Record<string, Value>>;
 
+const edgeOf = (i: Inputs) => ({
+	shieldRadiusMm: num(i, 'shield_radius'),
+	kerfMm: num(i, 'kerf_width')
+});
 const num = (inputs: Inputs, name: string): number => {
 	const value = inputs[name];
 	if (typeof value !== 'number') throw new Error(`reference case without a number "${name}"`);
@@ -435,16 +439,9 @@ export const COMPUTE: Record<string, Compute> = {
 	gauge_stainless: gauge('stainless'),
 	gauge_aluminium: gauge('brown-sharpe'),
 	straight_edge_offset: (i) => ({
-		offset_guide_on_keep_side_mm: guideOffsetMm(
-			'kept',
-			num(i, 'shield_radius'),
-			num(i, 'kerf_width')
-		),
-		offset_guide_on_waste_side_mm: guideOffsetMm(
-			'waste',
-			num(i, 'shield_radius'),
-			num(i, 'kerf_width')
-		)
+		offset_guide_on_keep_side_mm: guideOffsetMm('kept', edgeOf(i)),
+		offset_guide_on_waste_side_mm: guideOffsetMm('waste', edgeOf(i)),
+		difference_mm: guideOffsetMm('waste', edgeOf(i)) - guideOffsetMm('kept', edgeOf(i))
 	}),
 	circle_guide: (i) => ({
 		axis_radius_for_hole_mm: circleRadiusMm(

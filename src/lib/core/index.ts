@@ -65,6 +65,9 @@ export {
 	type Reading,
 	type Sign
 } from './faults/read';
+export { scrapMm, type Guide } from './cut/guide';
+export { START_METHODS, type StartMethod, type StartOption } from './cut/start';
+export { THROUGH_CHECKS, whyNotThrough, type ThroughCheck } from './faults/notThrough';
 export { MARKS_MM, paceOf, travelMmS, travelS, type Pace } from './cut/pace';
 export { advise, type Advice, type AdviceReason } from './cut/advise';
 export { speedCurves, type SpeedCurves } from './plan/curves';

@@ -8,11 +8,21 @@ const NUMBERS = {
 	bevel: ['bevelDeg'],
 	a: ['typedA'],
 	len: ['lengthMm'],
+	dia: ['circleMm'],
 	gd: ['gouge', 'depthMm'],
 	gw: ['gouge', 'widthMm'],
 	ga: ['gouge', 'angleFromPlateDeg']
 } as const;
-const WORDS = ['metal', 'aim', 'school', 'guide', 'start', 'coating', 'backCoating'] as const;
+const WORDS = [
+	'metal',
+	'aim',
+	'school',
+	'guide',
+	'circleOf',
+	'start',
+	'coating',
+	'backCoating'
+] as const;
 const WORK = { arc: 'arcS', rest: 'restS', shop: 'shopC', hum: 'humidity', n: 'cuts' } as const;
 /** Hours, spell and break of a shift: "8-110-15"; "none" over a usual shift. */
 const SHIFT = 'shift';

@@ -13,7 +13,9 @@ import {
 	COATINGS,
 	DEFAULT_SETTINGS,
 	NO_EVIDENCE,
-	SCHOOLS
+	GUIDES,
+	SCHOOLS,
+	STARTS
 } from '$lib/core';
 import { benchFile, benchFileName, readBenchFile } from './benchFile';
 import { cutFromSearch, searchFromCut } from './cutUrl';
@@ -34,8 +36,10 @@ const anyCut: fc.Arbitrary<Cut> = fc.record({
 	school: fc.constantFrom(...SCHOOLS),
 	typedA: milli(5, 500),
 	lengthMm: milli(10, 20000),
-	guide: fc.constantFrom('kept' as const, 'waste' as const, 'freehand' as const),
-	start: fc.constantFrom('edge' as const, 'pierce' as const),
+	guide: fc.constantFrom(...GUIDES),
+	circleOf: fc.constantFrom('hole' as const, 'disc' as const),
+	circleMm: milli(10, 5000),
+	start: fc.constantFrom(...STARTS),
 	gouge: fc.record({
 		depthMm: milli(1, 40),
 		widthMm: milli(1, 40),

@@ -411,7 +411,10 @@ export class Workbench {
 	}
 	/** A test cut in what is planned, at the amps that are planned. */
 	async logTestCut(
-		seen: Pick<Extract<Entry, { kind: 'test-cut' }>, 'speedMmS' | 'lagDeg' | 'dross' | 'through'>,
+		seen: Pick<
+			Extract<Entry, { kind: 'test-cut' }>,
+			'speedMmS' | 'lagDeg' | 'dross' | 'through' | 'took'
+		>,
 		told: string
 	): Promise<boolean> {
 		const { figures } = this.plan;

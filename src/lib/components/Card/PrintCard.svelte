@@ -2,7 +2,7 @@
 	import { BASIS_WORDS } from '$lib/core';
 	import Mark from '$lib/components/Marks/Mark.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
-	import { cutTitle, dosAndDonts, standoffWord, startWord } from './words';
+	import { cutTitle, dosAndDonts, guideLine, standoffWord, startWord } from './words';
 
 	/** A6 landscape, black on white, hook hole and cut corner. */
 	let { name, day }: { /** Name on the shelf. */ name?: string; /** Planned on. */ day: string } =
@@ -39,9 +39,7 @@
 	</dl>
 	<p class="line">
 		<Mark {verdict} size={14} /> <b>{worst ? `${verdict}: ${worst.word}` : verdict}</b>
-		{#if bench.cut.guide !== 'freehand'}· straight edge {bench.sayFigure('cut.offsetMm')} off, on the
-			{bench.cut.guide === 'kept' ? 'part' : 'waste'}{/if}
-		· shade {bench.sayFigure('setup.shade')}
+		· {guideLine(bench)} · shade {bench.sayFigure('setup.shade')}
 	</p>
 	<p class="line">
 		Do: {words.dos.slice(0, 2).join('; ')}. Do not: {words.donts

@@ -33,6 +33,7 @@ export function startWord(bench: Workbench): { value: string; note: string } {
 	if (startMethod === 'edge') return { value: 'Edge', note };
 	if (startMethod === 'pierce') return { value: 'Pierce', note };
 	if (startMethod === 'rolled') return { value: 'Roll in', note };
+	if (startMethod === 'hover') return { value: 'Hover', note };
 	return { value: 'None', note: 'edge start only' };
 }
 
@@ -59,4 +60,17 @@ export function dosAndDonts(bench: Workbench): { dos: string[]; donts: string[] 
 	}
 	donts.push('Slow down to be safe: dross');
 	return { dos, donts: donts.slice(0, 3) };
+}
+
+/** Where the guide goes, for the card. */
+export function guideLine(bench: Workbench): string {
+	const { guide, circleOf, circleMm } = bench.cut;
+	const distance = bench.sayFigure('cut.offsetMm');
+	if (guide === 'circle') {
+		return `${circleOf} of ${bench.say(circleMm, 'length')}: pivot to torch centre ${distance}`;
+	}
+	if (guide === 'kept' || guide === 'waste') {
+		return `straight edge ${distance} off, on the ${guide === 'kept' ? 'part' : 'waste'}`;
+	}
+	return `torch centre ${distance} beside the line`;
 }

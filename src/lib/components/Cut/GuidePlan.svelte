@@ -6,12 +6,13 @@
 	/** The plate from above: line, kerf, shield, straight edge and the distance to set. */
 	const bench = getWorkbench();
 	const torch = $derived(bench.bench.torch);
-	const guided = $derived(bench.cut.guide !== 'freehand');
+	const guided = $derived(bench.cut.guide === 'kept' || bench.cut.guide === 'waste');
+	const rolling = $derived(bench.cut.guide === 'roller');
 	const shape = $derived(
 		guideShape({
 			guide: bench.cut.guide,
-			shieldRadiusMm: torch.shieldRadiusMm,
-			kerfMm: bench.plan.figures['setup.kerfMm'].value!,
+			shieldRadiusMm: bench.plan.figures['cut.radiusMm'].value!,
+			kerfMm: bench.plan.figures['cut.kerfTopMm'].value!,
 			offsetMm: bench.plan.figures['cut.offsetMm'].value!
 		})
 	);
@@ -29,7 +30,7 @@
 	viewBox="0 0 {PLAN.width} {PLAN.height}"
 	class="block w-full"
 	role="img"
-	aria-label="Plan of the cut: straight edge {bench.sayFigure(
+	aria-label="Plan of the cut: {guided ? 'straight edge' : 'torch centre'} {bench.sayFigure(
 		'cut.offsetMm'
 	)} from the finished edge"
 >
@@ -106,6 +107,20 @@
 		stroke-width="1.6"
 	/>
 	<circle cx={torchX} cy={shape.centreY} r={Math.max(3, shape.kerfPx / 2)} fill="var(--arc)" />
+	{#if rolling}
+		{#each [-shape.radiusPx - 16, shape.radiusPx + 2] as dy (dy)}
+			<rect
+				x={torchX - 22}
+				y={shape.centreY + dy}
+				width="44"
+				height="14"
+				rx="5"
+				fill="var(--brass)"
+				stroke="var(--ink)"
+				stroke-width="2"
+			/>
+		{/each}
+	{/if}
 	<g transform="translate({torchX} {shape.centreY}) scale({toRight ? 1 : -1} 1)">
 		<path d="M{shape.radiusPx + 10} 0h54" stroke="var(--arc)" stroke-width="6" />
 		<path d="M{shape.radiusPx + 58} -13l24 13l-24 13Z" fill="var(--arc)" />

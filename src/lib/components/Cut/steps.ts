@@ -1,5 +1,13 @@
 /** Poses of the starts (common practice). Angles of sparks from straight down, towards the left. */
-export type StartId = 'edge' | 'pierce' | 'rolled';
+import type { StartMethod } from '$lib/core';
+
+export type StartId = Exclude<StartMethod, 'none'>;
+export const START_NAMES: Record<StartId, string> = {
+	edge: 'Edge start',
+	pierce: 'Straight pierce',
+	rolled: 'Rolled pierce',
+	hover: 'Hover pierce'
+};
 
 export interface Pose {
 	say: string;
@@ -24,6 +32,18 @@ const pose = (p: Partial<Pose> & Pick<Pose, 'say'>): Pose => ({
 	go: false,
 	...p
 });
+/** Off along the line, the slot behind. */
+const away = (say: string): Pose =>
+	pose({
+		say,
+		plates: [
+			[10, 71],
+			[77, 140]
+		],
+		through: true,
+		sparks: [10, 20, 30],
+		go: true
+	});
 
 export const STEPS: Record<StartId, [Pose, Pose, Pose]> = {
 	edge: [
@@ -34,34 +54,16 @@ export const STEPS: Record<StartId, [Pose, Pose, Pose]> = {
 			through: true,
 			sparks: [-12, 0, 14]
 		}),
-		pose({
-			say: 'Go, full pace',
-			plates: [
-				[10, 71],
-				[77, 140]
-			],
-			through: true,
-			sparks: [10, 20, 30],
-			go: true
-		})
+		away('Go, full pace')
 	],
 	pierce: [
 		pose({ say: 'Upright, on the waste' }),
 		pose({ say: 'Fire, stay until it is through', through: true, sparks: [-12, 0, 14] }),
-		pose({
-			say: 'Lead in to the line',
-			plates: [
-				[10, 71],
-				[77, 140]
-			],
-			through: true,
-			sparks: [10, 20, 30],
-			go: true
-		})
+		away('Lead in to the line')
 	],
 	rolled: [
 		pose({
-			say: 'Tilt {tilt} from upright, 1.5–3 mm off, fire',
+			say: 'On the waste: tilt {tilt} from upright, 1.5–3 mm off, fire',
 			tiltShare: 1,
 			gap: 8,
 			sparks: [-76, -66]
@@ -72,15 +74,28 @@ export const STEPS: Record<StartId, [Pose, Pose, Pose]> = {
 			gap: 5,
 			sparks: [-72, -60]
 		}),
+		away('Sparks below: lead in to the line')
+	],
+	hover: [
 		pose({
-			say: 'Sparks below: go',
-			plates: [
-				[10, 71],
-				[77, 140]
-			],
+			say: 'On the waste: upright, about 12 mm off, fire',
+			gap: 26,
+			sparks: [-78, -62, 62, 78]
+		}),
+		pose({
+			say: 'Through: sparks below. Lower it once',
+			gap: 14,
 			through: true,
-			sparks: [-10, 0, 12],
-			go: true
-		})
+			sparks: [-10, 0, 12]
+		}),
+		away('Lead in to the line')
 	]
+};
+
+/** Where the sparks go while it digs (common practice). */
+export const SPARKS_GO: Record<StartId, string> = {
+	edge: 'Sparks fall below the edge: look under it.',
+	pierce: 'Until it is through they come back up all round: face and hands clear.',
+	rolled: 'They leave flat on the side you lean away from: nobody and nothing there.',
+	hover: 'Until it is through they spread flat all round: nobody close.'
 };

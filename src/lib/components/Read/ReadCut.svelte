@@ -3,6 +3,8 @@
 	import Choice from '$lib/components/Fields/Choice.svelte';
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
+	import EdgeSketch from './EdgeSketch.svelte';
+	import NotThrough from './NotThrough.svelte';
 	import SparkDial from './SparkDial.svelte';
 	import { CAUSE_WORDS, correction, SIGN_WORDS } from './words';
 
@@ -12,6 +14,8 @@
 	let read = $state(false);
 	let lagDeg = $state(22);
 	let held = $state<number | null>(null);
+	let counts = $state(true);
+	const { startMethod } = $derived(bench.plan.choices);
 
 	const planned = $derived(bench.plan.figures['setup.speedMmS'].value ?? 0);
 	const heldMmS = $derived(held ?? planned);
@@ -37,7 +41,11 @@
 			speedMmS: heldMmS,
 			lagDeg: angle,
 			dross: signs['soft-dross'] ? 'soft' : signs['hard-dross'] ? 'hard' : 'none',
-			through: signs['not-through'] !== true
+			through: signs['not-through'] !== true,
+			took:
+				counts && startMethod !== 'none'
+					? { lengthMm: bench.cut.lengthMm, start: startMethod }
+					: undefined
 		} as const;
 		if (await bench.logTestCut(seen, 'Taken as a test cut; the card has moved with it.')) {
 			signs = {};
@@ -96,11 +104,13 @@
 				>
 					<span aria-hidden="true">{signs[sign] === undefined ? '·' : signs[sign] ? '✓' : '✕'}</span
 					>
+					<EdgeSketch {sign} />
 					{SIGN_WORDS[sign].name}
 				</button>
 			{/each}
 		</div>
 	</div>
+	{#if signs['not-through']}<NotThrough />{/if}
 </section>
 <section aria-label="What it means" aria-live="polite" data-testid="reading">
 	{#if nothing}
@@ -145,6 +155,15 @@
 				}}>Start over</button
 			>
 		</div>
+		<label class="mt-2 flex min-h-[44px] items-center gap-3 text-[15px]">
+			<input
+				type="checkbox"
+				class="h-6 w-6"
+				style:accent-color="var(--arc)"
+				bind:checked={counts}
+			/>
+			Counts for the wear of the parts; leave off if you logged the cut already
+		</label>
 		<p class="sub mt-2">
 			Which sign goes with which cause is common practice; how often is our own. What the plan finds
 			tight is suspected first.
@@ -164,7 +183,7 @@
 		align-items: center;
 		gap: 8px;
 		min-height: 64px;
-		padding: 4px 12px;
+		padding: 4px 8px;
 		font-size: 16px;
 		font-weight: 600;
 		text-align: left;

@@ -109,7 +109,7 @@
 			>Take it{held === null ? '' : `: ${bench.say(held, 'speed')}`}</button
 		>
 	</form>
-	<Measured tests />
+	<Measured kind="test-cut" />
 </section>
 
 <style>

@@ -4,10 +4,16 @@
 	import { dayAndTime, entryWords } from '$lib/components/Wear/words';
 
 	/** What was measured on this bench, each with a way back, and what the last one moved. */
-	let { tests = false }: { tests?: boolean } = $props();
+	let { kind = 'supply' }: { kind?: 'supply' | 'test-cut' | 'scrap' } = $props();
 	const bench = getWorkbench();
-	const isTest = ({ entry }: LogLine) => entry.kind === 'test-cut';
-	const lines = $derived(bench.measured.filter((line) => isTest(line) === tests));
+	const kindOf = ({ entry }: LogLine) =>
+		entry.kind === 'test-cut' || entry.kind === 'scrap' ? entry.kind : 'supply';
+	const TITLES = {
+		supply: 'Measured here',
+		'test-cut': 'Test cuts that count',
+		scrap: 'Scrap that counts'
+	} as const;
+	const lines = $derived(bench.measured.filter((line) => kindOf(line) === kind));
 	function say(id: FigureId, { value, basis, band }: ChangeSide): string {
 		const { quantity } = REGISTRY[id];
 		const between = band
@@ -36,7 +42,7 @@
 	</div>
 {/if}
 {#if lines.length}
-	<h3 class="mt-2 font-semibold">{tests ? 'Test cuts that count' : 'Measured here'}</h3>
+	<h3 class="mt-2 font-semibold">{TITLES[kind]}</h3>
 	<ul data-testid="measured">
 		{#each lines as line (line.id)}
 			{@const words = entryWords(line.entry, bench)}

@@ -1,4 +1,4 @@
-import { METALS, type Entry } from '$lib/core';
+import { METALS, scrapMm, type Entry } from '$lib/core';
 import type { Workbench } from '$lib/state/workbench.svelte';
 
 export const CURRENCY = { EUR: '€', USD: '$', GBP: '£' } as const;
@@ -49,6 +49,10 @@ export function entryWords(entry: Entry, bench: Workbench): string {
 		case 'test-cut': {
 			const where = `${bench.say(entry.thicknessMm, 'thickness')} ${METALS[entry.metal].label.toLowerCase()} at ${bench.say(entry.outputA, 'current')}`;
 			return `test cut, ${where}: ${bench.say(entry.speedMmS, 'speed')}, ${testWords(entry, bench)}`;
+		}
+		case 'scrap': {
+			const { kerfMm, shieldRadiusMm } = scrapMm(entry);
+			return `scrap: kerf ${bench.say(kerfMm, 'small')}, shield radius ${bench.say(shieldRadiusMm, 'small')}`;
 		}
 		case 'pit':
 			return `pit ${bench.say(entry.pitMm, 'small')}`;

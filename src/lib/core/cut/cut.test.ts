@@ -6,8 +6,15 @@ import { METALS } from '../metal/metals';
 import { shades } from '../safety/shade';
 import { growthUm, NO_USE, PRIOR_SPREAD, wearFactor } from '../wear/electrode';
 import { ladderA } from './amps';
-import { circleRadiusMm, guideOffsetMm } from './guide';
-import { easiestPierce, startCapacity } from './start';
+import {
+	aimShiftMm,
+	bottomShiftMm,
+	circleRadiusMm,
+	guideOffsetMm,
+	scrapMm,
+	surfaceKerfMm
+} from './guide';
+import { startCapacity, startMethod, startOptions } from './start';
 
 const number = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 
@@ -16,8 +23,8 @@ describe('guides', () => {
 		fc.assert(
 			fc.property(number(4, 20), number(0.5, 4), (radius, kerf) => {
 				const [kept, waste] = [
-					guideOffsetMm('kept', radius, kerf),
-					guideOffsetMm('waste', radius, kerf)
+					guideOffsetMm('kept', { shieldRadiusMm: radius, kerfMm: kerf }),
+					guideOffsetMm('waste', { shieldRadiusMm: radius, kerfMm: kerf })
 				];
 				expect(waste - kept).toBeCloseTo(kerf, 12);
 				expect((waste + kept) / 2).toBeCloseTo(radius, 12);
@@ -34,10 +41,91 @@ describe('guides', () => {
 });
 
 describe('starts', () => {
-	it('go from straight to rolled to edge to none as the plate thickens', () => {
+	it('go from straight to rolled to none as the plate thickens', () => {
 		const capacity = startCapacity(12, 22);
-		const starts = [3, 6, 6.1, 11, 11.1, 22, 22.1].map((t) => easiestPierce(t, capacity));
-		expect(starts).toEqual(['pierce', 'pierce', 'rolled', 'rolled', 'edge', 'edge', 'none']);
+		const starts = [3, 6, 6.1, 11, 11.1, 22, 22.1].map((t) => startMethod('pierce', t, capacity));
+		expect(starts).toEqual(['pierce', 'pierce', 'rolled', 'rolled', 'none', 'none', 'none']);
+	});
+});
+
+describe('every way to start', () => {
+	const at = (thicknessMm: number) =>
+		startOptions({
+			thicknessMm,
+			referenceMmS: 20,
+			capacity: startCapacity(12, 22),
+			wearFactor: 1
+		});
+	const words = (thicknessMm: number) => at(thicknessMm).map(({ fits }) => fits);
+
+	it('fits, is tight or too thick by its own limit', () => {
+		expect(words(5)).toEqual(['fits', 'fits', 'fits', 'fits']);
+		expect(words(9)).toEqual(['fits', 'too thick', 'tight', 'tight']);
+		expect(words(15)).toEqual(['fits', 'too thick', 'too thick', 'too thick']);
+		expect(words(30)).toEqual(['too thick', 'too thick', 'too thick', 'too thick']);
+	});
+	it('costs the parts least from an edge and most straight down', () => {
+		const [edge, pierce, rolled, hover] = at(5).map(({ wearUm }) => wearUm);
+		expect([edge, rolled, hover, pierce]).toEqual([3, 5, 5, 9]);
+	});
+	it('takes longer the thicker the plate, and has no time where it does not go through', () => {
+		const times = (mm: number) => at(mm).map(({ throughS }) => throughS);
+		times(5).forEach((s, i) => expect(s!).toBeLessThan(at(6)[i]!.throughS ?? 0));
+		expect(times(30)).toEqual([null, null, null, null]);
+	});
+	it('is asked for by name: nothing is pierced when an edge start was meant', () => {
+		const capacity = startCapacity(12, 22);
+		expect(startMethod('edge', 15, capacity)).toBe('edge');
+		expect(startMethod('edge', 23, capacity)).toBe('none');
+		expect(startMethod('hover', 4, capacity)).toBe('hover');
+		expect(startMethod('hover', 12, capacity)).toBe('none');
+	});
+});
+
+describe('a bevel', () => {
+	it('grows across the cut by 1/cos, and by nothing upright', () => {
+		expect(surfaceKerfMm(1.5, 0)).toBe(1.5);
+		expect(surfaceKerfMm(1.5, 60)).toBeCloseTo(3, 12);
+		const edge = { shieldRadiusMm: 12, kerfMm: 2, bevelDeg: 45 };
+		expect(guideOffsetMm('kept', edge)).toBeCloseTo(11 * Math.SQRT2, 12);
+	});
+	it('lands where two lines cross that are drawn by coordinates', () => {
+		// The face of the guide starts at the toe (0, 0) and leans back; the axis lies R beside it.
+		const [radius, kerf, deg] = [12, 1.6, 37];
+		const b = (deg * Math.PI) / 180;
+		const along = [Math.sin(b), -Math.cos(b)] as const;
+		const beside = [Math.cos(b), Math.sin(b)] as const;
+		const surface = (distance: number) => {
+			const point = [distance * beside[0], distance * beside[1]] as const;
+			return point[0] - (point[1] / along[1]) * along[0];
+		};
+		const edge = { shieldRadiusMm: radius, kerfMm: kerf, bevelDeg: deg };
+		expect(guideOffsetMm('kept', edge)).toBeCloseTo(surface(radius - kerf / 2), 12);
+		expect(guideOffsetMm('waste', edge)).toBeCloseTo(surface(radius + kerf / 2), 12);
+	});
+	it('puts the bottom edge beside the top one, and the nozzle beside the line', () => {
+		expect(bottomShiftMm(6, 45)).toBeCloseTo(6, 12);
+		expect(aimShiftMm(1.5, 45)).toBeCloseTo(1.5, 12);
+		expect(aimShiftMm(1.5, 0)).toBe(0);
+	});
+});
+
+describe('scrap cut in two', () => {
+	it('gives back the kerf and radius that cut it', () => {
+		fc.assert(
+			fc.property(number(4, 20), number(0.5, 4), number(20, 60), (radius, kerf, guideAtMm) => {
+				const guideSideMm =
+					guideAtMm + guideOffsetMm('kept', { shieldRadiusMm: radius, kerfMm: kerf });
+				const piece = {
+					wholeMm: 100,
+					guideAtMm,
+					guideSideMm,
+					otherSideMm: 100 - guideSideMm - kerf
+				};
+				expect(scrapMm(piece).kerfMm).toBeCloseTo(kerf, 9);
+				expect(scrapMm(piece).shieldRadiusMm).toBeCloseTo(radius, 9);
+			})
+		);
 	});
 });
 

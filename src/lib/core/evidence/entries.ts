@@ -1,9 +1,13 @@
 /** What is written in the log, by gesture or by measurement. Numbers in the core's units. */
 import * as v from 'valibot';
+import { SCRAP_KERF_MM, scrapMm, SHIELD_RADIUS_MM } from '../cut/guide';
+import { START_METHODS } from '../cut/start';
 import { METAL_IDS } from '../metal/metals';
 import { within } from '../plan/within';
 
 const metal = v.picklist(METAL_IDS, `one of ${METAL_IDS.join(', ')}`);
+
+const start = v.picklist(START_METHODS, `one of ${START_METHODS.join(', ')}`);
 
 const CutEntry = v.object({
 	kind: v.literal('cut'),
@@ -13,14 +17,14 @@ const CutEntry = v.object({
 	lengthMm: within(1, 100_000, 'mm'),
 	arcS: within(0, 36_000, 's'),
 	starts: v.pipe(within(1, 1000, ''), v.integer('a whole number')),
-	start: v.picklist(['edge', 'pierce', 'rolled'], 'edge, pierce or rolled')
+	start
 });
 
 const StartEntry = v.object({
 	kind: v.literal('start'),
 	/** Pilot arc or short touch, s. */
 	arcS: within(0, 60, 's'),
-	start: v.picklist(['edge', 'pierce', 'rolled'], 'edge, pierce or rolled')
+	start
 });
 
 const VoltsEntry = v.pipe(
@@ -127,8 +131,39 @@ const TestCutEntry = v.object({
 	 * What hangs below: a thick bead that brushes off tells of too slow, a fine hard one of too fast
 	 * (common practice).
 	 */
-	dross: v.optional(v.picklist(DROSSES, `one of ${DROSSES.join(', ')}`))
+	dross: v.optional(v.picklist(DROSSES, `one of ${DROSSES.join(', ')}`)),
+	/** What it took of the parts; left out: it is in the log as a cut of its own. */
+	took: v.optional(v.object({ lengthMm: within(1, 100_000, 'mm'), start }))
 });
+
+/** Scrap cut in two along a straight edge, which lay on one piece: it tells kerf and shield radius. */
+const ScrapEntry = v.pipe(
+	v.object({
+		kind: v.literal('scrap'),
+		metal,
+		wholeMm: within(20, 2000, 'mm'),
+		/** From the scrap's end to the edge of the guide, which lies on that end. */
+		guideAtMm: within(1, 2000, 'mm'),
+		guideSideMm: within(1, 2000, 'mm'),
+		otherSideMm: within(1, 2000, 'mm'),
+		/** Nozzle that was in the torch; the server fills it in. */
+		nozzleA: v.optional(within(5, 500, 'A'))
+	}),
+	v.forward(
+		v.check((e) => {
+			const { kerfMm } = scrapMm(e);
+			return kerfMm >= SCRAP_KERF_MM[0] && kerfMm <= SCRAP_KERF_MM[1];
+		}, 'together with the other piece 0.3 to 8 mm less than the whole: the rest is the kerf'),
+		['otherSideMm']
+	),
+	v.forward(
+		v.check((e) => {
+			const { shieldRadiusMm } = scrapMm(e);
+			return shieldRadiusMm >= SHIELD_RADIUS_MM[0] && shieldRadiusMm <= SHIELD_RADIUS_MM[1];
+		}, 'longer than the guide’s distance by the shield radius (3 to 40 mm) less half the kerf'),
+		['guideSideMm']
+	)
+);
 
 const PitEntry = v.object({ kind: v.literal('pit'), pitMm: within(0, 5, 'mm') });
 
@@ -143,6 +178,7 @@ export const EntrySchema = v.variant('kind', [
 	LampEntry,
 	TripEntry,
 	TestCutEntry,
+	ScrapEntry,
 	PitEntry
 ]);
 export type Entry = v.InferOutput<typeof EntrySchema>;
@@ -156,7 +192,8 @@ export const MEASUREMENTS = [
 	'gauge',
 	'lamp',
 	'trip',
-	'test-cut'
+	'test-cut',
+	'scrap'
 ] as const;
 export const isMeasurement = (entry: Entry): boolean =>
 	(MEASUREMENTS as readonly string[]).includes(entry.kind);

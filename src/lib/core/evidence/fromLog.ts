@@ -1,3 +1,4 @@
+import { useOfStart } from '../cut/start';
 import type { Chart } from '../cutter/chart';
 import { speedRatioFromLag } from '../cutter/speed';
 import { NO_EVIDENCE, type Bench, type Evidence } from '../plan/inputs';
@@ -5,6 +6,7 @@ import { baseSpeed } from '../plan/workings/cutting';
 import { addUse, growthUm, NO_USE, type Use } from '../wear/electrode';
 import type { Entry, LoggedEntry } from './entries';
 import { FADE_UM, speedKey } from './speedCorrection';
+import { scrapEvidence } from './scrap';
 import { supplyEvidence, type Of } from './supply';
 
 /** Speed held over the recommended one when only dross tells [own]. */
@@ -39,13 +41,18 @@ export function speedRatioFromTest(
 
 /** Use of the parts that an entry stands for. */
 export function useOf(entry: Entry): Use {
+	if (entry.kind === 'test-cut' && entry.took) {
+		const { lengthMm, start } = entry.took;
+		return { ...useOfStart(start), arcMin: lengthMm / entry.speedMmS / 60 };
+	}
 	if (entry.kind !== 'cut' && entry.kind !== 'start') return NO_USE;
 	const starts = entry.kind === 'cut' ? entry.starts : 1;
+	const one = useOfStart(entry.start);
 	return {
 		starts,
 		arcMin: entry.arcS / 60,
-		piercesRolled: entry.start === 'rolled' ? starts : 0,
-		piercesStraight: entry.start === 'pierce' ? starts : 0
+		piercesRolled: starts * one.piercesRolled,
+		piercesStraight: starts * one.piercesStraight
 	};
 }
 
@@ -161,6 +168,7 @@ export function evidenceFromLog(
 		...supplyEvidence(bench, all),
 		pattern: patternEvidence(active),
 		speed: speedEvidence(bench, chart, active),
+		scrap: scrapEvidence(bench, all('scrap')),
 		wear: {
 			total: current.total,
 			lastPit: current.lastPit,

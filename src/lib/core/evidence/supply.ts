@@ -160,7 +160,7 @@ function tripEvidence(bench: Bench, trips: readonly Of<'trip'>[]): Evidence['tri
 }
 
 /** Mean of readings with its standard deviation, at least what the instrument allows. */
-function stat(values: readonly number[], instrument: number): Stat | null {
+export function stat(values: readonly number[], instrument: number): Stat | null {
 	if (values.length === 0) return null;
 	const n = values.length;
 	const mean = values.reduce((sum, x) => sum + x, 0) / n;
@@ -221,7 +221,7 @@ export function supplyEvidence(bench: Bench, all: Finder): SupplyEvidence {
 /** Fills in what only the bench knows at the moment of writing. */
 export function completeEntry(bench: Bench, evidence: Evidence, entry: Entry): Entry {
 	if (entry.kind === 'volts') return { ...entry, modelOhm: modelledOhm(bench.supply).modelOhm };
-	if (entry.kind === 'test-cut') {
+	if (entry.kind === 'test-cut' || entry.kind === 'scrap') {
 		return { ...entry, nozzleA: entry.nozzleA ?? bench.torch.fittedA };
 	}
 	if (entry.kind === 'gauge') {

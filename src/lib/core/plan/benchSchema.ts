@@ -3,6 +3,7 @@
  * All numbers are in the core's units; every range is closed.
  */
 import * as v from 'valibot';
+import { SHIELD_RADIUS_MM } from '../cut/guide';
 import { SHIELDS, TORCH_FAMILIES } from '../torch/assembly';
 import { AirSchema } from './airSchema';
 import { phases, SupplySchema } from './supplySchema';
@@ -55,7 +56,7 @@ export const CutterSchema = v.object({
 
 export const TorchSchema = v.object({
 	name: nameOf('torch name'),
-	shieldRadiusMm: within(3, 40, 'mm'),
+	shieldRadiusMm: within(...SHIELD_RADIUS_MM, 'mm'),
 	/** The side of the kerf that comes out square, in the direction of travel. */
 	squareSide: v.picklist(['right', 'left'], 'right or left'),
 	nozzles: v.pipe(

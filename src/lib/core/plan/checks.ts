@@ -75,13 +75,13 @@ function setupChecks(w: Workings): Check[] {
 function cutCheck(w: Workings): Check {
 	const c = w.cutting;
 	const { cut } = w.inputs;
-	const pierce = cut.start === 'pierce';
+	const pierce = cut.start !== 'edge';
 	const limitMm = pierce ? c.start.rolledMm : c.severMm;
 	const margin = (limitMm - c.arcMm) / limitMm;
 	const none = c.startMethod === 'none';
 	const verdict: Verdict = none
 		? 'stops'
-		: c.startMethod === 'rolled'
+		: c.startMethod === 'rolled' || (c.startMethod === 'hover' && c.arcMm > c.start.straightMm)
 			? 'tight'
 			: verdictOf(margin);
 	const word = none
@@ -90,7 +90,9 @@ function cutCheck(w: Workings): Check {
 			: 'no start goes through'
 		: c.startMethod === 'rolled'
 			? 'roll it in'
-			: 'start';
+			: c.startMethod === 'hover'
+				? 'hover'
+				: 'start';
 	return {
 		id: pierce ? 'cut.rolledPierceMm' : 'cut.offsetMm',
 		station: 'cut',

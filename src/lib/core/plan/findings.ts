@@ -51,8 +51,12 @@ function refusals(w: Workings): Finding[] {
 		if (part === 'nozzle' || need !== 'must') continue;
 		refuse('setup', `Power off, fit ${fit}: ${reason}.`);
 	}
-	if (cut.start === 'pierce' && c.startMethod === 'none' && c.arcMm <= c.severMm) {
-		refuse('cut', 'Too thick to pierce: start on an edge, or drill a hole and start in it.');
+	if (cut.start !== 'edge' && c.startMethod === 'none' && c.arcMm <= c.severMm) {
+		const more = c.startNeedsA === undefined ? '' : `, or turn up to ${c.startNeedsA} A`;
+		refuse(
+			'cut',
+			`Too thick to pierce at ${whole(c.outputA)} A: start on an edge, or drill a hole wider than the kerf and start in it${more}.`
+		);
 	}
 	return findings;
 }
@@ -109,7 +113,9 @@ function cautions(w: Workings): Finding[] {
 		say(
 			'caution',
 			'cut',
-			'Bevel: amps and speed follow the slanted thickness. The guide offset shown is for an upright torch and does not hold; try it on scrap.'
+			cut.guide === 'kept' || cut.guide === 'waste'
+				? 'Bevel: amps and speed follow the slanted thickness. The distance holds for a guide whose face stands at the bevel (an angle iron at 45°), with the side of the shield along it; for an upright straight edge it is not computed. Try it on scrap.'
+				: 'Bevel: amps and speed follow the slanted thickness; the kerf is wider in the surface and the arc lands beside the nozzle. Try it on scrap.'
 		);
 	}
 	if (c.outsideChart) {

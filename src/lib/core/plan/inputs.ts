@@ -2,6 +2,8 @@
 import * as v from 'valibot';
 import { ChartSchema } from '../cutter/chart';
 import { COATINGS, type Coating } from '../metal/coatings';
+import { GUIDES } from '../cut/guide';
+import { STARTS } from '../cut/start';
 import { METAL_IDS, type MetalId } from '../metal/metals';
 import { BenchSchema, WorkSchema } from './benchSchema';
 import { within } from './within';
@@ -10,8 +12,8 @@ export * from './benchSchema';
 
 export const AIMS = ['clean', 'sever', 'fastest', 'cheapest', 'easiest'] as const;
 export const SCHOOLS = ['full', 'matched', 'circuit', 'typed'] as const;
-export const GUIDES = ['kept', 'waste', 'freehand'] as const;
-export const STARTS = ['edge', 'pierce'] as const;
+export { GUIDES, STARTS };
+export const CIRCLES = ['hole', 'disc'] as const;
 
 export interface Cut {
 	metal: MetalId;
@@ -29,6 +31,9 @@ export interface Cut {
 	typedA: number;
 	lengthMm: number;
 	guide: (typeof GUIDES)[number];
+	/** On a circle guide: what is kept, and how wide it is finished. */
+	circleOf: (typeof CIRCLES)[number];
+	circleMm: number;
 	start: (typeof STARTS)[number];
 	gouge: { depthMm: number; widthMm: number; angleFromPlateDeg: number };
 }
@@ -47,6 +52,8 @@ export const DEFAULT_CUT = {
 	typedA: 40,
 	lengthMm: 300,
 	guide: 'kept',
+	circleOf: 'hole',
+	circleMm: 100,
 	start: 'edge',
 	gouge: { depthMm: 4, widthMm: 7, angleFromPlateDeg: 40 }
 } as const satisfies Cut;
@@ -71,8 +78,10 @@ export const CutSchema = v.object({
 	/** The knob, for the school "typed". */
 	typedA: v.optional(within(5, 500, 'A'), D.typedA),
 	lengthMm: v.optional(within(10, 20000, 'mm'), D.lengthMm),
-	guide: v.optional(v.picklist(GUIDES, 'kept, waste or freehand'), D.guide),
-	start: v.optional(v.picklist(STARTS, 'edge or pierce'), D.start),
+	guide: v.optional(v.picklist(GUIDES, `one of ${GUIDES.join(', ')}`), D.guide),
+	circleOf: v.optional(v.picklist(CIRCLES, 'hole or disc'), D.circleOf),
+	circleMm: v.optional(within(10, 5000, 'mm'), D.circleMm),
+	start: v.optional(v.picklist(STARTS, `one of ${STARTS.join(', ')}`), D.start),
 	gouge: v.optional(GougeSchema, {})
 });
 
@@ -152,6 +161,11 @@ export const EvidenceSchema = v.object({
 			parted: v.optional(v.pipe(v.array(v.number()), v.maxLength(40)), [])
 		})
 	),
+	/** From scrap cut in two: kerf by metal and nozzle, and the shield's own radius, mm. */
+	scrap: v.optional(
+		v.object({ kerf: v.record(v.string(), StatSchema), radius: v.nullable(StatSchema) }),
+		{ kerf: {}, radius: null }
+	),
 	wear: v.object({
 		/** Use of the electrode in the torch since it was new. */
 		total: UseSchema,
@@ -177,6 +191,7 @@ export const NO_EVIDENCE: Evidence = {
 	trip: null,
 	pattern: null,
 	speed: {},
+	scrap: { kerf: {}, radius: null },
 	wear: {
 		total: { starts: 0, arcMin: 0, piercesRolled: 0, piercesStraight: 0 },
 		lastPit: null,

@@ -31,6 +31,10 @@ const MEASURED: Evidence = {
 	trip: { n: 1, lowShare: 0.2, highShare: 0.6 },
 	pattern: { starts: 30, arcS: 12, restS: null },
 	speed: { 'mild-steel@45': { n: 2, sumLog: 0.2, missed: [], parted: [] } },
+	scrap: {
+		kerf: { 'mild-steel@45': { n: 1, mean: 1.7, spread: 0.3 } },
+		radius: { n: 1, mean: 12.3, spread: 0.3 }
+	},
 	wear: {
 		total: { starts: 60, arcMin: 12, piercesRolled: 3, piercesStraight: 4 },
 		lastPit: {
@@ -231,6 +235,20 @@ Object.assign(SITUATIONS, {
 		}
 	}),
 	'what the circuit carries': inputs({ bench: TROLLEY }, { school: 'circuit', thicknessMm: 3 }),
+	'a hole on a circle guide, hovered': inputs(
+		{},
+		{ guide: 'circle', circleMm: 80, start: 'hover', bevelDeg: 15 }
+	),
+	'a disc on a circle guide, rolled': inputs(
+		{},
+		{ guide: 'circle', circleOf: 'disc', start: 'pierce', thicknessMm: 9 }
+	),
+	'too thick to hover': inputs({}, { start: 'hover', thicknessMm: 14, guide: 'roller' }),
+	'pierced straight': inputs({}, { start: 'pierce', thicknessMm: 3 }),
+	'pierced by the chart': inputs(
+		{ chart: { ...CHART, rows: CHART.rows.map((row) => ({ ...row, pierceS: 0.6 })) } },
+		{ start: 'pierce', thicknessMm: 3 }
+	),
 	'a stack on a bevel, thin, faster than a hand': inputs(
 		{},
 		{ layers: 2, thicknessMm: 0.8, bevelDeg: 20, guide: 'freehand' }

@@ -1,3 +1,4 @@
+import { startOptions } from '../cut/start';
 import { checksOf } from './checks';
 import { findingsOf } from './findings';
 import { hash53 } from './hash';
@@ -9,7 +10,7 @@ import { workings, type Workings } from './workings';
 import type { Quantity } from '../quantity/units';
 
 /** Goes up when a model changes, so that saved cards tell which one they came from. */
-export const MODEL_VERSION = '3';
+export const MODEL_VERSION = '4';
 
 function figureOf(id: FigureId, w: Workings): Figure {
 	const def = REGISTRY[id];
@@ -51,6 +52,12 @@ export function plan(inputs: PlanInputs): Plan {
 			changes: w.cutting.changes,
 			warp: w.cutting.warp,
 			startMethod: w.cutting.startMethod,
+			starts: startOptions({
+				thicknessMm: w.cutting.arcMm,
+				referenceMmS: w.cutting.referenceMmS,
+				capacity: w.cutting.start,
+				wearFactor: w.wearing.factor
+			}),
 			standoff: w.cutting.standoff,
 			gougeNozzle: w.gouging.hasNozzle
 		}

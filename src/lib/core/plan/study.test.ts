@@ -89,7 +89,9 @@ describe('where pauses must go', () => {
 	it('says which limit makes it impossible', () => {
 		const node = { tauS: 100, targets: [0, 0, 9, 9] as const, start: 0, limit: 1 };
 		const pattern = { arcS: 60, postS: 0, restS: 10, shift: null };
-		expect(planPauses({ pattern, air: undefined, nodes: [node] }, 3)).toEqual({
+		expect(
+			planPauses({ pattern, air: undefined, nodes: [node] }, Array<number>(3).fill(pattern.arcS))
+		).toEqual({
 			ok: false,
 			because: 0,
 			afterCuts: 0

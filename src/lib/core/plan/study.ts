@@ -1,5 +1,5 @@
 import { outletBar } from '../air/flow';
-import { planPauses, type PausePlan } from '../session/pauses';
+import { safePauses, type PausePlan } from '../session/pauses';
 import { HORIZON_S } from '../session/schedule';
 import { traceSession } from '../session/trace';
 import type { PlanInputs } from './inputs';
@@ -87,9 +87,6 @@ function traceOf(w: Workings): SessionTrace {
 export function studySession(inputs: PlanInputs): SessionStudy {
 	const w = workings(inputs, { solveAmps: false });
 	const given = runInputsOf(inputs, w.wiring, w.air, w.draw, w.heat);
-	// By the touchiest breaker, so that nothing may trip; by the laziest where even one cut might.
-	const [touchy, lazy, cutter] = given.nodes as [never, never, never];
-	const safe = planPauses({ ...given, nodes: [touchy, cutter] }, inputs.work.cuts);
-	const pauses = safe.ok ? safe : planPauses({ ...given, nodes: [lazy, cutter] }, inputs.work.cuts);
+	const pauses = safePauses(given, Array<number>(inputs.work.cuts).fill(inputs.work.arcS));
 	return { inputsHash: inputsHash(inputs), trace: traceOf(w), pauses };
 }

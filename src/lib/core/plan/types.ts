@@ -1,6 +1,7 @@
 import type { Quantity } from '../quantity/units';
 import type { FigureId } from './registry';
 import type { WarpRisk } from '../cut/heat';
+import type { StartMethod, StartOption } from '../cut/start';
 import type { PartChange } from '../torch/assembly';
 
 /**
@@ -81,7 +82,9 @@ export interface Plan {
 	/** Choices the Plan made, as words rather than numbers. */
 	choices: {
 		nozzleFits: 'fits' | 'too small' | 'far too big' | 'none';
-		startMethod: 'edge' | 'pierce' | 'rolled' | 'none';
+		startMethod: StartMethod;
+		/** Every way to start this cut, and what it costs. */
+		starts: StartOption[];
 		standoff: 'drag' | 'touch' | 'gap';
 		/** What to change in the torch first, musts first. */
 		changes: PartChange[];

@@ -1,4 +1,3 @@
-import type { Phase } from './schedule';
 import { runSession, type RunInputs } from './run';
 
 /** Which limit asks for a pause: the store of air, or a node by its place in the run. */
@@ -30,22 +29,22 @@ interface Standing {
 
 /**
  * Where pauses must go so that nothing stops: the work goes on at its usual pace, and before a cut
- * that could not be finished it waits just as long as that cut needs. Waits are found to half a second.
+ * that could not be finished it waits just as long as that cut needs. `arcsS`: arc of each cut. Waits are found to half a second.
  */
-export function planPauses(inputs: RunInputs, cuts: number): PausePlan {
+export function planPauses(inputs: RunInputs, arcsS: readonly number[]): PausePlan {
 	const { pattern, nodes, air } = inputs;
-	const { arcS, postS, restS } = pattern;
-	const cut: Phase[] = [
-		{ arc: true, air: true, durationS: arcS },
-		{ arc: false, air: true, durationS: postS }
-	];
-	const attempt = (from: Standing, waitS: number) => {
+	const { postS, restS } = pattern;
+	const attempt = (from: Standing, waitS: number, arcS: number) => {
 		const run = runSession({
 			...inputs,
 			air: air && { ...air, tank: { ...air.tank, startBar: from.bar } },
 			nodes: nodes.map((node, k) => ({ ...node, start: from.levels[k]! })),
 			compressorOn: from.compressorOn,
-			phases: [{ arc: false, air: false, durationS: waitS }, ...cut]
+			phases: [
+				{ arc: false, air: false, durationS: waitS },
+				{ arc: true, air: true, durationS: arcS },
+				{ arc: false, air: true, durationS: postS }
+			]
 		});
 		const hot = run.nodes.findIndex((node) => node.crossing !== undefined);
 		const because: PauseReason | undefined = run.shortFrom ? 'air' : hot >= 0 ? hot : undefined;
@@ -59,17 +58,18 @@ export function planPauses(inputs: RunInputs, cuts: number): PausePlan {
 	};
 	let timeS = 0;
 	const pauses: Pause[] = [];
-	for (let n = 1; n <= cuts; n++) {
+	for (const [i, arcS] of arcsS.entries()) {
+		const n = i + 1;
 		let waitS = n === 1 ? 0 : Math.max(0, restS - postS);
-		let tried = attempt(standing, waitS);
+		let tried = attempt(standing, waitS, arcS);
 		const { because } = tried;
 		if (because !== undefined) {
 			let [no, yes] = [waitS, WAIT_MOST_S];
-			tried = attempt(standing, yes);
+			tried = attempt(standing, yes, arcS);
 			if (tried.because !== undefined) return { ok: false, because, afterCuts: n - 1 };
 			while (yes - no > CLOSE_S) {
 				const middle = (no + yes) / 2;
-				const at = attempt(standing, middle);
+				const at = attempt(standing, middle, arcS);
 				if (at.because === undefined) [yes, tried] = [middle, at];
 				else no = middle;
 			}
@@ -79,5 +79,16 @@ export function planPauses(inputs: RunInputs, cuts: number): PausePlan {
 		standing = tried.end;
 		timeS += waitS + arcS + postS;
 	}
-	return { ok: true, cuts, totalS: timeS - postS, arcS: cuts * arcS, pauses };
+	const arcS = arcsS.reduce((sum, one) => sum + one, 0);
+	return { ok: true, cuts: arcsS.length, totalS: timeS - postS, arcS, pauses };
+}
+
+/**
+ * The same by the touchiest breaker, so that nothing may trip, and by the laziest where even one cut
+ * might. The nodes of the run are those two and the cutter.
+ */
+export function safePauses(run: RunInputs, arcsS: readonly number[]): PausePlan {
+	const [touchy, lazy, cutter] = run.nodes;
+	const safe = planPauses({ ...run, nodes: [touchy!, cutter!] }, arcsS);
+	return safe.ok ? safe : planPauses({ ...run, nodes: [lazy!, cutter!] }, arcsS);
 }

@@ -2,28 +2,23 @@
 	import Fig from '$lib/components/Balloon/Fig.svelte';
 	import FigureList from '$lib/components/Balloon/FigureList.svelte';
 	import { cutTitle } from '$lib/components/Card/words';
+	import BevelSection from '$lib/components/Cut/BevelSection.svelte';
+	import CirclePlan from '$lib/components/Cut/CirclePlan.svelte';
+	import Finish from '$lib/components/Cut/Finish.svelte';
 	import GuidePlan from '$lib/components/Cut/GuidePlan.svelte';
-	import Steps from '$lib/components/Cut/Steps.svelte';
-	import type { StartId } from '$lib/components/Cut/steps';
+	import Scrap from '$lib/components/Cut/Scrap.svelte';
+	import Starts from '$lib/components/Cut/Starts.svelte';
+	import { GUIDE_WORDS } from '$lib/components/Cut/guide';
 	import Choice from '$lib/components/Fields/Choice.svelte';
-	import Findings from '$lib/components/Marks/Findings.svelte';
-	import State from '$lib/components/Marks/State.svelte';
+	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import ReadCut from '$lib/components/Read/ReadCut.svelte';
 	import LogButtons from '$lib/components/Wear/LogButtons.svelte';
-	import { stateWord } from '$lib/components/Line/line';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	const bench = getWorkbench();
-	const { startMethod } = $derived(bench.plan.choices);
-	const state = $derived(bench.plan.stations.cut);
-	const shown = $derived<StartId>(startMethod === 'none' ? 'edge' : startMethod);
-	const guided = $derived(bench.cut.guide !== 'freehand');
-	const NAMES: Record<StartId, string> = {
-		edge: 'Edge start',
-		pierce: 'Straight pierce',
-		rolled: 'Rolled pierce'
-	};
-	const sum = $derived(bench.cut.guide === 'waste' ? 'plus' : 'less');
+	const { guide, circleOf, circleMm, bevelDeg } = $derived(bench.cut);
+	const words = $derived(GUIDE_WORDS[guide]);
+	const edged = $derived(guide === 'kept' || guide === 'waste');
 
 	function set(change: Parameters<typeof bench.setCut>[0]) {
 		bench.setCut(change);
@@ -42,88 +37,123 @@
 				options={[
 					{ value: 'kept', label: 'On the part' },
 					{ value: 'waste', label: 'On the waste' },
+					{ value: 'circle', label: 'Circle' },
+					{ value: 'roller', label: 'Roller' },
 					{ value: 'freehand', label: 'Freehand' }
 				]}
-				value={bench.cut.guide}
-				choose={(guide) => set({ guide })}
+				value={guide}
+				choose={(g) => set({ guide: g })}
 			/>
-			{#if guided}
-				<p class="text-[15px]">
-					Shield radius {sum} half the kerf, from the <b>finished top edge</b>
-				</p>
-			{/if}
+			<div class="ml-auto flex flex-wrap gap-2">
+				<a class="act" href="/template?{bench.search}">Template</a>
+				<a class="act" href="/practice?{bench.search}">Practise the line</a>
+			</div>
 		</div>
-		<GuidePlan />
+		{#if guide === 'circle'}
+			<div class="mt-2 flex flex-wrap items-end gap-3">
+				<Choice
+					label="What is kept"
+					options={[
+						{ value: 'hole', label: 'A hole' },
+						{ value: 'disc', label: 'A disc' }
+					]}
+					value={circleOf}
+					choose={(c) => set({ circleOf: c })}
+				/>
+				<div class="w-40">
+					<QuantityField
+						label="Finished diameter"
+						quantity="length"
+						value={circleMm}
+						commit={(value) => {
+							if (value === null || !(value >= 10 && value <= 5000))
+								return '10 to 5000 mm is accepted';
+							set({ circleMm: value });
+						}}
+					/>
+				</div>
+			</div>
+			<CirclePlan />
+		{:else}
+			<GuidePlan />
+		{/if}
 	</div>
 	<aside class="panel">
-		<p class="sub">
-			{guided
-				? 'Set the straight edge off by'
-				: 'No guide: the torch centre runs beside the line by half the kerf'}
-		</p>
-		{#if guided}
-			<Fig id="cut.offsetMm" size={84} color="var(--arc)" />
-			<p class="mt-1 text-[15px]">
-				With the edge on the line the part would be wrong by
-				<b>{bench.sayFigure('cut.forgottenMm')}</b>. On the other side it is
-				<b>{bench.sayFigure('cut.otherSideMm')}</b>.
+		<p class="sub">{words.set}</p>
+		<Fig id="cut.offsetMm" size={84} color="var(--arc)" />
+		<div class="wrong" data-testid="wrong">
+			<p>
+				{words.forgot}: wrong by <b>{bench.sayFigure('cut.forgottenMm')}</b>{guide === 'circle'
+					? ' in diameter'
+					: ''}.
 			</p>
-		{:else}
-			<Fig id="setup.kerfMm" size={84} color="var(--arc)" />
-			<p class="text-[15px]">kerf, all of it in the waste</p>
-		{/if}
-		<div class="mt-3">
+			<p>
+				{words.wrongSide}: wrong by <b>{bench.sayFigure('cut.wrongSideMm')}</b>{guide === 'circle'
+					? ' in diameter'
+					: ''}{#if edged}; from there it is {bench.sayFigure('cut.otherSideMm')}{/if}.
+			</p>
+		</div>
+		<div class="mt-2">
 			<FigureList
 				size={29}
 				rows={[
 					{ id: 'setup.speedMmS' },
 					{ id: 'setup.lineS', name: 'Your line' },
-					{ id: 'setup.kerfMm' }
+					{ id: 'setup.kerfMm' },
+					...(edged ? [{ id: 'cut.radiusMm' } as const] : [])
 				]}
 			/>
 		</div>
-		<ul class="mt-2 list-disc space-y-0.5 pl-5 text-[15px]">
-			<li>Dry-run the whole line first, hose and all.</li>
+	</aside>
+</div>
+{#if bevelDeg > 0}
+	<div class="below">
+		<section aria-label="Bevel">
+			<h2 class="h text-[18px]">Bevel of {bench.say(bevelDeg, 'angle')}, across the cut</h2>
+			<BevelSection />
+		</section>
+		<section aria-label="Bevel figures">
+			<FigureList
+				size={29}
+				rows={[
+					{ id: 'setup.arcMm' },
+					{ id: 'cut.kerfTopMm' },
+					{ id: 'cut.bottomShiftMm' },
+					...(edged ? [] : [{ id: 'cut.aimShiftMm' } as const])
+				]}
+			/>
+			<p class="sub">
+				{edged
+					? 'The shield’s side slides along the face of the guide, so the stand-off does not shift the cut. Dimensions are of the top edge.'
+					: 'The arc lands beside the nozzle by the last figure, on the side you lean away from.'}
+			</p>
+		</section>
+	</div>
+{/if}
+<div class="below"><Starts /></div>
+<div class="below">
+	<section aria-label="Before you fire" class="min-w-0">
+		<h2 class="h text-[18px]">Before you fire</h2>
+		<ul class="mt-1 list-disc space-y-1 pl-5 text-[16px]">
+			<li>{words.guide}</li>
+			<li>
+				Clear of the bench along the whole line: hang it over, or on slats that lie across. Sparks
+				and slag leave below.
+			</li>
+			<li>
+				Work clamp on bright metal, near the cut, on the piece that stays. Never on the one that
+				falls.
+			</li>
+			<li>Dry-run the whole line first, hose and all. Slide, do not press.</li>
 			<li>Look behind and under the plate: cables, tyres, fuel, your own leg.</li>
 			<li>Call out, wait two or three seconds, then fire.</li>
 		</ul>
-	</aside>
-</div>
-<div class="below">
-	<section aria-label="Start">
-		<div class="flex flex-wrap items-center gap-3">
-			<h2 class="h text-[18px]">{NAMES[shown]}</h2>
-			<Choice
-				label="Start"
-				options={[
-					{ value: 'edge', label: 'From an edge' },
-					{ value: 'pierce', label: 'In the plate' }
-				]}
-				value={bench.cut.start}
-				choose={(start) => set({ start })}
-			/>
-			<State verdict={state.verdict} word={stateWord(state, bench)} />
-		</div>
-		{#if startMethod === 'none'}<Findings station="cut" />{/if}
-		<div class="mt-2 max-w-[600px]">
-			<Steps start={shown} tilt={bench.settings.pierceTiltDeg} />
-		</div>
+		<div class="mt-3"><LogButtons /></div>
 	</section>
-	<section aria-label="What it can pierce" class="grid content-start gap-2">
-		<LogButtons />
-		<h2 class="h">What it can pierce at {bench.sayFigure('setup.currentA')}</h2>
-		<FigureList
-			size={29}
-			rows={[
-				{ id: 'cut.straightPierceMm', name: 'Straight down, to' },
-				{ id: 'cut.rolledPierceMm', name: 'Rolled, to' },
-				{ id: 'setup.severMm', name: 'Severs from an edge, to' }
-			]}
-		/>
-		{#if startMethod !== 'none'}<Findings station="cut" />{/if}
-	</section>
+	<Finish />
 </div>
 <div class="below"><ReadCut /></div>
+<div class="below"><Scrap /></div>
 
 <style>
 	.split {
@@ -133,6 +163,13 @@
 	.panel {
 		padding: 14px 24px 8px 20px;
 		border-left: 2px solid var(--ink);
+	}
+	.wrong {
+		margin-top: 6px;
+		padding: 6px 12px;
+		font-size: 15px;
+		border-left: 6px solid var(--spark);
+		background: var(--spark-wash);
 	}
 	.below {
 		grid-template-columns: 1fr 480px;

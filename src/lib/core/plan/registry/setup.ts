@@ -1,6 +1,6 @@
 import { KERF_PER_BORE } from '../../cut/guide';
 import { A, B, LAW_SOURCE, lengthMm, perTravel, powerShare, t } from './cutShared';
-import { given, several, single, stated, type FigureDef } from './define';
+import { banded, given, measuredBand, several, single, stated, type FigureDef } from './define';
 
 const plateMost = given('full amps on the plate', 'current', 'D', (w) => w.wiring.plate.outputMaxA);
 const smallest = given('smallest setting', 'current', 'D', (w) => w.inputs.bench.cutter.outputMinA);
@@ -101,25 +101,37 @@ export const SETUP_FIGURES = {
 		source: 'Torch data',
 		inputs: { d: given('bore of that nozzle', 'small', 'D', (w) => w.cutting.nozzle.boreMm) }
 	}),
-	'setup.kerfMm': several(
-		'Kerf',
-		'small',
-		(w) => w.cutting.kerfMm,
-		(w) => (w.cutting.chartRow?.kerfMm ? 'chart' : 'bore'),
-		{
-			bore: {
-				basis: 'R',
-				formula: 'k*d',
-				source: 'Bore times 1.5 to start with (own); one scrap piece tells yours',
-				inputs: { k: stated('kerf over bore', 'factor', KERF_PER_BORE), d: 'setup.boreMm' }
-			},
-			chart: {
-				basis: 'C',
-				formula: 'w_c',
-				source: 'Nearest row of your cut chart',
-				inputs: { w_c: given('kerf of that row', 'small', 'C', (w) => w.cutting.chartRow!.kerfMm!) }
+	'setup.kerfMm': banded(
+		several(
+			'Kerf',
+			'small',
+			(w) => w.cutting.kerfMm,
+			(w) => (w.cutting.measuredKerf ? 'measured' : w.cutting.chartRow?.kerfMm ? 'chart' : 'bore'),
+			{
+				measured: {
+					basis: 'T',
+					formula: 'w_m',
+					source:
+						'Mean of your scrap pieces with this nozzle in this metal: whole less both pieces',
+					inputs: { w_m: given('from scrap', 'small', 'T', (w) => w.cutting.kerfMm) }
+				},
+				bore: {
+					basis: 'R',
+					formula: 'k*d',
+					source: 'Bore times 1.5 to start with (own); one scrap piece tells yours',
+					inputs: { k: stated('kerf over bore', 'factor', KERF_PER_BORE), d: 'setup.boreMm' }
+				},
+				chart: {
+					basis: 'C',
+					formula: 'w_c',
+					source: 'Nearest row of your cut chart',
+					inputs: {
+						w_c: given('kerf of that row', 'small', 'C', (w) => w.cutting.chartRow!.kerfMm!)
+					}
+				}
 			}
-		}
+		),
+		measuredBand((w) => w.cutting.measuredKerf)
 	),
 	'setup.airBar': several(
 		'Air, set while flowing',

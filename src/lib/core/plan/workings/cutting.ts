@@ -1,7 +1,13 @@
 import { ladderA } from '../../cut/amps';
 import { handSpeedMmS, warpRisk, type WarpRisk } from '../../cut/heat';
-import { guideOffsetMm, KERF_PER_BORE } from '../../cut/guide';
-import { easiestPierce, startCapacity, type StartCapacity } from '../../cut/start';
+import { KERF_PER_BORE } from '../../cut/guide';
+import {
+	startCapacity,
+	startMethod,
+	throughS,
+	type StartCapacity,
+	type StartMethod
+} from '../../cut/start';
 import {
 	AIM_FACTORS,
 	FASTEST_FACTOR,
@@ -36,11 +42,12 @@ import {
 import { METALS, type Metal } from '../../metal/metals';
 import { changeOver, NOZZLE_LEAST_SHARE, type PartChange } from '../../torch/assembly';
 import { shades, type Shades } from '../../safety/shade';
-import type { Bench, Cut, Evidence, Nozzle, PlateInput } from '../inputs';
+import type { Bench, Cut, Evidence, Nozzle, PlateInput, Stat } from '../inputs';
 import type { Plan } from '../types';
 import { arcVoltageV } from './electric';
+import { guided, type Guiding } from './guiding';
 
-export interface CuttingWorkings {
+export interface CuttingWorkings extends Guiding {
 	metal: Metal;
 	/** What the arc goes through. */
 	arcMm: number;
@@ -86,15 +93,17 @@ export interface CuttingWorkings {
 	handHeatKJM: number | null;
 	warp: WarpRisk;
 	start: StartCapacity;
-	startMethod: Plan['choices']['startMethod'];
+	startMethod: StartMethod;
+	/** Least whole amps at which the start that was asked goes through; undefined: none do, or these do. */
+	startNeedsA: number | undefined;
+	/** Expected time to break through, s. */
+	throughS: number | null;
 	standoff: Plan['choices']['standoff'];
 	standoffMm: number;
 	/** Set-point while flowing: of the chart's row, else of the bench. */
 	airBar: number;
-	/** Freehand is drawn with the line a guide on the kept side would give. */
-	guideSide: 'kept' | 'waste';
-	offsetMm: number;
-	otherSideOffsetMm: number;
+	/** From scrap; null: never measured for this metal and nozzle. */
+	measuredKerf: Stat | null;
 	shades: Shades;
 }
 
@@ -136,6 +145,15 @@ function nozzleFit(fittedA: number, outputA: number): Plan['choices']['nozzleFit
 	return outputA < NOZZLE_LEAST_SHARE * fittedA ? 'far too big' : 'fits';
 }
 
+/**
+ * Arc power at these amps over the power that the ratings were found at: the machine's largest output,
+ * whatever this supply allows.
+ */
+function powerShareOf(bench: Bench, outputA: number): number {
+	const ratedA = Math.max(...bench.cutter.inputs.map((input) => input.outputMaxA));
+	return (outputA * arcVoltageV(bench, outputA)) / (ratedA * arcVoltageV(bench, ratedA));
+}
+
 /** Speed before any test cut: from the chart where it reaches, else from the plate model. */
 export function baseSpeed(
 	bench: Bench,
@@ -145,9 +163,7 @@ export function baseSpeed(
 	const { cutter } = bench;
 	const metal = METALS[at.metal];
 	const power = (amps: number) => amps * arcVoltageV(bench, amps);
-	// The ratings were found at the machine's largest output, whatever this supply allows.
-	const ratedA = Math.max(...cutter.inputs.map((input) => input.outputMaxA));
-	const powerShare = power(at.outputA) / power(ratedA);
+	const powerShare = powerShareOf(bench, at.outputA);
 	const steel = steelLaw(cutter.cleanMm, cutter.severMm);
 	const law = metalLaw(steel, cutter.cleanMm, metal.capacity, metal.thinSpeed);
 	const modelMmS = speedMmMin(law, powerShare, at.arcMm) / 60;
@@ -155,7 +171,7 @@ export function baseSpeed(
 	const groups = chart ? chartGroups(chart, at.metal) : [];
 	const charted = chartSpeed(groups, place, power);
 	const point = charted ? undefined : nearestPoint(groups, place);
-	const share = point && power(point.outputA) / power(ratedA);
+	const share = point && powerShareOf(bench, point.outputA);
 	const pointModelMmS = point ? speedMmMin(law, share!, point.thicknessMm) / 60 : 0;
 	const near = point && modelMmS > 0 && pointModelMmS > 0 ? { ...point, share: share! } : undefined;
 	const carried = near ? (near.speedMmS * modelMmS) / pointModelMmS : modelMmS;
@@ -177,7 +193,7 @@ export function cuttingWorkings(
 	cut: Cut,
 	evidence: Evidence,
 	chart: Chart | null,
-	outputA: number
+	{ outputA, mostA: mostAmps }: { outputA: number; mostA: number }
 ): CuttingWorkings {
 	const { torch } = bench;
 	const metal = METALS[cut.metal];
@@ -197,14 +213,25 @@ export function cuttingWorkings(
 	const severMm = thicknessMmAtSpeed(law, powerShare, SEVER_MM_MIN);
 	const cleanMm = thicknessMmAtSpeed(law, powerShare, CLEAN_MM_MIN);
 	const chartRow = chart ? nearestRow(chart, { ...at, thicknessMm: arcMm }) : undefined;
-	const kerfMm = chartRow?.kerfMm ?? KERF_PER_BORE * nozzle.boreMm;
+	const measuredKerf = evidence.scrap.kerf[speedKey(cut.metal, nozzle.ratingA)] ?? null;
+	const kerfMm = measuredKerf?.mean ?? chartRow?.kerfMm ?? KERF_PER_BORE * nozzle.boreMm;
 	const start = startCapacity(cleanMm, severMm);
-	const possible = easiestPierce(arcMm, start);
-	const side = cut.guide === 'waste' ? 'waste' : 'kept';
+	const method = startMethod(cut.start, arcMm, start);
+	const methodS = throughS(method, arcMm, referenceMmS);
+	const capacityAt = (amps: number) => {
+		const share = powerShareOf(bench, amps);
+		return startCapacity(
+			thicknessMmAtSpeed(law, share, CLEAN_MM_MIN),
+			thicknessMmAtSpeed(law, share, SEVER_MM_MIN)
+		);
+	};
 	const through = speedMmS > 0;
 	const drags = torch.dragShield && torch.shieldIn !== 'none';
 	const standoff = drags ? 'drag' : outputA <= torch.bareTouchA ? 'touch' : 'gap';
+	const standoffMm = standoff === 'gap' ? (chartRow?.standoffMm ?? torch.standoffMm) : 0;
 	const handMmS = handSpeedMmS(speedMmS, cut.guide);
+	const mostA = Math.floor(mostAmps);
+	const goesThrough = (amps: number) => startMethod(cut.start, arcMm, capacityAt(amps)) !== 'none';
 	return {
 		metal,
 		arcMm,
@@ -232,24 +259,24 @@ export function cuttingWorkings(
 		handHeatKJM: through ? power / handMmS : null,
 		warp: warpRisk(cut.thicknessMm, speedMmS, handMmS),
 		start,
-		startMethod: cut.start === 'edge' && possible !== 'none' ? 'edge' : pierceOnly(possible),
+		startMethod: method,
+		startNeedsA: method === 'none' ? leastAmps(outputA, mostA, goesThrough) : undefined,
+		throughS: method === 'pierce' ? (chartRow?.pierceS ?? methodS) : methodS,
 		standoff,
-		standoffMm: standoff === 'gap' ? (chartRow?.standoffMm ?? torch.standoffMm) : 0,
+		standoffMm,
 		airBar: chartRow?.pressureBar ?? bench.air.setPointBar,
-		guideSide: side,
-		offsetMm: guideOffsetMm(side, torch.shieldRadiusMm, kerfMm),
-		otherSideOffsetMm: guideOffsetMm(
-			side === 'kept' ? 'waste' : 'kept',
-			torch.shieldRadiusMm,
-			kerfMm
-		),
+		...guided(bench, cut, evidence, { kerfMm, standoffMm }),
+		measuredKerf,
 		shades: shades(outputA, bench.supply.system)
 	};
 }
 
-/** A pierce was asked for: an edge start is no answer to it. */
-function pierceOnly(
-	possible: 'pierce' | 'rolled' | 'edge' | 'none'
-): Plan['choices']['startMethod'] {
-	return possible === 'edge' ? 'none' : possible;
+/** Least whole amps above these for which something holds; undefined: none up to the most. */
+function leastAmps(
+	outputA: number,
+	mostA: number,
+	holds: (amps: number) => boolean
+): number | undefined {
+	for (let amps = Math.floor(outputA) + 1; amps <= mostA; amps++) if (holds(amps)) return amps;
+	return undefined;
 }

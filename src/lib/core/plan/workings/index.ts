@@ -69,7 +69,10 @@ export function workings(inputs: PlanInputs, { solveAmps = true } = {}): Working
 	}
 	const carriedA = runs < least ? undefined : runs;
 	const outputA = chosenAmps(cut, bench, w.plate, METALS[cut.metal].capacity, carriedA);
-	const cutting = cuttingWorkings(bench, cut, evidence, inputs.chart, outputA);
+	const cutting = cuttingWorkings(bench, cut, evidence, inputs.chart, {
+		outputA,
+		mostA: w.plate.outputMaxA
+	});
 	return {
 		inputs,
 		wiring: w,

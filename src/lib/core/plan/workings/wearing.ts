@@ -1,3 +1,4 @@
+import { useOfStart } from '../../cut/start';
 import { BAND_SIGMA, growthUm, wearFactor, type Use } from '../../wear/electrode';
 import type { Cut, Evidence, Settings } from '../inputs';
 import type { CuttingWorkings } from './cutting';
@@ -14,6 +15,8 @@ export interface WearWorkings {
 	/** One cut like the one planned. */
 	cutUse: Use;
 	perCutUm: number;
+	/** Of that, the start alone. */
+	perStartUm: number;
 	cutsLeft: number;
 	band: [number, number];
 	metresLeft: number;
@@ -26,10 +29,8 @@ export interface WearWorkings {
 /** One cut of this length, speed and start, as use of the parts. */
 export function useOfCut(cut: Cut, c: Pick<CuttingWorkings, 'speedMmS' | 'startMethod'>): Use {
 	return {
-		starts: 1,
-		arcMin: c.speedMmS > 0 ? cut.lengthMm / c.speedMmS / 60 : 0,
-		piercesRolled: c.startMethod === 'rolled' ? 1 : 0,
-		piercesStraight: c.startMethod === 'pierce' ? 1 : 0
+		...useOfStart(c.startMethod),
+		arcMin: c.speedMmS > 0 ? cut.lengthMm / c.speedMmS / 60 : 0
 	};
 }
 
@@ -65,6 +66,7 @@ export function wearWorkings(
 		limitUm,
 		cutUse,
 		perCutUm,
+		perStartUm: growthUm(useOfStart(c.startMethod)) * factor,
 		cutsLeft,
 		band: [at(factor * Math.exp(BAND_SIGMA * spread)), at(factor * Math.exp(-BAND_SIGMA * spread))],
 		metresLeft: (cutsLeft * cut.lengthMm) / 1000,

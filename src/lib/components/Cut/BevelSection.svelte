@@ -1,0 +1,47 @@
+<script lang="ts">
+	import { getWorkbench } from '$lib/state/workbench.svelte';
+	import { bevelShape } from './guide';
+
+	/** Across the cut: the guide's face at the bevel, the tilted torch, the slanted kerf. */
+	const bench = getWorkbench();
+	const value = (id: Parameters<typeof bench.sayFigure>[0]) => bench.plan.figures[id].value!;
+	const guided = $derived(bench.cut.guide === 'kept' || bench.cut.guide === 'waste');
+	const s = $derived(
+		bevelShape({
+			bevelDeg: bench.cut.bevelDeg,
+			thicknessMm: bench.cut.layers * bench.cut.thicknessMm,
+			radiusMm: value('cut.radiusMm'),
+			kerfMm: value('setup.kerfMm'),
+			kerfTopMm: value('cut.kerfTopMm'),
+			bottomShiftMm: value('cut.bottomShiftMm')
+		})
+	);
+</script>
+
+<svg
+	viewBox="0 0 420 190"
+	class="block w-full max-w-[520px]"
+	role="img"
+	aria-label="Across the bevel: top and bottom edge lie {bench.sayFigure(
+		'cut.bottomShiftMm'
+	)} apart"
+>
+	<path d={s.left} fill="var(--faint)" stroke="var(--ink)" stroke-width="1.8" />
+	<path d={s.right} fill="var(--steel)" stroke="var(--ink)" stroke-width="1.8" />
+	<path d={s.kerf} fill="var(--arc)" />
+	{#if guided}<path d={s.guide} fill="var(--brass)" stroke="var(--ink)" stroke-width="1.8" />{/if}
+	<g transform="translate({s.axisX} {s.top}) rotate({s.tiltDeg})">
+		<rect
+			x={-s.radiusPx}
+			y="-120"
+			width={2 * s.radiusPx}
+			height="112"
+			fill="var(--steel2)"
+			stroke="var(--ink)"
+			stroke-width="1.8"
+		/>
+		<path d="M0 -128V0" stroke="var(--arc)" stroke-width="2" stroke-dasharray="8 4 2 4" />
+	</g>
+	<text x="14" y="182">guide side</text>
+	<text x="406" y="182" text-anchor="end">the other side</text>
+</svg>

@@ -1,0 +1,83 @@
+<script lang="ts">
+	import Choice from '$lib/components/Fields/Choice.svelte';
+	import Findings from '$lib/components/Marks/Findings.svelte';
+	import FigureList from '$lib/components/Balloon/FigureList.svelte';
+	import { stateWord } from '$lib/components/Line/line';
+	import State from '$lib/components/Marks/State.svelte';
+	import { getWorkbench } from '$lib/state/workbench.svelte';
+	import { START_NAMES, SPARKS_GO, type StartId } from './steps';
+	import Steps from './Steps.svelte';
+
+	/** How to get the arc into the plate: the start that was chosen in three poses, and what each costs. */
+	const bench = getWorkbench();
+	const { startMethod, starts } = $derived(bench.plan.choices);
+	const state = $derived(bench.plan.stations.cut);
+	const shown = $derived<StartId>(startMethod === 'none' ? 'edge' : startMethod);
+	const VERDICT = { fits: 'holds', tight: 'tight', 'too thick': 'stops' } as const;
+	const limitUm = $derived(bench.settings.pitLimitMm * 1000);
+</script>
+
+<section aria-label="Start">
+	<div class="flex flex-wrap items-center gap-3">
+		<h2 class="h text-[18px]">
+			{startMethod === 'none' ? 'No such start goes through' : START_NAMES[shown]}
+		</h2>
+		<Choice
+			label="Start"
+			options={[
+				{ value: 'edge', label: 'From an edge' },
+				{ value: 'pierce', label: 'In the plate' },
+				{ value: 'hover', label: 'Hover' }
+			]}
+			value={bench.cut.start}
+			choose={(start) => {
+				bench.setCut({ start });
+				bench.settle();
+			}}
+		/>
+		<State verdict={state.verdict} word={stateWord(state, bench)} />
+	</div>
+	<Findings station="cut" />
+	{#if startMethod === 'none'}<p class="sub mt-2">What works instead, an edge start:</p>{/if}
+	<div class="mt-2 max-w-[600px]">
+		<Steps start={shown} tilt={bench.settings.pierceTiltDeg} />
+	</div>
+	<p class="sub mt-1">{SPARKS_GO[shown]} They carry to 12 m (common practice).</p>
+</section>
+<section aria-label="What each start costs" class="grid content-start gap-2">
+	<FigureList
+		size={29}
+		rows={[
+			{ id: 'cut.throughS', none: 'not at all' },
+			{ id: 'cut.startWearUm', name: 'Of the electrode' }
+		]}
+	/>
+	<h2 class="h">Every way in at {bench.sayFigure('setup.currentA')}</h2>
+	<div class="overflow-x-auto">
+		<table class="w-full text-[15px]">
+			<thead>
+				<tr class="text-left">
+					<th class="pr-3 font-semibold">Start</th>
+					<th class="pr-3 font-semibold">to</th>
+					<th class="pr-3 font-semibold">through</th>
+					<th class="font-semibold">starts a life</th>
+				</tr>
+			</thead>
+			<tbody>
+				{#each starts as s (s.method)}
+					<tr class="h-11 border-t" style:border-color="var(--rule)">
+						<th class="pr-3 text-left font-normal">
+							<State verdict={VERDICT[s.fits]} word={START_NAMES[s.method]} />
+						</th>
+						<td class="fig pr-3 text-[20px]">{bench.say(s.limitMm, 'thickness')}</td>
+						<td class="fig pr-3 text-[20px]">{bench.say(s.throughS, 'time')}</td>
+						<td class="fig text-[20px]">{bench.say(Math.floor(limitUm / s.wearUm), 'count')}</td>
+					</tr>
+				{/each}
+			</tbody>
+		</table>
+	</div>
+	<p class="sub">
+		Starts alone, without the arc that follows. A pilot arc that does not take costs one too.
+	</p>
+</section>

@@ -1,0 +1,2 @@
+/** Untyped: an independent geometry library, for tests only. */
+declare module 'jsts/org/locationtech/jts/*';

@@ -1,0 +1,396 @@
+import BufferOp from 'jsts/org/locationtech/jts/operation/buffer/BufferOp.js';
+import BufferParameters from 'jsts/org/locationtech/jts/operation/buffer/BufferParameters.js';
+import Coordinate from 'jsts/org/locationtech/jts/geom/Coordinate.js';
+import GeometryFactory from 'jsts/org/locationtech/jts/geom/GeometryFactory.js';
+import fc from 'fast-check';
+import * as v from 'valibot';
+import { describe, expect, it } from 'vitest';
+import { withArcs } from './arcs';
+import { circle, contoursOf, ShapeSchema, SHAPE_KINDS, STARTING_SHAPES } from './makers';
+import { inflated, offsetContour, pathOf, polygonAreaMm2 } from './offset';
+import { cutOrder, LEAD_IN_MM } from './order';
+import {
+	areaMm2,
+	arcOf,
+	boundsOf,
+	directed,
+	distance,
+	flattened,
+	isInside,
+	lengthMm,
+	moved,
+	reversed,
+	type Contour
+} from './outline';
+import { asCut, templatesOf, type TemplateInput } from './template';
+
+const number = (min: number, max: number) => fc.double({ min, max, noNaN: true });
+const TORCH = { shieldRadiusMm: 10, kerfMm: 1.4 };
+const R = TORCH.shieldRadiusMm;
+const K = TORCH.kerfMm;
+const square = (side: number): Contour =>
+	contoursOf({ kind: 'rectangle', widthMm: side, heightMm: side, radiusMm: 0 })[0]!;
+const L_PART: Contour = [
+	[0, 0],
+	[80, 0],
+	[80, 40],
+	[40, 40],
+	[40, 60],
+	[0, 60]
+].map(([x, y]) => ({ x: x!, y: y!, bulge: 0 }));
+
+describe('outlines', () => {
+	it('have the area and length of the closed forms', () => {
+		const areas = Object.fromEntries(
+			SHAPE_KINDS.map((kind) => {
+				const [outer, ...holes] = contoursOf(STARTING_SHAPES[kind]);
+				return [kind, areaMm2(outer!) - holes.reduce((sum, h) => sum + areaMm2(h), 0)];
+			})
+		);
+		expect(areas.rectangle).toBeCloseTo(200 * 150, 8);
+		expect(areas.disc).toBeCloseTo(Math.PI * 75 ** 2, 8);
+		expect(areas.ring).toBeCloseTo(Math.PI * (125 ** 2 - 75 ** 2), 8);
+		// A stadium: a rectangle and a circle.
+		expect(areas.slot).toBeCloseTo(100 * 60 + Math.PI * 30 ** 2, 8);
+		expect(areas.polygon).toBeCloseTo(((3 * Math.sqrt(3)) / 2) * 80 ** 2, 8);
+		expect(areas.flange).toBeCloseTo((Math.PI / 4) * (285 ** 2 - 115 ** 2 - 8 * 22 ** 2), 8);
+		expect(lengthMm(contoursOf(STARTING_SHAPES.slot)[0]!)).toBeCloseTo(200 + Math.PI * 60, 8);
+	});
+
+	it('straddle the centre lines with the bolt holes of a flange', () => {
+		const bolts = contoursOf(STARTING_SHAPES.flange).slice(2);
+		const centres = bolts.map((b) => ({ x: (b[0]!.x + b[1]!.x) / 2, y: b[0]!.y }));
+		centres.forEach((c) => expect(Math.hypot(c.x, c.y)).toBeCloseTo(120, 9));
+		expect(Math.min(...centres.map((c) => Math.abs(c.x)))).toBeCloseTo(
+			120 * Math.sin(Math.PI / 8),
+			9
+		);
+	});
+
+	it.each([
+		[{ kind: 'rectangle', widthMm: 100, heightMm: 20, radiusMm: 11 }, 'radiusMm'],
+		[{ kind: 'ring', outerMm: 100, innerMm: 100 }, 'innerMm'],
+		[{ kind: 'slot', lengthMm: 50, widthMm: 60 }, 'widthMm'],
+		[{ ...STARTING_SHAPES.flange, boltCircleMm: 280 }, 'boltCircleMm'],
+		[{ ...STARTING_SHAPES.flange, boreMm: 230 }, 'boreMm'],
+		[{ ...STARTING_SHAPES.flange, holes: 50 }, 'holes'],
+		[{ kind: 'disc', diameterMm: NaN }, 'diameterMm'],
+		[{ kind: 'polygon', sides: 2, acrossCornersMm: 50 }, 'sides']
+	])('refuse what is no part, and say which field: %o', (shape, field) => {
+		const parsed = v.safeParse(ShapeSchema, shape);
+		expect(parsed.success).toBe(false);
+		expect(v.flatten(parsed.issues!).nested).toHaveProperty(field);
+	});
+
+	it('keep their area, the other way round, when they are reversed or moved', () => {
+		fc.assert(
+			fc.property(number(20, 400), number(0, 9), number(-1e6, 1e6), (side, radiusMm, far) => {
+				const [shape] = contoursOf({
+					kind: 'rectangle',
+					widthMm: side,
+					heightMm: side + 10,
+					radiusMm
+				});
+				const area = areaMm2(shape!);
+				expect(areaMm2(reversed(shape!))).toBeCloseTo(-area, 6);
+				expect(areaMm2(reversed(reversed(shape!)))).toBeCloseTo(area, 6);
+				expect(areaMm2(moved(shape!, far, -far)) / area).toBeCloseTo(1, 6);
+			})
+		);
+	});
+
+	it('keep flattened chords within the tolerance', () => {
+		fc.assert(
+			fc.property(number(3, 2000), number(0.001, 0.5), (diameter, tolerance) => {
+				const points = flattened(circle(diameter), tolerance);
+				points.forEach((p, i) => {
+					const next = points[(i + 1) % points.length]!;
+					const middle = { x: (p.x + next.x) / 2, y: (p.y + next.y) / 2 };
+					expect(Math.hypot(p.x, p.y)).toBeCloseTo(diameter / 2, 7);
+					expect(diameter / 2 - Math.hypot(middle.x, middle.y)).toBeLessThanOrEqual(
+						Math.max(tolerance, 0) * (1 + 1e-6)
+					);
+				});
+			})
+		);
+	});
+});
+
+describe('arcs found again', () => {
+	it('give a circle back from its points', () => {
+		fc.assert(
+			fc.property(number(5, 1000), number(-500, 500), (diameter, x) => {
+				const found = withArcs(flattened(circle(diameter, x, 7), 0.005));
+				expect(found).toHaveLength(2);
+				expect(lengthMm(found)).toBeCloseTo(Math.PI * diameter, 3);
+			})
+		);
+	});
+	it('give rounded corners and slots back, and leave polygons alone', () => {
+		const [slot] = contoursOf(STARTING_SHAPES.slot);
+		const again = withArcs(flattened(slot!, 0.005));
+		expect(again.filter(({ bulge }) => bulge !== 0)).toHaveLength(2);
+		expect(areaMm2(again)).toBeCloseTo(areaMm2(slot!), 1);
+		const [round] = contoursOf({ kind: 'rectangle', widthMm: 90, heightMm: 60, radiusMm: 12 });
+		const corners = withArcs(flattened(round!, 0.005));
+		expect(corners).toHaveLength(8);
+		expect(areaMm2(corners)).toBeCloseTo(areaMm2(round!), 1);
+		for (const sides of [3, 4, 6, 8, 12, 24]) {
+			const [polygon] = contoursOf({ kind: 'polygon', sides, acrossCornersMm: 200 });
+			const same = withArcs(polygon!);
+			expect(same, `${sides} sides`).toHaveLength(sides);
+			expect(same.every(({ bulge }) => bulge === 0)).toBe(true);
+		}
+	});
+	it('go both ways round on an S, and stay on its line', () => {
+		const s: Contour = [
+			{ x: 0, y: 0, bulge: 0.5 },
+			{ x: 40, y: 0, bulge: -0.5 },
+			{ x: 80, y: 0, bulge: 0 },
+			{ x: 80, y: 60, bulge: 0 },
+			{ x: 0, y: 60, bulge: 0 }
+		];
+		const again = withArcs(flattened(s, 0.005));
+		expect(again.map(({ bulge }) => Math.sign(Math.round(bulge * 100))).sort()).toEqual(
+			[-1, 0, 0, 0, 1].sort()
+		);
+		expect(areaMm2(again)).toBeCloseTo(areaMm2(s), 1);
+	});
+});
+
+describe('offsets', () => {
+	it('of a circle are the circle of that radius (closed form)', () => {
+		fc.assert(
+			fc.property(number(30, 800), number(-14, 40), (diameter, by) => {
+				const [grown] = offsetContour(circle(diameter), by);
+				expect(grown).toHaveLength(2);
+				expect(distance(grown![0]!, grown![1]!) / 2).toBeCloseTo(diameter / 2 + by, 1);
+				if (Math.abs(by) > 0.01)
+					expect(distance(grown![0]!, grown![1]!) / 2).toBeCloseTo(diameter / 2 + by, 2);
+			})
+		);
+	});
+	it('of a convex outline grow by length and disc (Steiner: A + L·d + π·d²)', () => {
+		for (const kind of ['rectangle', 'slot', 'polygon', 'disc'] as const) {
+			const [shape] = contoursOf(STARTING_SHAPES[kind]);
+			const [grown] = offsetContour(shape!, 11.7);
+			const steiner = areaMm2(shape!) + lengthMm(shape!) * 11.7 + Math.PI * 11.7 ** 2;
+			expect(areaMm2(grown!) / steiner, kind).toBeCloseTo(1, 4);
+			// Its rounds came back as arcs: one at each corner.
+			expect(grown!.length).toBeLessThanOrEqual(2 * shape!.length);
+		}
+	});
+	it('agree with the buffer of another library (JTS), on outlines with notches and curves', () => {
+		const factory = new GeometryFactory();
+		const buffered = (points: { x: number; y: number }[], by: number) => {
+			const ring = [...points, points[0]!].map((p) => new Coordinate(p.x, p.y));
+			return BufferOp.bufferOp(
+				factory.createPolygon(ring),
+				by,
+				new BufferParameters(64, BufferParameters.CAP_ROUND)
+			) as { getArea(): number };
+		};
+		const wavy = Array.from({ length: 300 }, (_, i) => {
+			const a = (2 * Math.PI * i) / 300;
+			const r = 90 + 14 * Math.sin(5 * a);
+			return { x: r * Math.cos(a), y: r * Math.sin(a) };
+		});
+		for (const points of [pathOf(L_PART), wavy, pathOf(contoursOf(STARTING_SHAPES.slot)[0]!)]) {
+			for (const by of [-12, -4, 3, 10.7]) {
+				const ours = inflated([points], by).reduce((sum, p) => sum + polygonAreaMm2(p), 0);
+				expect(ours / buffered(points, by).getArea(), `${points.length} by ${by}`).toBeCloseTo(
+					1,
+					3
+				);
+			}
+		}
+	});
+	it('leave nothing of what is narrower than twice the distance, and fall apart at a neck', () => {
+		expect(offsetContour(square(20), -10.1)).toEqual([]);
+		const dumbbell: Contour = [
+			[0, 0],
+			[40, 0],
+			[40, 15],
+			[60, 15],
+			[60, 0],
+			[100, 0],
+			[100, 40],
+			[60, 40],
+			[60, 25],
+			[40, 25],
+			[40, 40],
+			[0, 40]
+		].map(([x, y]) => ({ x: x!, y: y!, bulge: 0 }));
+		expect(offsetContour(dumbbell, -6)).toHaveLength(2);
+	});
+});
+
+describe('the four templates', () => {
+	const input = (
+		contour: Contour | Contour[],
+		side: 'kept' | 'waste',
+		more: Partial<TemplateInput> = {}
+	): TemplateInput => ({
+		contours: (Array.isArray(contour[0]) ? contour : [contour]) as Contour[],
+		keep: 'part',
+		outside: side,
+		holes: side,
+		...TORCH,
+		...more
+	});
+	const width = (contours: Contour[]) => {
+		const box = boundsOf(contours);
+		return box.maxX - box.minX;
+	};
+
+	it.each([
+		['a part on the kept piece', 'part', 'kept', 100 - 2 * (R - K / 2)],
+		['a frame round a part', 'part', 'waste', 100 + 2 * (R + K / 2)],
+		['an opening, on the kept plate', 'plate', 'kept', 100 + 2 * (R - K / 2)],
+		['a slug in an opening', 'plate', 'waste', 100 - 2 * (R + K / 2)]
+	] as const)('%s', (_, keep, side, wanted) => {
+		const [one] = templatesOf(input(square(100), side, { keep }));
+		expect(width(one!.template)).toBeCloseTo(wanted, 3);
+	});
+
+	it('hold for the torch path too: half a kerf into the waste', () => {
+		const [outer, hole] = templatesOf(input([circle(120), circle(50)], 'kept'));
+		expect(width(outer!.torch)).toBeCloseTo(120 + K, 2);
+		expect(width(hole!.torch)).toBeCloseTo(50 - K, 2);
+		expect([outer!.edge, hole!.edge]).toEqual(['outside', 'hole']);
+	});
+
+	it('come out at the radii of field practice in corners of an L', () => {
+		const radii = (side: 'kept' | 'waste') =>
+			templatesOf(input(L_PART, side))[0]!.corners.map((c) => [c.kind, c.radiusMm]);
+		const kept = radii('kept');
+		expect(kept.filter(([kind]) => kind === 'outside')).toEqual(
+			Array.from({ length: 5 }, () => ['outside', R - K / 2])
+		);
+		expect(kept.filter(([kind]) => kind === 'inside')).toEqual([['inside', K / 2]]);
+		// On the waste, outside corners stay sharp: only the notch is marked.
+		expect(radii('waste')).toEqual([['inside', R + K / 2]]);
+	});
+
+	it('mark a round that is too tight for the shield with what would remain', () => {
+		const [round] = contoursOf({ kind: 'rectangle', widthMm: 100, heightMm: 80, radiusMm: 6 });
+		const [hole] = templatesOf(input(round!, 'waste', { keep: 'plate' }));
+		expect(hole!.corners).toHaveLength(4);
+		// Between two rounds of 6 and 10.7 mm in a right angle: (10.7 − 6)·(√2 − 1).
+		for (const corner of hole!.corners)
+			expect(corner.remainsMm).toBeCloseTo((R + K / 2 - 6) * (Math.SQRT2 - 1), 9);
+		expect(templatesOf(input(round!, 'kept', { keep: 'plate' }))[0]!.corners).toEqual([]);
+	});
+
+	it('tell the cut as it comes out: the corners of a square rounded off by (1 − π/4)·r² each', () => {
+		const [kept] = templatesOf(input(square(100), 'kept'));
+		const { left, lost } = asCut(kept!, TORCH);
+		expect(left).toEqual([]);
+		expect(lost).toHaveLength(4);
+		const area = lost.reduce((sum, p) => sum + Math.abs(polygonAreaMm2(p)), 0);
+		expect(area).toBeCloseTo(4 * (1 - Math.PI / 4) * (R - K / 2) ** 2, 0);
+	});
+	it('tell what stays in the corners of a slugged hole, and nothing where a shield rolls freely', () => {
+		const [slug] = templatesOf(input(square(100), 'waste', { keep: 'plate' }));
+		const { left, lost } = asCut(slug!, TORCH);
+		expect(lost).toEqual([]);
+		const area = left.reduce((sum, p) => sum + Math.abs(polygonAreaMm2(p)), 0);
+		expect(area).toBeCloseTo(4 * (1 - Math.PI / 4) * (R + K / 2) ** 2, 0);
+		for (const side of ['kept', 'waste'] as const) {
+			const [disc] = templatesOf(input(circle(150), side));
+			expect(asCut(disc!, TORCH)).toEqual({ left: [], lost: [] });
+		}
+	});
+});
+
+describe('the order of cutting', () => {
+	const paths = (squareSide: 'right' | 'left', keep: 'part' | 'plate' = 'part') =>
+		cutOrder(
+			templatesOf({
+				contours: contoursOf(STARTING_SHAPES.flange),
+				keep,
+				outside: 'kept',
+				holes: 'kept',
+				...TORCH
+			}),
+			{ squareSide, kerfMm: K }
+		);
+
+	it('cuts all holes before the outside', () => {
+		const edges = paths('right').map(({ edge }) => edge);
+		expect(edges).toHaveLength(10);
+		expect(edges.at(-1)).toBe('outside');
+		expect(edges.slice(0, -1).every((edge) => edge === 'hole')).toBe(true);
+	});
+	it('keeps the part on the side of the squarer edge', () => {
+		for (const squareSide of ['right', 'left'] as const) {
+			for (const { path, edge, clockwise } of paths(squareSide)) {
+				expect(clockwise).toBe((edge === 'outside') === (squareSide === 'right'));
+				expect(areaMm2(path) < 0).toBe(clockwise);
+			}
+		}
+	});
+	it('begins and leads in on the waste, and keeps the whole path', () => {
+		const templates = templatesOf({
+			contours: contoursOf(STARTING_SHAPES.flange),
+			keep: 'part',
+			outside: 'waste',
+			holes: 'kept',
+			...TORCH
+		});
+		for (const one of cutOrder(templates, { squareSide: 'right', kerfMm: K })) {
+			const drawn = flattened(templates[one.index]!.contour, 0.01);
+			// The waste of the outside lies outside, that of a hole inside.
+			expect(isInside(one.start, drawn)).toBe(one.edge === 'hole');
+			expect(one.leadMm).toBeGreaterThan(K);
+			expect(one.leadMm).toBeLessThanOrEqual(LEAD_IN_MM);
+			expect(distance(one.start, one.meets)).toBeCloseTo(one.leadMm, 9);
+			const torch = templates[one.index]!.torch[0]!;
+			expect(lengthMm(one.path)).toBeCloseTo(lengthMm(torch), 6);
+			expect(one.tight).toBe(false);
+		}
+	});
+	it('goes to the nearest hole next, so that the hand walks less than in the order drawn', () => {
+		const walk = (points: { x: number; y: number }[]) =>
+			points.slice(1).reduce((sum, p, i) => sum + distance(points[i]!, p), 0);
+		const shuffled = [0, 5, 2, 7, 3, 8, 4, 6, 9, 1].map(
+			(i) => contoursOf(STARTING_SHAPES.flange)[i]!
+		);
+		const templates = templatesOf({
+			contours: shuffled,
+			keep: 'part',
+			outside: 'kept',
+			holes: 'kept',
+			...TORCH
+		});
+		const ordered = cutOrder(templates, { squareSide: 'right', kerfMm: K });
+		const drawn = [...ordered].sort((a, b) => a.index - b.index);
+		expect(walk(ordered.map(({ start }) => start))).toBeLessThan(
+			0.6 * walk(drawn.map(({ start }) => start))
+		);
+	});
+	it('says when a hole has no room for a lead-in', () => {
+		const [only] = cutOrder(
+			templatesOf({
+				contours: [circle(3.4)],
+				keep: 'plate',
+				outside: 'kept',
+				holes: 'kept',
+				...TORCH
+			}),
+			{ squareSide: 'right', kerfMm: K }
+		);
+		expect(only!.tight).toBe(true);
+	});
+	it('splits an arc into halves of the same circle where it begins', () => {
+		const [first] = paths('right');
+		for (const [i, vertex] of first!.path.entries()) {
+			const arc = arcOf(vertex, first!.path[(i + 1) % first!.path.length]!);
+			expect(arc!.radiusMm).toBeCloseTo(
+				(contoursOf(STARTING_SHAPES.flange)[1]!.length && 11) - K / 2,
+				0
+			);
+		}
+		expect(directed(first!.path, false)).toHaveLength(first!.path.length);
+	});
+});
