@@ -36,6 +36,9 @@ const BODY_LIMITS = [
 	['/api/sets', 16 * KIB],
 	// A chart of ten thousand rows.
 	['/api/charts', 4096 * KIB],
+	// Outlines of many thousand points.
+	['/api/outlines', 8192 * KIB],
+	['/api/template', 8192 * KIB],
 	['/api/', 256 * KIB]
 ];
 

@@ -1,5 +1,6 @@
 /** Bodies of the API. The same schemas check requests and write the OpenAPI document. */
 import * as v from 'valibot';
+import { ContoursSchema, TemplateSchema } from '$lib/core/shape/schema';
 import {
 	BenchSchema,
 	CHART_ROWS_MOST,
@@ -102,3 +103,20 @@ export const NewCardSchema = v.object({
 	search: v.pipe(v.string('a query'), v.maxLength(1000, 'at most 1000 characters'))
 });
 export const ShelveCardSchema = v.object({ opId: OpIdSchema, onShelf: v.boolean('true or false') });
+
+export const NewOutlineSchema = v.object({
+	opId: OpIdSchema,
+	name: NameSchema,
+	contours: ContoursSchema
+});
+export const KeepOutlineSchema = v.object({ opId: OpIdSchema, kept: v.boolean('true or false') });
+export const TEMPLATE_FILES = ['svg', 'dxf', 'pdf', 'json'] as const;
+export const PAPERS = ['A4', 'letter'] as const;
+/** A template from an outline, as a file or as plain data. */
+export const TemplateRequestSchema = v.object({
+	...TemplateSchema.entries,
+	name: v.optional(NameSchema, 'template'),
+	as: v.picklist(TEMPLATE_FILES, `one of ${TEMPLATE_FILES.join(', ')}`),
+	/** Of the printed template. */
+	paper: v.optional(v.picklist(PAPERS, 'A4 or letter'), 'A4')
+});

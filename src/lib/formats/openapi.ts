@@ -1,15 +1,18 @@
 import { toJsonSchema } from '@valibot/to-json-schema';
 import * as v from 'valibot';
 import {
+	KeepOutlineSchema,
 	NewBenchSchema,
 	NewCardSchema,
 	NewEntrySchema,
+	NewOutlineSchema,
 	NewSetSchema,
 	PlanRequestSchema,
 	PutChartSchema,
 	SaveBenchSchema,
 	SaveSettingsSchema,
 	ShelveCardSchema,
+	TemplateRequestSchema,
 	UndoSchema,
 	UnfitSetSchema
 } from './api';
@@ -102,6 +105,36 @@ const OPERATIONS: Operation[] = [
 		summary: 'Take a card off the shelf or put it back',
 		params: ['id'],
 		body: ShelveCardSchema,
+		refusals: [400, 404, 413]
+	},
+	{
+		path: '/api/template',
+		method: 'post',
+		summary: 'A template from an outline: SVG, DXF or PDF in true millimetres, or plain data',
+		body: TemplateRequestSchema,
+		refusals: [400, 413]
+	},
+	{ path: '/api/outlines', method: 'get', summary: 'Saved outlines' },
+	{
+		path: '/api/outlines',
+		method: 'post',
+		summary: 'Save an outline',
+		body: NewOutlineSchema,
+		refusals: [400, 413]
+	},
+	{
+		path: '/api/outlines/{id}',
+		method: 'get',
+		summary: 'One outline with its contours',
+		params: ['id'],
+		refusals: [404]
+	},
+	{
+		path: '/api/outlines/{id}',
+		method: 'put',
+		summary: 'Put an outline away or take it back',
+		params: ['id'],
+		body: KeepOutlineSchema,
 		refusals: [400, 404, 413]
 	},
 	{ path: '/api/benches', method: 'get', summary: 'All benches' },

@@ -4,6 +4,7 @@ import { CardRepository } from './cards';
 import { ChartRepository } from './charts';
 import { openDatabase } from './db';
 import { LogRepository } from './log';
+import { OutlineRepository } from './outlines';
 import { SetRepository } from './sets';
 import { SettingsRepository } from './settings';
 
@@ -15,6 +16,7 @@ export class Store {
 	readonly settings: SettingsRepository;
 	readonly charts: ChartRepository;
 	readonly cards: CardRepository;
+	readonly outlines: OutlineRepository;
 
 	constructor(readonly db: Database.Database) {
 		this.benches = new BenchRepository(db);
@@ -23,6 +25,7 @@ export class Store {
 		this.settings = new SettingsRepository(db);
 		this.charts = new ChartRepository(db);
 		this.cards = new CardRepository(db);
+		this.outlines = new OutlineRepository(db);
 	}
 }
 

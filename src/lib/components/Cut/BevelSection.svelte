@@ -33,14 +33,14 @@
 	<g transform="translate({s.axisX} {s.top}) rotate({s.tiltDeg})">
 		<rect
 			x={-s.radiusPx}
-			y="-120"
+			y="-98"
 			width={2 * s.radiusPx}
-			height="112"
+			height="90"
 			fill="var(--steel2)"
 			stroke="var(--ink)"
 			stroke-width="1.8"
 		/>
-		<path d="M0 -128V0" stroke="var(--arc)" stroke-width="2" stroke-dasharray="8 4 2 4" />
+		<path d="M0 -106V0" stroke="var(--arc)" stroke-width="2" stroke-dasharray="8 4 2 4" />
 	</g>
 	<text x="14" y="182">guide side</text>
 	<text x="406" y="182" text-anchor="end">the other side</text>

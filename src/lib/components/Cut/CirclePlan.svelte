@@ -21,77 +21,79 @@
 	const torch = $derived({ x: cx + shape.torchPx * 0.866, y: cy - shape.torchPx * 0.5 });
 </script>
 
-<svg
-	viewBox="0 0 {PLAN.width} {PLAN.height}"
-	class="block w-full"
-	role="img"
-	aria-label="Circle guide: {bench.sayFigure('cut.offsetMm')} from the pivot to the torch centre"
->
-	<Patterns prefix="circle" />
-	<rect
-		x="60"
-		y="4"
-		width="440"
-		height={PLAN.height - 8}
-		fill={hole ? 'none' : 'url(#circle-waste)'}
-		stroke="var(--ink)"
-		stroke-width="1.6"
-	/>
-	<circle
-		{cx}
-		{cy}
-		r={shape.edgePx}
-		fill={hole ? 'url(#circle-waste)' : 'var(--sheet)'}
-		stroke="var(--arc)"
-		stroke-width="2.6"
-		stroke-dasharray="14 5 3 5"
-	/>
-	<circle
-		{cx}
-		{cy}
-		r={shape.torchPx}
-		fill="none"
-		stroke="var(--ink)"
-		stroke-opacity=".75"
-		stroke-width={shape.kerfPx}
-	/>
-	<path d="M{cx} {cy}L{torch.x} {torch.y}" stroke="var(--brass)" stroke-width="9" />
-	<path d="M{cx} {cy}L{torch.x} {torch.y}" stroke="var(--ink)" stroke-width="1.4" />
-	<circle {cx} {cy} r="9" fill="var(--steel)" stroke="var(--ink)" stroke-width="2" />
-	<circle {cx} {cy} r="2.5" fill="var(--ink)" />
-	<circle
-		cx={torch.x}
-		cy={torch.y}
-		r="24"
-		fill="var(--steel)"
-		fill-opacity=".9"
-		stroke="var(--ink)"
-		stroke-width="2.2"
-	/>
-	<circle cx={torch.x} cy={torch.y} r="7" fill="var(--arc)" />
-	<g transform="translate({torch.x} {torch.y}) rotate({clockwise ? 60 : 240})">
-		<path d="M30 0h34" stroke="var(--arc)" stroke-width="6" />
-		<path d="M60 -13l24 13l-24 13Z" fill="var(--arc)" />
-	</g>
-	<circle cx={shape.leadX + cx} {cy} r="7" fill="none" stroke="var(--spark)" stroke-width="4" />
-	<path
-		d="M{shape.leadX + cx} {cy}L{cx - shape.torchPx} {cy}"
-		stroke="var(--spark)"
-		stroke-width="3"
-		stroke-dasharray="5 4"
-	/>
-	<text x="520" y="70" class="fig halo" style:font-size="44px"
-		>{bench.sayFigure('cut.offsetMm')}</text
+<div class="flex flex-wrap items-center gap-x-8">
+	<svg
+		viewBox="40 0 480 {PLAN.height}"
+		class="block w-full max-w-[520px] flex-none"
+		role="img"
+		aria-label="Circle guide: {bench.sayFigure('cut.offsetMm')} from the pivot to the torch centre"
 	>
-	<text x="520" y="92">pivot to torch centre</text>
-	<text x="520" y="132" font-weight="700"
-		>{hole ? 'hole' : 'disc'} of {bench.say(circleMm, 'length')}</text
-	>
-	<text x="520" y="154">go {clockwise ? 'clockwise' : 'counter-clockwise'}</text>
-	<text x="520" y="176" class="dim">the squarer edge stays on the part</text>
-	<text x="520" y="214">light the arc at the ring,</text>
-	<text x="520" y="234">{hole ? 'inside' : 'outside'}, and lead in</text>
-	<text x={cx} y={hole ? cy + 34 : 30} text-anchor="middle" font-weight="700" class="halo"
-		>waste</text
-	>
-</svg>
+		<Patterns prefix="circle" />
+		<rect
+			x="60"
+			y="4"
+			width="440"
+			height={PLAN.height - 8}
+			fill={hole ? 'none' : 'url(#circle-waste)'}
+			stroke="var(--ink)"
+			stroke-width="1.6"
+		/>
+		<circle
+			{cx}
+			{cy}
+			r={shape.edgePx}
+			fill={hole ? 'url(#circle-waste)' : 'var(--sheet)'}
+			stroke="var(--arc)"
+			stroke-width="2.6"
+			stroke-dasharray="14 5 3 5"
+		/>
+		<circle
+			{cx}
+			{cy}
+			r={shape.torchPx}
+			fill="none"
+			stroke="var(--ink)"
+			stroke-opacity=".75"
+			stroke-width={shape.kerfPx}
+		/>
+		<path d="M{cx} {cy}L{torch.x} {torch.y}" stroke="var(--brass)" stroke-width="9" />
+		<path d="M{cx} {cy}L{torch.x} {torch.y}" stroke="var(--ink)" stroke-width="1.4" />
+		<circle {cx} {cy} r="9" fill="var(--steel)" stroke="var(--ink)" stroke-width="2" />
+		<circle {cx} {cy} r="2.5" fill="var(--ink)" />
+		<circle
+			cx={torch.x}
+			cy={torch.y}
+			r="24"
+			fill="var(--steel)"
+			fill-opacity=".9"
+			stroke="var(--ink)"
+			stroke-width="2.2"
+		/>
+		<circle cx={torch.x} cy={torch.y} r="7" fill="var(--arc)" />
+		<g transform="translate({torch.x} {torch.y}) rotate({clockwise ? 60 : 240})">
+			<path d="M30 0h34" stroke="var(--arc)" stroke-width="6" />
+			<path d="M60 -13l24 13l-24 13Z" fill="var(--arc)" />
+		</g>
+		<circle cx={shape.leadX + cx} {cy} r="7" fill="none" stroke="var(--spark)" stroke-width="4" />
+		<path
+			d="M{shape.leadX + cx} {cy}L{cx - shape.torchPx} {cy}"
+			stroke="var(--spark)"
+			stroke-width="3"
+			stroke-dasharray="5 4"
+		/>
+		<text x={cx} y={hole ? cy + 34 : 30} text-anchor="middle" font-weight="700" class="halo"
+			>waste</text
+		>
+	</svg>
+	<ul class="list-disc space-y-1 pl-5 text-[16px]">
+		<li>
+			Go <b>{clockwise ? 'clockwise' : 'counter-clockwise'}</b>: the squarer edge stays on the part.
+		</li>
+		<li>Light the arc at the ring, {hole ? 'inside' : 'outside'}, and lead in.</li>
+		<li>
+			The pivot stands in the {hole ? 'waste' : 'part'}: {hole
+				? 'it drops with it'
+				: 'its punch mark stays'}.
+		</li>
+	</ul>
+</div>

@@ -26,12 +26,15 @@
 </script>
 
 <section aria-label="Kerf and shield radius from scrap">
-	<h2 class="h">Your own kerf and shield radius</h2>
+	<h2 class="h text-[18px]">Your own kerf and shield radius</h2>
 	<ol class="mt-1 list-decimal pl-5 text-[15px]">
 		<li>Measure a straight piece of scrap of this metal across.</li>
 		<li>Clamp the straight edge on it, this far from one end; ride along it and cut it in two.</li>
 		<li>Measure both pieces at the top edge.</li>
 	</ol>
+	<Measured kind="scrap" />
+</section>
+<section aria-label="The scrap piece">
 	<form
 		class="mt-2 grid grid-cols-2 items-end gap-3 sm:grid-cols-4"
 		onsubmit={(e) => {
@@ -71,5 +74,4 @@
 				'setup.kerfMm'
 			)} and a shield radius of {bench.sayFigure('cut.radiusMm')}.{/if}
 	</p>
-	<Measured kind="scrap" />
 </section>

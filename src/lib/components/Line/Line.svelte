@@ -3,12 +3,13 @@
 	import Mark from '$lib/components/Marks/Mark.svelte';
 	import { VERDICT_INK } from '$lib/components/Marks/ink';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
-	import { stationCells } from './line';
+	import { ROOM_OF, stationCells } from './line';
 
 	/** The line is the margin: it runs through all stations, pinched where tight, broken where it stops. */
 	const bench = getWorkbench();
 	const cells = $derived(stationCells(bench));
-	const active = $derived(page.url.pathname.slice(1));
+	const here = $derived(page.url.pathname.slice(1));
+	const active = $derived(ROOM_OF[here] ?? here);
 </script>
 
 <nav aria-label="The line" class="line no-print">
@@ -18,7 +19,7 @@
 			href={cell.href}
 			class="cell"
 			class:on
-			aria-current={on ? 'page' : undefined}
+			aria-current={cell.station === here ? 'page' : on ? 'true' : undefined}
 			aria-keyshortcuts={String(index + 1)}
 			data-station={cell.station}
 			data-verdict={cell.verdict}

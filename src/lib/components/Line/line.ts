@@ -1,6 +1,14 @@
 import type { Plan, Shown, Station, StationVerdict, Verdict } from '$lib/core';
 import type { Workbench } from '$lib/state/workbench.svelte';
 
+/** Pages that belong to a station. */
+export const ROOM_OF: Partial<Record<string, Station>> = {
+	beside: 'supply',
+	chart: 'setup',
+	template: 'cut',
+	practice: 'cut'
+};
+
 /** What one station shows on the line: one or two figures, a word of context, and its state. */
 export interface StationCell {
 	station: Station;

@@ -3,20 +3,15 @@
 	import Play from '@lucide/svelte/icons/play';
 	import Square from '@lucide/svelte/icons/square';
 	import { MARKS_MM, paceOf } from '$lib/core';
+	import ScreenMatch from '$lib/components/Drawing/ScreenMatch.svelte';
 	import Choice from '$lib/components/Fields/Choice.svelte';
 	import { Pacer } from '$lib/state/pacer.svelte';
-	import {
-		keepScreenScale,
-		NOMINAL_PX_PER_MM,
-		PX_PER_MM,
-		screenScale
-	} from '$lib/state/screenScale';
+	import { keepScreenScale, NOMINAL_PX_PER_MM, screenScale } from '$lib/state/screenScale';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	/** The dry run: power off, torch over the line, and the hand moves from mark to mark on the beat. */
 	const bench = getWorkbench();
 	const pacer = new Pacer();
-	const RULER_MM = 50;
 	let pxPerMm = $state(NOMINAL_PX_PER_MM);
 	let matched = $state(false);
 	let matching = $state(false);
@@ -134,23 +129,7 @@
 		>
 	</div>
 	{#if matching}
-		<div class="mt-2" data-testid="ruler">
-			<p class="sub">
-				Hold a rule to the bar and drag until it measures {bench.say(RULER_MM, 'length')}.
-			</p>
-			<div class="ruler" style:width="{RULER_MM * pxPerMm}px"></div>
-			<input
-				class="h-11 w-full max-w-xl"
-				style:accent-color="var(--arc)"
-				type="range"
-				aria-label="Size of the bar"
-				min={PX_PER_MM.min}
-				max={PX_PER_MM.max}
-				step="0.01"
-				value={pxPerMm}
-				oninput={(e) => match(Number(e.currentTarget.value))}
-			/>
-		</div>
+		<ScreenMatch {pxPerMm} {match} />
 	{/if}
 	<div class="track" bind:clientWidth={trackPx}>
 		{#if pace}
@@ -201,11 +180,6 @@
 	.track {
 		margin-top: 6px;
 		padding-inline: 10px;
-	}
-	.ruler {
-		height: 18px;
-		background: repeating-linear-gradient(90deg, var(--ink) 0 20%, var(--sheet) 20% 40%);
-		border: 1.5px solid var(--ink);
 	}
 	@media (max-width: 899px) {
 		.count {

@@ -22,7 +22,7 @@ import {
 	reversed,
 	type Contour
 } from './outline';
-import { asCut, templatesOf, type TemplateInput } from './template';
+import { asCut, crossingTemplates, templatesOf, type TemplateInput } from './template';
 
 const number = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 const TORCH = { shieldRadiusMm: 10, kerfMm: 1.4 };
@@ -282,6 +282,14 @@ describe('the four templates', () => {
 		expect(templatesOf(input(round!, 'kept', { keep: 'plate' }))[0]!.corners).toEqual([]);
 	});
 
+	it('say when their edges cross, so that one plate cannot carry them', () => {
+		const flange = contoursOf(STARTING_SHAPES.flange);
+		const bolts = crossingTemplates(templatesOf(input(flange, 'kept')));
+		// Each of the eight bolt holes breaks through the edge of the outside template.
+		expect(bolts).toHaveLength(8);
+		expect(bolts.every(([first]) => first === 0)).toBe(true);
+		expect(crossingTemplates(templatesOf(input(flange, 'waste')))).toEqual([]);
+	});
 	it('tell the cut as it comes out: the corners of a square rounded off by (1 − π/4)·r² each', () => {
 		const [kept] = templatesOf(input(square(100), 'kept'));
 		const { left, lost } = asCut(kept!, TORCH);

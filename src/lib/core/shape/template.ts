@@ -13,11 +13,12 @@ import {
 	type Point,
 	type Vertex
 } from './outline';
+import type { KEEPS, TEMPLATE_SIDES } from './schema';
 import { inflated, offsetContour, pathOf, piecesOf } from './offset';
 
-export type TemplateSide = 'kept' | 'waste';
+export type TemplateSide = (typeof TEMPLATE_SIDES)[number];
 /** What is kept: what lies inside the outer contour, or the plate round it. */
-export type Keep = 'part' | 'plate';
+export type Keep = (typeof KEEPS)[number];
 export type Edge = 'outside' | 'hole';
 
 export interface TemplateInput {
@@ -168,6 +169,22 @@ export function templatesOf(input: TemplateInput): TemplateContour[] {
 			corners: cornersOf(contour, edge, side, input)
 		};
 	});
+}
+
+/** Pairs of templates whose edges cross: they cannot be made in one plate. */
+export function crossingTemplates(templates: readonly TemplateContour[]): [number, number][] {
+	const lines = templates.map(({ template }) => template.map((one) => flattened(one, 0.1)));
+	const crosses = (a: Point[], b: Point[]) => {
+		const inside = b.filter((p) => isInside(p, a)).length;
+		return inside > 0 && inside < b.length;
+	};
+	const pairs: [number, number][] = [];
+	lines.forEach((a, i) =>
+		lines.slice(0, i).forEach((b, j) => {
+			if (a.some((p) => b.some((q) => crosses(p, q) || crosses(q, p)))) pairs.push([j, i]);
+		})
+	);
+	return pairs;
 }
 
 /** What the cut leaves standing and what it takes away beyond the drawn edge, as filled pieces. */

@@ -1,36 +1,14 @@
 /** Outlines as SVG and DXF, in true millimetres. Arcs stay arcs, circles circles. */
 import { DxfWriter, LWPolylineFlags, point3d, Units } from '@tarikjabiri/dxf';
-import { arcOf, boundsOf, segments, type Contour } from '$lib/core/shape/outline';
+import { boundsOf, type Contour } from '$lib/core/shape/outline';
+import { pathData, short as r } from './svgPath';
 
 export const LAYERS = ['template', 'part', 'torch'] as const;
 export type Layer = (typeof LAYERS)[number];
 export type Layers = Partial<Record<Layer, readonly Contour[]>>;
 
-/** Micrometres are more than a hand needs. */
-const r = (value: number) => String(Math.round(value * 10_000) / 10_000 || 0);
-
 const isCircle = (contour: Contour): boolean =>
 	contour.length === 2 && contour.every(({ bulge }) => Math.abs(Math.abs(bulge) - 1) < 1e-9);
-
-/** SVG path data with y down; `down` mirrors a y of the drawing. */
-export function pathData(contour: Contour, down: (y: number) => number = (y) => -y): string {
-	const first = contour[0]!;
-	const parts = [`M${r(first.x)} ${r(down(first.y))}`];
-	for (const { from, to } of segments(contour)) {
-		const arc = arcOf(from, to);
-		const end = `${r(to.x)} ${r(down(to.y))}`;
-		if (!arc) {
-			parts.push(`L${end}`);
-			continue;
-		}
-		const large = Math.abs(arc.sweepRad) > Math.PI ? 1 : 0;
-		// Counter-clockwise with y up is the negative sense of SVG.
-		parts.push(
-			`A${r(arc.radiusMm)} ${r(arc.radiusMm)} 0 ${large} ${arc.sweepRad > 0 ? 0 : 1} ${end}`
-		);
-	}
-	return parts.join('') + 'Z';
-}
 
 const COLOURS: Record<Layer, string> = { template: '#4527d0', part: '#1b1a2c', torch: '#ad1a17' };
 const SVG_MARGIN_MM = 5;

@@ -1,0 +1,51 @@
+<script lang="ts">
+	import Choice from '$lib/components/Fields/Choice.svelte';
+	import type { TemplateDraft } from '$lib/state/templateDraft.svelte';
+	import { getWorkbench } from '$lib/state/workbench.svelte';
+
+	/** Template, finished edge and torch path as a file in true millimetres. */
+	let {
+		draft,
+		torch
+	}: { draft: TemplateDraft; torch: { shieldRadiusMm: number; kerfMm: number } } = $props();
+	const bench = getWorkbench();
+	let paper = $state<'A4' | 'letter'>('A4');
+
+	async function save(as: 'svg' | 'dxf' | 'pdf') {
+		const { contours, keep, outside, holes, name } = draft;
+		const response = await fetch('/api/template', {
+			method: 'POST',
+			headers: { 'content-type': 'application/json' },
+			body: JSON.stringify({ contours, keep, outside, holes, name, as, paper, ...torch })
+		}).catch(() => undefined);
+		if (!response?.ok) {
+			const text = response
+				? ((await response.json()) as { message: string }).message
+				: 'The server does not answer; nothing was saved. Try again.';
+			bench.notice = { kind: 'problem', text };
+			return;
+		}
+		const link = document.createElement('a');
+		link.href = URL.createObjectURL(await response.blob());
+		link.download = `${name}-template.${as}`;
+		link.click();
+		URL.revokeObjectURL(link.href);
+	}
+</script>
+
+<div class="mt-3 flex flex-wrap items-end gap-2" role="group" aria-label="Save the template">
+	<button type="button" class="act main big" onclick={() => void save('pdf')}
+		>Print true size, PDF</button
+	>
+	<Choice
+		label="Paper"
+		options={[
+			{ value: 'A4', label: 'A4' },
+			{ value: 'letter', label: 'Letter' }
+		]}
+		value={paper}
+		choose={(p) => (paper = p)}
+	/>
+	<button type="button" class="act" onclick={() => void save('dxf')}>DXF</button>
+	<button type="button" class="act" onclick={() => void save('svg')}>SVG</button>
+</div>

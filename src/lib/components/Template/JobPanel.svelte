@@ -1,0 +1,57 @@
+<script lang="ts">
+	import type { Job } from '$lib/core/plan/job';
+	import State from '$lib/components/Marks/State.svelte';
+	import { getWorkbench } from '$lib/state/workbench.svelte';
+
+	/** What the whole job takes. */
+	let { job }: { job: Job } = $props();
+	const bench = getWorkbench();
+	const rows = $derived([
+		[
+			'Starts',
+			bench.say(job.starts, 'count'),
+			`${bench.say(job.pierces, 'count')} of them pierced`
+		],
+		['Length', bench.say(job.lengthMm / 1000, 'run'), 'lead-ins too'],
+		['Arc time', bench.say(job.arcS, 'time'), job.arcS === null ? 'a hole cannot be pierced' : ''],
+		['Air', job.airL === null ? '–' : `${Math.round(job.airL)} l`, 'post-flow too'],
+		[
+			'Electrode',
+			bench.say(job.wearOfLeft, 'share'),
+			job.wearOfLeft > 1 ? 'more than is left: change it first' : 'of what is left'
+		]
+	]);
+	const pauses = $derived(job.pauses?.ok ? job.pauses : undefined);
+</script>
+
+<dl class="mt-2" data-testid="job">
+	{#each rows as [name, value, note] (name)}
+		<div class="flex items-baseline gap-2 border-t py-0.5" style:border-color="var(--rule)">
+			<dt class="w-24 text-[15px]">{name}</dt>
+			<dd class="fig text-[27px]">{value}</dd>
+			<dd class="sub grow text-right">{note}</dd>
+		</div>
+	{/each}
+</dl>
+<p class="mt-1 text-[15px]" data-testid="job-pauses">
+	{#if job.pauses === null}
+		<State verdict="stops" word="It does not go through as planned." />
+	{:else if !pauses}
+		<State verdict="stops" word="The bench does not carry one of these cuts." /> See Supply.
+	{:else if pauses.pauses.length === 0}
+		<State verdict="holds" word="No extra pauses needed." />
+		{bench.say(pauses.totalS, 'time')} at the usual pace.
+	{:else}
+		<State
+			verdict="tight"
+			word="{pauses.pauses.length} pause{pauses.pauses.length === 1 ? '' : 's'} needed."
+		/>
+		The first before cut {pauses.pauses[0]!.beforeCut}, {bench.say(
+			pauses.pauses[0]!.waitS,
+			'time'
+		)}; {bench.say(pauses.totalS, 'time')} in all.
+	{/if}
+</p>
+<p class="sub">
+	Speed, parts and session as planned; the walk between cuts is the pause of “This work”.
+</p>

@@ -1,0 +1,166 @@
+<script lang="ts">
+	import * as v from 'valibot';
+	import { SHAPE_KINDS, ShapeSchema } from '$lib/core/shape/makers';
+	import { fieldProblems } from '$lib/formats/problem';
+	import Choice from '$lib/components/Fields/Choice.svelte';
+	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
+	import Select from '$lib/components/Fields/Select.svelte';
+	import { newOpId } from '$lib/state/ids';
+	import { send } from '$lib/state/outbox';
+	import type { TemplateDraft } from '$lib/state/templateDraft.svelte';
+	import { getWorkbench } from '$lib/state/workbench.svelte';
+	import type { Contour } from '$lib/core/shape/outline';
+	import { fieldValue, SHAPE_FIELDS, SHAPE_WORDS, UNIT_CHOICES } from './fields';
+
+	/** The outline: from a few dimensions, from a drawing, or one that was saved. */
+	let { draft, saved }: { draft: TemplateDraft; saved: { id: string; name: string }[] } = $props();
+	const bench = getWorkbench();
+	let shelf = $derived(saved);
+	const shape = $derived(draft.source.kind === 'shape' ? draft.source.shape : undefined);
+	let open = $state('');
+
+	function set(key: string, value: number | null): string | undefined {
+		const parsed = v.safeParse(ShapeSchema, { ...shape, [key]: value });
+		if (parsed.success) {
+			draft.setShape(parsed.output);
+			return undefined;
+		}
+		const [problem] = fieldProblems(parsed.issues);
+		const where =
+			problem!.field === key
+				? ''
+				: `${SHAPE_FIELDS[shape!.kind].find((f) => f.key === problem!.field)?.label ?? ''} must be `;
+		return `${where}${problem!.message}`;
+	}
+	async function save() {
+		const body = { opId: newOpId(), name: draft.name, contours: draft.contours };
+		const result = await send<{ id: string; name: string }>({
+			method: 'POST',
+			path: '/api/outlines',
+			body
+		});
+		if (result.outcome === 'done') shelf = [...shelf, result.data];
+		const text =
+			result.outcome === 'refused'
+				? result.problem.message
+				: result.outcome === 'done'
+					? `${draft.name} is saved for every bench.`
+					: 'The outline is kept on this device and sent when the server answers.';
+		bench.notice = { kind: result.outcome === 'refused' ? 'problem' : 'done', text };
+	}
+	async function take(id: string) {
+		open = id;
+		if (!id) return;
+		const response = await fetch(`/api/outlines/${id}`).catch(() => undefined);
+		if (!response?.ok) {
+			bench.notice = { kind: 'problem', text: 'That outline could not be fetched.' };
+			return;
+		}
+		const { name, contours } = (await response.json()) as { name: string; contours: Contour[] };
+		draft.reading = undefined;
+		draft.setDrawing(name, contours);
+	}
+	async function putAway() {
+		const id = open;
+		const was = shelf.find((one) => one.id === id);
+		const keep = (kept: boolean) =>
+			send({ method: 'PUT', path: `/api/outlines/${id}`, body: { opId: newOpId(), kept } });
+		const result = await keep(false);
+		if (result.outcome === 'refused' || !was) return;
+		shelf = shelf.filter((one) => one.id !== id);
+		open = '';
+		bench.notice = {
+			kind: 'done',
+			text: `${was.name} is put away.`,
+			undo: () => void keep(true).then(() => (shelf = [...shelf, was]))
+		};
+	}
+</script>
+
+<section aria-label="Outline">
+	<div class="flex flex-wrap items-end gap-x-4 gap-y-2">
+		<Choice
+			label="Outline"
+			options={SHAPE_KINDS.map((value) => ({ value, label: SHAPE_WORDS[value] }))}
+			value={shape?.kind ?? ('' as never)}
+			choose={(kind) => draft.choose(kind)}
+		/>
+		<label class="act cursor-pointer">
+			Open DXF or SVG
+			<input
+				class="sr-only"
+				type="file"
+				accept=".dxf,.svg,image/svg+xml"
+				onchange={(e) => {
+					void draft.open(e.currentTarget.files?.[0]);
+					e.currentTarget.value = '';
+				}}
+			/>
+		</label>
+		{#if shelf.length}
+			<Select
+				label="Saved outlines"
+				hideLabel
+				options={[
+					{ value: '', label: 'Saved outlines' },
+					...shelf.map((one) => ({ value: one.id, label: one.name }))
+				]}
+				value={open}
+				choose={(id) => void take(id)}
+			/>
+		{/if}
+		<button type="button" class="act" onclick={() => void save()}>Save the outline</button>
+		{#if open}<button type="button" class="act" onclick={() => void putAway()}>Put it away</button
+			>{/if}
+	</div>
+	{#if shape}
+		<div class="mt-2 flex flex-wrap items-end gap-3">
+			{#each SHAPE_FIELDS[shape.kind] as f (shape.kind + f.key)}
+				<div class="w-32">
+					<QuantityField
+						label={f.label}
+						quantity={f.quantity}
+						value={fieldValue(shape, f.key)}
+						commit={(value) => set(f.key, value)}
+					/>
+				</div>
+			{/each}
+		</div>
+	{/if}
+	<div aria-live="polite" data-testid="file-said">
+		{#if draft.busy}<p class="sub mt-1">Reading {draft.fileName}…</p>{/if}
+		{#if draft.problem}<p class="mt-2 font-semibold" style:color="var(--stops)">
+				{draft.problem}
+			</p>{/if}
+		{#if draft.reading && draft.fileName}
+			{@const { used, left, unit, contours } = draft.reading}
+			<div class="mt-2 flex flex-wrap items-center gap-3">
+				<p>
+					<b>{draft.fileName}</b>: {contours.length} closed outline{contours.length === 1
+						? ''
+						: 's'}; unit: {unit.said ? unit.words : `${unit.words}: say which it is`}.
+				</p>
+				<Choice
+					label="Unit of the drawing"
+					options={UNIT_CHOICES}
+					value={unit.mm}
+					choose={(mm) => draft.readAs(mm)}
+				/>
+			</div>
+			<p class="sub">
+				Used: {used.map(({ what, count, why }) => `${count} ${what} (${why})`).join(', ') ||
+					'nothing'}.
+			</p>
+			{#if left.length}
+				<details class="mt-1" open={left.length < 4}>
+					<summary class="act">Left out: {left.reduce((sum, { count }) => sum + count, 0)}</summary>
+					<ul class="list-disc pl-5 text-[15px]">
+						{#each left.slice(0, 30) as { what, count, why } (what + why)}
+							<li>{count > 1 ? `${count} ` : ''}{what}: {why}</li>
+						{/each}
+					</ul>
+				</details>
+			{/if}
+		{/if}
+	</div>
+</section>

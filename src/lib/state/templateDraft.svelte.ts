@@ -1,0 +1,169 @@
+import { createStore, get, set, type UseStore } from 'idb-keyval';
+import type { PlanInputs } from '$lib/core';
+import type { Job } from '$lib/core/plan/job';
+import { contoursOf, STARTING_SHAPES, type Shape, type ShapeKind } from '$lib/core/shape/makers';
+import type { Contour } from '$lib/core/shape/outline';
+import type { Keep, TemplateSide } from '$lib/core/shape/template';
+import { FILE_MOST_BYTES, type OutlineReading } from '$lib/formats/outline/gather';
+import type {
+	MakeAnswer,
+	ReadAnswer,
+	TemplateDrawing,
+	TemplateQuestion
+} from '$lib/workers/template.worker';
+import TemplateWorker from '$lib/workers/template.worker?worker';
+
+/** Where the outline comes from: a few dimensions, or a drawing. */
+type Source =
+	{ kind: 'shape'; shape: Shape } | { kind: 'drawing'; name: string; contours: readonly Contour[] };
+interface Kept {
+	source: Source;
+	keep: Keep;
+	outside: TemplateSide;
+	holes: TemplateSide;
+	parts: number;
+}
+const START: Kept = {
+	source: { kind: 'shape', shape: STARTING_SHAPES.flange },
+	keep: 'part',
+	outside: 'kept',
+	holes: 'kept',
+	parts: 1
+};
+const KEY = 'template';
+
+/** The template being made, kept on this device, so that a reload loses nothing. */
+export class TemplateDraft {
+	source = $state.raw<Source>(START.source);
+	keep = $state<Keep>(START.keep);
+	outside = $state<TemplateSide>(START.outside);
+	holes = $state<TemplateSide>(START.holes);
+	parts = $state(START.parts);
+	/** What the last file said about itself. */
+	reading = $state.raw<OutlineReading | undefined>();
+	fileName = $state('');
+	problem = $state<string | undefined>();
+	busy = $state(false);
+	drawing = $state.raw<TemplateDrawing | undefined>();
+	job = $state.raw<Job | undefined>();
+
+	#fileText = '';
+	#asked = 0;
+	#worker: Worker | undefined;
+	#making = false;
+	#store: UseStore | undefined;
+
+	readonly contours = $derived(
+		this.source.kind === 'shape' ? contoursOf(this.source.shape) : this.source.contours
+	);
+	readonly name = $derived(
+		this.source.kind === 'shape' ? this.source.shape.kind : this.source.name
+	);
+
+	/** Takes up where this device left off. */
+	async restore(): Promise<void> {
+		try {
+			this.#store = createStore('steady-arc-templates', 'draft');
+			const kept = await get<Kept>(KEY, this.#store);
+			if (kept) Object.assign(this, kept);
+		} catch {
+			// Storage may be closed to the page; the draft then lasts until it is left.
+			this.#store = undefined;
+		}
+	}
+	#keep(): void {
+		if (!this.#store) return;
+		const { source, keep, outside, holes, parts } = this;
+		void set(KEY, { source, keep, outside, holes, parts } satisfies Kept, this.#store);
+	}
+
+	change(change: Partial<Omit<Kept, 'source'>>): void {
+		Object.assign(this, change);
+		this.#keep();
+	}
+	choose(kind: ShapeKind): void {
+		this.setShape(STARTING_SHAPES[kind]);
+		this.reading = undefined;
+		this.fileName = '';
+	}
+	setShape(shape: Shape): void {
+		this.source = { kind: 'shape', shape };
+		this.#keep();
+	}
+	setDrawing(name: string, contours: readonly Contour[]): void {
+		this.source = { kind: 'drawing', name: name.slice(0, 60), contours };
+		this.#keep();
+	}
+
+	async open(file: File | undefined): Promise<void> {
+		if (!file) return;
+		this.problem = undefined;
+		if (file.size > FILE_MOST_BYTES) {
+			this.problem = `${file.name} has ${Math.round(file.size / 1e6)} MB; ${Math.round(FILE_MOST_BYTES / 1e6)} MB is the most. Nothing was read.`;
+			return;
+		}
+		this.fileName = file.name;
+		this.#fileText = await file.text();
+		this.readAs(undefined);
+	}
+	/** Reads the open file again with another unit. */
+	readAs(unitMm: number | undefined): void {
+		this.busy = true;
+		this.#post({
+			id: ++this.#asked,
+			kind: 'read',
+			name: this.fileName,
+			text: this.#fileText,
+			unitMm
+		});
+	}
+
+	/** Makes the template anew; a worker that is busy with an older one is replaced. */
+	make(plan: PlanInputs, torch: { shieldRadiusMm: number; kerfMm: number }): void {
+		const { contours, keep, outside, holes, parts } = this;
+		if (this.#making) this.close();
+		this.#making = true;
+		this.#post({
+			id: ++this.#asked,
+			kind: 'make',
+			input: { contours, keep, outside, holes, ...torch },
+			plan: $state.snapshot(plan),
+			parts
+		});
+	}
+
+	#post(question: TemplateQuestion): void {
+		if (!this.#worker) {
+			this.#worker = new TemplateWorker();
+			this.#worker.onmessage = ({ data }: MessageEvent<ReadAnswer | MakeAnswer>) =>
+				this.#take(data);
+			this.#worker.onerror = () => {
+				this.busy = this.#making = false;
+				this.problem = 'The drawing could not be worked on. Nothing was changed.';
+			};
+		}
+		this.#worker.postMessage(question);
+	}
+
+	#take(answer: ReadAnswer | MakeAnswer): void {
+		if (answer.kind === 'make') {
+			if (answer.id !== this.#asked) return;
+			this.#making = false;
+			this.drawing = answer.drawing;
+			this.job = answer.job;
+			return;
+		}
+		this.busy = false;
+		this.reading = answer.reading;
+		this.problem = answer.problem;
+		const found = answer.reading?.contours;
+		if (found?.length) this.setDrawing(this.fileName.replace(/\.\w+$/, ''), found);
+		else if (found) this.problem = 'No closed outline was found; the one before stays.';
+	}
+
+	close(): void {
+		this.#worker?.terminate();
+		this.#worker = undefined;
+		this.#making = false;
+	}
+}

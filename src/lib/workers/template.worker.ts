@@ -1,0 +1,140 @@
+/** Reads drawings and makes templates off the screen's thread. Thin: it calls formats and core. */
+import type { PlanInputs } from '$lib/core';
+import { jobOf, type Job } from '$lib/core/plan/job';
+import { cutOrder, type CutPath } from '$lib/core/shape/order';
+import { boundsOf, type Bounds, type Contour } from '$lib/core/shape/outline';
+import { pathOf } from '$lib/core/shape/offset';
+import {
+	asCut,
+	crossingTemplates,
+	templatesOf,
+	type TemplateContour,
+	type TemplateInput
+} from '$lib/core/shape/template';
+import { readDxf } from '$lib/formats/outline/dxfIn';
+import { OutlineError, type OutlineReading } from '$lib/formats/outline/gather';
+import { pathData, polygonPath } from '$lib/formats/outline/svgPath';
+import { readSvg } from '$lib/formats/outline/svgIn';
+
+export interface ReadQuestion {
+	id: number;
+	kind: 'read';
+	name: string;
+	text: string;
+	/** What the person says a unit of the drawing is; left out: what the file says. */
+	unitMm: number | undefined;
+}
+export interface MakeQuestion {
+	id: number;
+	kind: 'make';
+	input: TemplateInput;
+	plan: PlanInputs;
+	parts: number;
+}
+export type TemplateQuestion = ReadQuestion | MakeQuestion;
+
+export interface ReadAnswer {
+	id: number;
+	kind: 'read';
+	reading?: OutlineReading;
+	problem?: string;
+}
+/** Everything the screen draws, as SVG paths in mm with y down. */
+export interface TemplateDrawing {
+	bounds: Bounds;
+	part: string;
+	templates: string[];
+	torch: string;
+	left: string;
+	lost: string;
+	corners: TemplateContour['corners'];
+	order: Omit<CutPath, 'path'>[];
+	/** Contours whose template has no room, or falls apart. */
+	missing: { index: number; edge: TemplateContour['edge']; why: 'no room' | 'falls apart' }[];
+	/** Templates that cross another one. */
+	crossing: number;
+	/** Contours that are smaller than the kerf. */
+	tooSmall: number;
+	/** The cut as it comes out was not worked out: too many points. */
+	unchecked: boolean;
+}
+export interface MakeAnswer {
+	id: number;
+	kind: 'make';
+	drawing: TemplateDrawing;
+	job: Job;
+}
+
+/** Beyond so many points the cut as it comes out takes too long to show with everything else. */
+const CHECKED_POINTS_MOST = 1500;
+
+function drawingOf(input: TemplateInput, templates: TemplateContour[], paths: CutPath[]) {
+	const checked = templates.filter(({ contour }) => pathOf(contour).length <= CHECKED_POINTS_MOST);
+	const results = checked.map((one) => asCut(one, input));
+	const all: Contour[] = [
+		...input.contours,
+		...templates.flatMap((one) => one.template),
+		...templates.flatMap((one) => one.torch)
+	];
+	return {
+		bounds: boundsOf(all),
+		part: input.contours.map((contour) => pathData(contour)).join(''),
+		templates: templates.map((one) => one.template.map((t) => pathData(t)).join('')),
+		torch: paths.map(({ path }) => pathData(path)).join(''),
+		left: results.flatMap(({ left }) => left.map(polygonPath)).join(''),
+		lost: results.flatMap(({ lost }) => lost.map(polygonPath)).join(''),
+		corners: templates.flatMap(({ corners }) => corners),
+		order: paths.map(({ index, edge, clockwise, start, meets, leadMm, tight }) => ({
+			index,
+			edge,
+			clockwise,
+			start,
+			meets,
+			leadMm,
+			tight
+		})),
+		missing: templates.flatMap(({ template, edge }, index) =>
+			template.length === 1
+				? []
+				: [
+						{
+							index,
+							edge,
+							why: template.length === 0 ? ('no room' as const) : ('falls apart' as const)
+						}
+					]
+		),
+		crossing: new Set(crossingTemplates(templates).flat()).size,
+		tooSmall: templates.filter(({ torch }) => torch.length === 0).length,
+		unchecked: checked.length < templates.length
+	} satisfies TemplateDrawing;
+}
+
+function read({ id, name, text, unitMm }: ReadQuestion): ReadAnswer {
+	try {
+		const reading =
+			/\.svg$/i.test(name) || /^\s*<(\?xml|!doctype svg|svg)/i.test(text)
+				? readSvg(text, unitMm)
+				: readDxf(text, unitMm);
+		return { id, kind: 'read', reading };
+	} catch (error) {
+		if (error instanceof OutlineError) return { id, kind: 'read', problem: error.message };
+		throw error;
+	}
+}
+
+function make({ id, input, plan, parts }: MakeQuestion): MakeAnswer {
+	const templates = templatesOf(input);
+	const { squareSide } = plan.bench.torch;
+	const paths = cutOrder(templates, { squareSide, kerfMm: input.kerfMm });
+	return {
+		id,
+		kind: 'make',
+		drawing: drawingOf(input, templates, paths),
+		job: jobOf(plan, paths, parts)
+	};
+}
+
+self.onmessage = ({ data }: MessageEvent<TemplateQuestion>) => {
+	self.postMessage(data.kind === 'read' ? read(data) : make(data));
+};

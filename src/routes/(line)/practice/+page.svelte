@@ -1,0 +1,198 @@
+<script lang="ts">
+	import { onMount } from 'svelte';
+	import { MARKS_MM } from '$lib/core';
+	import { lagDegFromRatio } from '$lib/core/cutter/speed';
+	import type { Stretch } from '$lib/core/practice/score';
+	import { cutTitle } from '$lib/components/Card/words';
+	import ScreenMatch from '$lib/components/Drawing/ScreenMatch.svelte';
+	import Answer from '$lib/components/Practice/Answer.svelte';
+	import Track from '$lib/components/Practice/Track.svelte';
+	import { Practice } from '$lib/state/practice.svelte';
+	import { keepScreenScale, NOMINAL_PX_PER_MM, screenScale } from '$lib/state/screenScale';
+	import { getWorkbench } from '$lib/state/workbench.svelte';
+
+	/** The planned speed in the hand before it costs a nozzle: trace the line, the sparks answer. */
+	const bench = getWorkbench();
+	const practice = new Practice();
+	let pxPerMm = $state(NOMINAL_PX_PER_MM);
+	let matched = $state(false);
+	let matching = $state(false);
+	let still = $state(false);
+	let roomPx = $state(0);
+
+	const value = (id: Parameters<typeof bench.sayFigure>[0]) => bench.plan.figures[id].value ?? 0;
+	const planned = $derived(value('setup.speedMmS'));
+	const range = $derived({ lowMmS: value('setup.lagLowMmS'), highMmS: value('setup.lagHighMmS') });
+	const markMm = $derived(MARKS_MM[bench.units === 'metric' ? 'metric' : 'imperial'][1]);
+	const lengthMm = $derived(
+		Math.max(
+			40,
+			Math.min(bench.cut.lengthMm, Math.floor((roomPx - 56) / pxPerMm / markMm) * markMm)
+		)
+	);
+	const lagDeg = $derived(
+		practice.speedMmS > 0 ? lagDegFromRatio(practice.speedMmS / value('setup.referenceMmS')) : 1
+	);
+	const word = $derived(
+		!practice.running
+			? ''
+			: practice.speedMmS < range.lowMmS
+				? 'slow'
+				: practice.speedMmS > range.highMmS
+					? 'fast'
+					: 'right'
+	);
+	const WORST: Record<Stretch['what'], string> = {
+		slow: 'too slow',
+		fast: 'too fast',
+		off: 'off the line'
+	};
+
+	onMount(() => {
+		({ pxPerMm, matched } = screenScale());
+		still = matchMedia('(prefers-reduced-motion: reduce)').matches;
+		practice.restore();
+	});
+</script>
+
+<svelte:head><title>Practise the line · {cutTitle(bench)} · Steady Arc</title></svelte:head>
+
+<div class="px-6 pt-3 pb-4 max-[899px]:px-3">
+	<div class="flex flex-wrap items-end gap-x-6 gap-y-1">
+		<h1 class="fig text-[40px]">Practise the line</h1>
+		<p class="sub grow">
+			{cutTitle(bench)} at {bench.sayFigure('setup.currentA')}: hold
+			<b>{bench.sayFigure('setup.speedMmS')}</b>, between {bench.say(range.lowMmS, 'speed')} and {bench.say(
+				range.highMmS,
+				'speed'
+			)}.
+		</p>
+		<button
+			type="button"
+			class="act"
+			aria-expanded={matching}
+			onclick={() => (matching = !matching)}
+			>{matched ? 'Screen matched to a rule' : 'Match the screen to a rule'}</button
+		>
+		<a class="act" href="/cut?{bench.search}">Back to Cut</a>
+	</div>
+	{#if matching}
+		<ScreenMatch
+			{pxPerMm}
+			match={(px) => {
+				pxPerMm = px;
+				matched = true;
+				keepScreenScale(px);
+			}}
+		/>
+	{/if}
+	{#if planned > 0}
+		<div class="mt-3" bind:clientWidth={roomPx}>
+			<Track
+				{practice}
+				{lengthMm}
+				{pxPerMm}
+				{markMm}
+				window={range}
+				finish={() => practice.end(range)}
+			/>
+			<p class="sub mt-1">
+				{matched ? 'True size' : 'About true size: match the screen first'}, {bench.say(
+					lengthMm,
+					'length'
+				)}, a mark every {bench.say(markMm, 'small')}: {bench.say(lengthMm / planned, 'time')} in all.
+				By keyboard: the space bar at each mark.
+			</p>
+		</div>
+		<div class="mt-3 grid gap-6 sm:grid-cols-2">
+			<section aria-label="Under the hand">
+				<p class="fig live" data-word={word}>
+					{practice.running
+						? bench.say(practice.speedMmS, 'speed')
+						: bench.sayFigure('setup.speedMmS')}
+					<small>{word === 'right' ? 'inside' : word ? `too ${word}` : 'to hold'}</small>
+				</p>
+				<Answer lagDeg={practice.running ? lagDeg : value('setup.lagDeg')} {still} />
+			</section>
+			<section aria-label="Result" aria-live="polite" data-testid="practice-result">
+				{#if practice.result}
+					{@const r = practice.result}
+					<p class="fig share">
+						{bench.say(r.insideShare, 'share')} <small>of the line inside</small>
+					</p>
+					<dl class="mt-1 text-[17px]">
+						<div class="row">
+							<dt>Mean</dt>
+							<dd class="fig">{bench.say(r.meanMmS, 'speed')}</dd>
+						</div>
+						<div class="row">
+							<dt>Spread</dt>
+							<dd class="fig">± {bench.say(r.spreadMmS, 'speed')}</dd>
+						</div>
+						<div class="row">
+							<dt>Furthest beside the line</dt>
+							<dd class="fig">{bench.say(r.offMm, 'small')}</dd>
+						</div>
+					</dl>
+					<p class="mt-1 text-[17px] font-semibold">
+						{#if r.worst}From {bench.say(r.worst.fromMm, 'length')} to {bench.say(
+								r.worst.toMm,
+								'length'
+							)}: {WORST[r.worst.what]}.{:else}No stretch went wrong.{/if}
+					</p>
+				{:else if practice.tooShort}
+					<p class="text-[17px]">Too short to tell: go on to the end of the line.</p>
+				{:else}
+					<p class="sub">
+						Your run shows here: mean, spread, how much was inside, where it went wrong.
+					</p>
+				{/if}
+				{#if practice.last && practice.best}
+					<p class="sub mt-2" data-testid="practice-best">
+						Best on this device {bench.say(practice.best.insideShare, 'share')} inside, ± {bench.say(
+							practice.best.spreadMmS,
+							'speed'
+						)}; last {bench.say(practice.last.insideShare, 'share')}.
+					</p>
+				{/if}
+			</section>
+		</div>
+	{:else}
+		<p class="mt-4 text-[18px]">Nothing to practise: this cut does not go through as planned.</p>
+	{/if}
+</div>
+
+<style>
+	.live {
+		font-size: 60px;
+		color: var(--ink);
+	}
+	.live[data-word='right'] {
+		color: var(--holds);
+	}
+	.live[data-word='fast'] {
+		color: var(--stops);
+	}
+	.live[data-word='slow'] {
+		color: var(--spark-ink);
+	}
+	small {
+		font-size: 24px;
+	}
+	.share {
+		font-size: 60px;
+	}
+	.row {
+		display: flex;
+		align-items: baseline;
+		gap: 12px;
+		border-top: 1px solid var(--rule);
+		min-height: 44px;
+	}
+	.row dt {
+		flex: 1;
+	}
+	.row dd {
+		font-size: 27px;
+	}
+</style>

@@ -1,0 +1,31 @@
+import { templatesOf } from '$lib/core/shape/template';
+import { TemplateRequestSchema } from '$lib/formats/api';
+import { toDxf, toSvg } from '$lib/formats/outline/out';
+import { answer, readBody } from '$lib/server/respond';
+import { templatePdf } from '$lib/server/templatePdf';
+import type { RequestHandler } from './$types';
+
+/** A template as a file, or as plain data; nothing is kept. */
+export const POST: RequestHandler = ({ request }) =>
+	answer(async () => {
+		const { as, name, paper, ...input } = await readBody(request, TemplateRequestSchema);
+		const templates = templatesOf(input);
+		if (as === 'json') return { templates };
+		const layers = {
+			template: templates.flatMap((one) => one.template),
+			part: input.contours,
+			torch: templates.flatMap((one) => one.torch)
+		};
+		const file = (body: string | Uint8Array<ArrayBuffer>, type: string) =>
+			new Response(body, {
+				headers: {
+					'content-type': type,
+					'content-disposition': `attachment; filename="${fileName(name)}.${as}"`
+				}
+			});
+		if (as === 'svg') return file(toSvg(layers), 'image/svg+xml');
+		if (as === 'dxf') return file(toDxf(layers), 'image/vnd.dxf');
+		return file(await templatePdf({ name, paper, layers, torch: input }), 'application/pdf');
+	});
+
+const fileName = (name: string) => name.replace(/[^\p{L}\p{N} _.-]/gu, '').trim() || 'template';
