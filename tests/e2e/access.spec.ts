@@ -12,6 +12,9 @@ const SCREENS = [
 	'/start',
 	'/beside',
 	'/chart',
+	'/template',
+	'/practice',
+	'/cut?guide=circle&bevel=30',
 	'/card/a4',
 	'/card/shelf'
 ];

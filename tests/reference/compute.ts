@@ -46,7 +46,18 @@ import {
 } from '../../src/lib/core/circuit/draw';
 import { ladderA } from '../../src/lib/core/cut/amps';
 import { arcThicknessMm } from '../../src/lib/core/cut/thickness';
-import { circleRadiusMm, guideOffsetMm } from '../../src/lib/core/cut/guide';
+import { bottomShiftMm, circleRadiusMm, guideOffsetMm } from '../../src/lib/core/cut/guide';
+import { circle, contoursOf } from '../../src/lib/core/shape/makers';
+import { offsetContour } from '../../src/lib/core/shape/offset';
+import { areaMm2, boundsOf, lengthMm, type Contour } from '../../src/lib/core/shape/outline';
+import {
+	asCut,
+	cornerRadiusMm,
+	isFollowed,
+	templatesOf,
+	type Keep,
+	type TemplateSide
+} from '../../src/lib/core/shape/template';
 import {
 	coolingS,
 	dutyShareAt,
@@ -100,6 +111,27 @@ const edgeOf = (i: Inputs) => ({
 	shieldRadiusMm: num(i, 'shield_radius'),
 	kerfMm: num(i, 'kerf_width')
 });
+/** One outline with the template for it. */
+function templateOf(i: Inputs, contour: Contour, keep: Keep, side: TemplateSide) {
+	const torch = edgeOf(i);
+	const [one] = templatesOf({ contours: [contour], keep, outside: side, holes: side, ...torch });
+	return { ...one!, possible: isFollowed(one!, asCut(one!, torch), torch) };
+}
+const sizeOf = (contours: readonly Contour[]) => {
+	const box = boundsOf(contours);
+	return { w: box.maxX - box.minX, h: box.maxY - box.minY };
+};
+const radiusOf = (contours: readonly Contour[]) => sizeOf(contours).w / 2;
+const rectangleOf = (widthMm: number, heightMm: number) =>
+	contoursOf({ kind: 'rectangle', widthMm, heightMm, radiusMm: 0 })[0]!;
+const rectangleTemplates = (i: Inputs, of: 'part' | 'hole') => {
+	const contour = rectangleOf(num(i, `${of}_W`), num(i, `${of}_H`));
+	const keep = of === 'part' ? ('part' as const) : ('plate' as const);
+	return {
+		kept: templateOf(i, contour, keep, 'kept'),
+		waste: templateOf(i, contour, keep, 'waste')
+	};
+};
 const num = (inputs: Inputs, name: string): number => {
 	const value = inputs[name];
 	if (typeof value !== 'number') throw new Error(`reference case without a number "${name}"`);
@@ -148,6 +180,19 @@ const gauge =
 		});
 		return { thickness_in: thicknessIn, thickness_mm: typed };
 	};
+
+function circleTemplates(i: Inputs) {
+	const contour = circle(num(i, 'finished_diameter'));
+	const at = (keep: Keep, side: TemplateSide) => templateOf(i, contour, keep, side);
+	return {
+		hole_female_template_radius_on_keep_side_mm: radiusOf(at('plate', 'kept').template),
+		disc_female_template_radius_on_waste_side_mm: radiusOf(at('part', 'waste').template),
+		hole_male_template_possible: at('plate', 'waste').possible,
+		disc_male_template_possible: at('part', 'kept').possible,
+		hole_male_template_radius_on_waste_side_mm: radiusOf(at('plate', 'waste').template),
+		disc_male_template_radius_on_keep_side_mm: radiusOf(at('part', 'kept').template)
+	};
+}
 
 export const COMPUTE: Record<string, Compute> = {
 	awg_diameter: (i) => ({
@@ -453,8 +498,92 @@ export const COMPUTE: Record<string, Compute> = {
 			'disc',
 			num(i, 'finished_diameter'),
 			num(i, 'kerf_width')
-		)
+		),
+		...circleTemplates(i)
 	}),
+	bevel: (i) => {
+		const given = {
+			thicknessMm: num(i, 'thickness'),
+			layers: 1,
+			bevelDeg: num(i, 'bevel_angle_from_square')
+		};
+		return {
+			effective_thickness_mm: arcThicknessMm(given),
+			horizontal_setback_mm: bottomShiftMm(given.thicknessMm, given.bevelDeg),
+			ratio: arcThicknessMm(given) / given.thicknessMm
+		};
+	},
+	template_rectangle_part: (i) => {
+		const { kept, waste } = rectangleTemplates(i, 'part');
+		const [rolled] = offsetContour(kept.template[0]!, num(i, 'shield_radius'));
+		return {
+			template_keep_W_mm: sizeOf(kept.template).w,
+			template_keep_H_mm: sizeOf(kept.template).h,
+			template_keep_possible: kept.possible,
+			frame_waste_W_mm: sizeOf(waste.template).w,
+			frame_waste_H_mm: sizeOf(waste.template).h,
+			axis_path_W_mm: sizeOf(kept.torch).w,
+			axis_path_H_mm: sizeOf(kept.torch).h,
+			part_corner_radius_if_rolled_round_sharp_template_mm: kept.corners[0]!.radiusMm,
+			axis_path_length_rolled_mm: lengthMm(rolled!)
+		};
+	},
+	template_rectangle_hole: (i) => {
+		const { kept, waste } = rectangleTemplates(i, 'hole');
+		return {
+			female_template_keep_W_mm: sizeOf(kept.template).w,
+			female_template_keep_H_mm: sizeOf(kept.template).h,
+			...(waste.possible && {
+				male_template_waste_W_mm: sizeOf(waste.template).w,
+				male_template_waste_H_mm: sizeOf(waste.template).h
+			}),
+			male_template_possible: waste.possible,
+			axis_path_W_mm: sizeOf(kept.torch).w,
+			axis_path_H_mm: sizeOf(kept.torch).h,
+			hole_corner_radius_with_sharp_female_template_mm: kept.corners[0]!.radiusMm,
+			hole_corner_radius_with_sharp_male_template_mm: waste.corners[0]!.radiusMm
+		};
+	},
+	template_L_part: (i) => {
+		const [a, b, c, d] = ['A', 'B', 'leg_width_c', 'leg_height_d'].map((n) => num(i, n)) as [
+			number,
+			number,
+			number,
+			number
+		];
+		const contour = [
+			[0, 0],
+			[a, 0],
+			[a, d],
+			[c, d],
+			[c, b],
+			[0, b]
+		].map(([x, y]) => ({ x: x!, y: y!, bulge: 0 }));
+		const kept = templateOf(i, contour, 'part', 'kept');
+		const waste = templateOf(i, contour, 'part', 'waste');
+		const radius = (one: typeof kept, kind: 'inside' | 'outside') =>
+			one.corners.find((corner) => corner.kind === kind)?.radiusMm ?? 0;
+		return {
+			part_area_mm2: areaMm2(contour),
+			template_keep_possible: kept.possible,
+			part_inner_corner_radius_keep_template_sharp_mm: radius(kept, 'inside'),
+			part_inner_corner_radius_waste_frame_sharp_mm: radius(waste, 'inside'),
+			part_outer_corner_radius_keep_template_sharp_mm: radius(kept, 'outside'),
+			part_outer_corner_radius_waste_frame_sharp_mm: radius(waste, 'outside')
+		};
+	},
+	corner_reachability: (i) => {
+		// A template with rounds of its own is not drawn here; those cases compare what does not depend on it.
+		const sharp = num(i, 'template_corner_radius') === 0;
+		return {
+			convex_part_corner_waste_template_mm: cornerRadiusMm('outside', 'waste', edgeOf(i)),
+			...(sharp && {
+				convex_part_corner_keep_template_mm: cornerRadiusMm('outside', 'kept', edgeOf(i)),
+				concave_part_corner_keep_template_mm: cornerRadiusMm('inside', 'kept', edgeOf(i)),
+				concave_part_corner_waste_template_mm: cornerRadiusMm('inside', 'waste', edgeOf(i))
+			})
+		};
+	},
 	melt_energy: (i) => ({
 		melt_energy_J_mm3: meltEnergyJMm3({
 			...METALS.stainless,

@@ -7,6 +7,7 @@ import { pathOf } from '$lib/core/shape/offset';
 import {
 	asCut,
 	crossingTemplates,
+	isFollowed,
 	templatesOf,
 	type TemplateContour,
 	type TemplateInput
@@ -50,7 +51,11 @@ export interface TemplateDrawing {
 	corners: TemplateContour['corners'];
 	order: Omit<CutPath, 'path'>[];
 	/** Contours whose template has no room, or falls apart. */
-	missing: { index: number; edge: TemplateContour['edge']; why: 'no room' | 'falls apart' }[];
+	missing: {
+		index: number;
+		edge: TemplateContour['edge'];
+		why: 'no room' | 'falls apart' | 'too narrow';
+	}[];
 	/** Templates that cross another one. */
 	crossing: number;
 	/** Contours that are smaller than the kerf. */
@@ -71,6 +76,7 @@ const CHECKED_POINTS_MOST = 1500;
 function drawingOf(input: TemplateInput, templates: TemplateContour[], paths: CutPath[]) {
 	const checked = templates.filter(({ contour }) => pathOf(contour).length <= CHECKED_POINTS_MOST);
 	const results = checked.map((one) => asCut(one, input));
+	const unfollowed = checked.filter((one, i) => !isFollowed(one, results[i]!, input));
 	const all: Contour[] = [
 		...input.contours,
 		...templates.flatMap((one) => one.template),
@@ -93,17 +99,12 @@ function drawingOf(input: TemplateInput, templates: TemplateContour[], paths: Cu
 			leadMm,
 			tight
 		})),
-		missing: templates.flatMap(({ template, edge }, index) =>
-			template.length === 1
-				? []
-				: [
-						{
-							index,
-							edge,
-							why: template.length === 0 ? ('no room' as const) : ('falls apart' as const)
-						}
-					]
-		),
+		missing: templates.flatMap((one, index) => {
+			const { template, edge } = one;
+			if (template.length === 0) return [{ index, edge, why: 'no room' as const }];
+			if (template.length > 1) return [{ index, edge, why: 'falls apart' as const }];
+			return unfollowed.includes(one) ? [{ index, edge, why: 'too narrow' as const }] : [];
+		}),
 		crossing: new Set(crossingTemplates(templates).flat()).size,
 		tooSmall: templates.filter(({ torch }) => torch.length === 0).length,
 		unchecked: checked.length < templates.length

@@ -52,9 +52,13 @@
 			<li class="flex gap-2">
 				<Mark verdict="stops" />
 				<span>
-					{m.why === 'no room'
-						? `The shield has no room for a template ${m.edge === 'hole' ? 'in hole' : 'on outline'} ${m.index + 1}: take the other side, or the circle guide.`
-						: `The template for outline ${m.index + 1} falls apart at a neck: take the other side.`}
+					{#if m.why === 'no room'}The shield has no room for a template {m.edge === 'hole'
+							? 'in hole'
+							: 'on outline'}
+						{m.index + 1}: take the other side, or the circle guide.{:else if m.why === 'falls apart'}The
+						template for outline {m.index + 1} falls apart at a neck: take the other side.{:else}A
+						neck or notch of outline {m.index + 1} is too narrow for the shield: see the coloured pieces.
+						Take the other side, or cut it there freehand.{/if}
 				</span>
 			</li>
 		{/each}

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import * as v from 'valibot';
 import { describe, expect, it } from 'vitest';
 import { BAY_2, changed, inputsOf } from '../../../../tests/support/inputs';
 import { NO_EVIDENCE, plan, plateInput } from '..';
@@ -11,7 +12,7 @@ import { apparentPowerVA, modelledOhm } from '../plan/workings/electric';
 import { voltageUnderLoad } from '../circuit/draw';
 import { speedRatioFromLag } from '../cutter/speed';
 import { RATES_UM } from '../wear/electrode';
-import type { Entry, LoggedEntry } from './entries';
+import { EntrySchema, type Entry, type LoggedEntry } from './entries';
 import { evidenceFromLog } from './fromLog';
 import { completeEntry, flowFromTankLpm, shareFromTrip } from './supply';
 import { CUT_SIGMA, FADE_UM, PRIOR_SIGMA, speedCorrection } from './speedCorrection';
@@ -326,5 +327,50 @@ describe('measurements of circuit and air recover what they were made with', () 
 		// Entries of the test log come a minute apart.
 		expect(evidenceOf(cut(14, 1), cut(20, 1)).pattern).toEqual({ starts: 2, arcS: 17, restS: 40 });
 		expect(evidenceOf(cut(280, 20)).pattern).toEqual({ starts: 20, arcS: 14, restS: null });
+	});
+});
+
+describe('scrap cut in two', () => {
+	const piece = (guideSideMm: number, otherSideMm: number, nozzleA?: number): Entry => ({
+		kind: 'scrap',
+		metal: 'mild-steel',
+		wholeMm: 100,
+		guideAtMm: 50,
+		guideSideMm,
+		otherSideMm,
+		nozzleA
+	});
+	it('moves the kerf of that nozzle and metal, the radius, and the distance to set', () => {
+		const evidence = evidenceFromLog(BAY_2, logged([piece(61, 37.4), piece(61.2, 37)]), 'now');
+		expect(evidence.scrap.radius?.mean).toBeCloseTo((61 - 50 + 0.8 + (61.2 - 50 + 0.9)) / 2, 9);
+		const measured = plan(inputsOf({ evidence }));
+		expect(measured.figures['setup.kerfMm']).toMatchObject({ basis: 'T' });
+		expect(measured.figures['setup.kerfMm'].value).toBeCloseTo(1.7, 9);
+		expect(measured.figures['cut.offsetMm'].value).toBeCloseTo(11.95 - 0.85, 9);
+		const stainless = plan(inputsOf({ evidence }, { metal: 'stainless' }));
+		expect(stainless.figures['setup.kerfMm'].basis).not.toBe('T');
+		expect(stainless.figures['cut.radiusMm'].basis).toBe('T');
+	});
+	it('is refused, with the field, when it can only be a slip of the rule', () => {
+		const fields = (entry: Entry) =>
+			v.safeParse(EntrySchema, entry).issues?.map((issue) => v.getDotPath(issue));
+		expect(fields(piece(61, 39))).toEqual(['otherSideMm']);
+		expect(fields(piece(50.5, 48))).toContain('guideSideMm');
+		expect(fields(piece(61, 37.4))).toBeUndefined();
+	});
+	it('counts a test cut for the wear only when it was not logged as a cut', () => {
+		const test: Entry = {
+			kind: 'test-cut',
+			metal: 'mild-steel',
+			thicknessMm: 6,
+			outputA: 45,
+			speedMmS: 20,
+			lagDeg: 22.5,
+			through: true
+		};
+		const total = (entry: Entry) => evidenceFromLog(BAY_2, logged([entry]), 'now').wear.total;
+		expect(total(test).starts).toBe(0);
+		const took = total({ ...test, took: { lengthMm: 300, start: 'hover' } });
+		expect(took).toEqual({ starts: 1, arcMin: 0.25, piercesRolled: 1, piercesStraight: 0 });
 	});
 });

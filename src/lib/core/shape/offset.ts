@@ -8,7 +8,7 @@ import {
 	unionD
 } from 'clipper2-ts';
 import { withArcs } from './arcs';
-import { directed, distance, flattened, type Contour, type Point, type Vertex } from './outline';
+import { directed, flattened, type Contour, type Point, type Vertex } from './outline';
 
 /** Chords of flattened arcs lie this close, mm. */
 const FLAT_MM = 0.005;
@@ -21,7 +21,9 @@ const NOTHING_MM = 0.01;
 /** Digits after the point in the clipping library. */
 const DIGITS = 4;
 /** What is thinner than this is the rounding of chords, not a piece, mm. */
-const SLIVER_MM = 0.04;
+const SLIVER_MM = 0.02;
+/** Smaller ones are not seen, mm². */
+const SPECK_MM2 = 0.01;
 
 /** Chords are mitred when they are offset; the mitres stand out by no more than this, mm. */
 const MITRE_MM = 0.002;
@@ -49,12 +51,11 @@ export function offsetContour(contour: Contour, byMm: number): Vertex[][] {
 		.filter((path) => path.length > 1);
 }
 
-/** What is left of one filled shape when another is taken away, without slivers. */
+/** What is left of one filled shape when another is taken away, without the slivers of rounded chords. */
 export function piecesOf(from: Point[][], less: Point[][]): Point[][] {
-	return differenceD(from, less, FillRule.NonZero, DIGITS).filter((piece) => {
-		const round = piece.reduce((sum, p, i) => sum + distance(p, piece[(i + 1) % piece.length]!), 0);
-		return (2 * Math.abs(polygonAreaMm2(piece))) / round > SLIVER_MM;
-	});
+	return differenceD(from, inflated(less, SLIVER_MM), FillRule.NonZero, DIGITS).filter(
+		(piece) => Math.abs(polygonAreaMm2(piece)) > SPECK_MM2
+	);
 }
 
 /** Signed area of a closed line of points, mm². */

@@ -296,14 +296,15 @@ describe('the four templates', () => {
 		expect(left).toEqual([]);
 		expect(lost).toHaveLength(4);
 		const area = lost.reduce((sum, p) => sum + Math.abs(polygonAreaMm2(p)), 0);
-		expect(area).toBeCloseTo(4 * (1 - Math.PI / 4) * (R - K / 2) ** 2, 0);
+		// Less the band in which chords are not told from their arcs.
+		expect(Math.abs(area / (4 * (1 - Math.PI / 4) * (R - K / 2) ** 2) - 1)).toBeLessThan(0.02);
 	});
 	it('tell what stays in the corners of a slugged hole, and nothing where a shield rolls freely', () => {
 		const [slug] = templatesOf(input(square(100), 'waste', { keep: 'plate' }));
 		const { left, lost } = asCut(slug!, TORCH);
 		expect(lost).toEqual([]);
 		const area = left.reduce((sum, p) => sum + Math.abs(polygonAreaMm2(p)), 0);
-		expect(area).toBeCloseTo(4 * (1 - Math.PI / 4) * (R + K / 2) ** 2, 0);
+		expect(Math.abs(area / (4 * (1 - Math.PI / 4) * (R + K / 2) ** 2) - 1)).toBeLessThan(0.02);
 		for (const side of ['kept', 'waste'] as const) {
 			const [disc] = templatesOf(input(circle(150), side));
 			expect(asCut(disc!, TORCH)).toEqual({ left: [], lost: [] });

@@ -14,7 +14,7 @@ import {
 	type Vertex
 } from './outline';
 import type { KEEPS, TEMPLATE_SIDES } from './schema';
-import { inflated, offsetContour, pathOf, piecesOf } from './offset';
+import { inflated, offsetContour, pathOf, piecesOf, polygonAreaMm2 } from './offset';
 
 export type TemplateSide = (typeof TEMPLATE_SIDES)[number];
 /** What is kept: what lies inside the outer contour, or the plate round it. */
@@ -210,4 +210,23 @@ export function asCut(
 	const more = piecesOf(made, drawn);
 	const less = piecesOf(drawn, made);
 	return edge === 'outside' ? { left: more, lost: less } : { left: less, lost: more };
+}
+
+/** A rounded corner takes less than this many squares of the shield's reach, even a sharp one [own]. */
+const CORNER_MOST = 0.6;
+
+/**
+ * Whether the shield can follow the whole outline: the template is in one piece, and what comes out
+ * otherwise is no more than rounded corners. False: a neck or a notch is too narrow for it.
+ */
+export function isFollowed(
+	{ template }: Pick<TemplateContour, 'template'>,
+	{ left, lost }: AsCut,
+	{ shieldRadiusMm, kerfMm }: { shieldRadiusMm: number; kerfMm: number }
+): boolean {
+	const most = CORNER_MOST * (shieldRadiusMm + kerfMm / 2) ** 2;
+	return (
+		template.length === 1 &&
+		[...left, ...lost].every((piece) => Math.abs(polygonAreaMm2(piece)) <= most)
+	);
 }

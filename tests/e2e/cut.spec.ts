@@ -1,0 +1,275 @@
+import { createRequire } from 'node:module';
+import { readFileSync } from 'node:fs';
+import type { Page } from '@playwright/test';
+import { expect, test } from './demo';
+
+const require = createRequire(import.meta.url);
+/** An independent reader of DXF. */
+const { Helper } = require('dxf') as {
+	Helper: new (text: string) => {
+		parsed: {
+			header: { insUnits: number };
+			entities: { type: string; layer: string; r?: number; x?: number; y?: number }[];
+		};
+	};
+};
+
+/** A flange as a drawing office would send it: inches, circles, a line of text, a loose line. */
+const FLANGE_DXF = (() => {
+	const circle = (x: number, y: number, r: number) =>
+		`0\nCIRCLE\n8\n0\n10\n${x}\n20\n${y}\n40\n${r}\n`;
+	const bolts = Array.from({ length: 6 }, (_, i) => {
+		const a = (Math.PI / 3) * i;
+		return circle(4 * Math.cos(a), 4 * Math.sin(a), 0.5);
+	});
+	const body = [circle(0, 0, 6), circle(0, 0, 2), ...bolts].join('');
+	const left =
+		'0\nTEXT\n8\n0\n10\n0\n20\n0\n40\n1\n1\nSLUICE\n0\nLINE\n8\n0\n10\n9\n20\n0\n11\n9.5\n21\n0\n';
+	return `0\nSECTION\n2\nHEADER\n9\n$INSUNITS\n70\n1\n0\nENDSEC\n0\nSECTION\n2\nENTITIES\n${body}${left}0\nENDSEC\n0\nEOF\n`;
+})();
+const openDrawing = (page: Page, name: string, text: string) =>
+	page
+		.getByLabel('Open DXF or SVG')
+		.setInputFiles({ name, mimeType: 'text/plain', buffer: Buffer.from(text) });
+
+test('every guide says what to set, and by how much a part is wrong when it is forgotten or mirrored', async ({
+	page
+}) => {
+	await page.goto('/cut');
+	const wrong = page.getByTestId('wrong');
+	await expect(wrong).toContainText('straight edge on the line: wrong by 11.3 mm');
+	await expect(wrong).toContainText('on the waste: wrong by 1.5 mm; from there it is 12.8 mm');
+	const guide = page.getByRole('radiogroup', { name: 'Guide', exact: true });
+	await guide.getByText('Circle').click();
+	await expect(page.getByRole('img', { name: /Circle guide: 49.3 mm/ })).toBeVisible();
+	await expect(wrong).toContainText('wrong by 1.5 mm in diameter');
+	await expect(wrong).toContainText('wrong by 3 mm in diameter');
+	await page.getByRole('radiogroup', { name: 'What is kept' }).getByText('A disc').click();
+	await expect(page.getByRole('img', { name: /Circle guide: 50.8 mm/ })).toBeVisible();
+	const diameter = page.getByLabel('Finished diameter');
+	await diameter.fill('2');
+	await diameter.press('Enter');
+	await expect(page.getByText('10 to 5000 mm is accepted')).toBeVisible();
+	await diameter.fill('8"');
+	await diameter.press('Enter');
+	await expect(page.getByRole('img', { name: /Circle guide: 102/ })).toBeVisible();
+	await expect(page).toHaveURL(/dia=203.2/);
+	await page.reload();
+	await expect(page.getByRole('img', { name: /Circle guide: 102/ })).toBeVisible();
+	await guide.getByText('Freehand').click();
+	await expect(wrong).toContainText('torch centre on the line: wrong by 0.75 mm');
+});
+
+test('a start that cannot go through says which amps would, and each start tells its cost', async ({
+	page
+}) => {
+	await page.goto('/cut?t=9&start=pierce&school=typed&a=32');
+	await expect(page.getByRole('alert').filter({ hasText: 'turn up to' })).toContainText(
+		/start on an edge, or drill a hole.*turn up to \d+ A/
+	);
+	await page.goto('/cut?t=4');
+	const start = page.getByRole('radiogroup', { name: 'Start' });
+	await start.getByText('Hover').click();
+	await expect(page.getByText('about 12 mm off, fire')).toBeVisible();
+	const costs = page.getByRole('region', { name: 'What each start costs' });
+	await expect(costs.getByRole('row')).toHaveCount(5);
+	await expect(costs).toContainText('Through after about');
+});
+
+test('a bevel is drawn across the cut, with its wider kerf and its bottom edge', async ({
+	page
+}) => {
+	await page.goto('/cut?bevel=45');
+	await expect(page.getByRole('img', { name: /Across the bevel.*6 mm apart/ })).toBeVisible();
+	await expect(page.getByRole('region', { name: 'Bevel figures' })).toContainText('2.26 mm');
+	await expect(page.getByText('angle iron at 45°')).toBeVisible();
+});
+
+test('one scrap piece gives the kerf and the shield radius, and is taken back', async ({
+	page
+}) => {
+	await page.goto('/cut');
+	const offset = page.locator('[data-station="cut"]');
+	await expect(offset).toContainText('11.3 mm');
+	await page.getByLabel('Piece under the guide').fill('61.2');
+	await page.getByLabel('Piece under the guide').press('Enter');
+	await page.getByLabel('Other piece').fill('36.8');
+	await page.getByLabel('Other piece').press('Tab');
+	await expect(page.getByText('It tells a kerf of')).toContainText('2 mm');
+	await page
+		.getByRole('region', { name: 'The scrap piece' })
+		.getByRole('button', { name: 'Take it' })
+		.click();
+	await expect(page.getByTestId('notice')).toContainText('Scrap measured');
+	// 61.2 − 50 is the distance that was ridden at, whatever the two make it up from.
+	await expect(offset).toContainText('11.2 mm');
+	await page.getByRole('button', { name: /Take back: scrap/ }).click();
+	await expect(offset).toContainText('11.3 mm');
+});
+
+test('"why not through?" goes one look at a time, cheapest and likeliest first', async ({
+	page
+}) => {
+	await page.goto('/cut');
+	await page.getByRole('button', { name: 'Not through: not looked for' }).click();
+	const path = page.getByTestId('not-through');
+	await expect(path).toContainText('faster than planned');
+	await path.getByRole('button', { name: 'It is fine' }).click();
+	await expect(path).toContainText('Look 2 of 9');
+	await path.getByRole('button', { name: 'Back' }).click();
+	await path.getByRole('button', { name: 'That is it' }).click();
+	await expect(path).toContainText('Slower');
+});
+
+test('a flange from a DXF drawing becomes a template, is exported and opens in an independent reader', async ({
+	page
+}) => {
+	await page.goto('/template');
+	await openDrawing(page, 'sluice flange.dxf', FLANGE_DXF);
+	const said = page.getByTestId('file-said');
+	await expect(said).toContainText('8 closed outlines; unit: inches');
+	await expect(said).toContainText('text is no outline');
+	await expect(said).toContainText('its ends lie');
+	const job = page.getByTestId('job');
+	await expect(job).toContainText('7 of them pierced');
+	await page
+		.getByRole('radiogroup', { name: 'Template in holes lies' })
+		.getByText('on the waste')
+		.click();
+	// A bolt hole of an inch has no room for a shield of 12 mm.
+	await expect(page.getByTestId('corners')).toContainText('has no room for a template in hole');
+	await page
+		.getByRole('radiogroup', { name: 'Template in holes lies' })
+		.getByText('on the part')
+		.click();
+	await expect(page.getByTestId('corners')).not.toContainText('has no room');
+	const parts = page.getByLabel('Equal parts');
+	await parts.fill('3');
+	await parts.press('Enter');
+	await expect(job).toContainText('21 of them pierced');
+	const saved = page.waitForEvent('download');
+	await page.getByRole('button', { name: 'DXF', exact: true }).click();
+	const file = await saved;
+	expect(file.suggestedFilename()).toBe('sluice flange-template.dxf');
+	const { header, entities } = new Helper(readFileSync(await file.path(), 'utf8')).parsed;
+	expect(header.insUnits).toBe(4);
+	const radii = (layer: string) =>
+		entities
+			.filter((e) => e.layer === layer && e.type === 'CIRCLE')
+			.map((e) => Math.round(e.r! * 100) / 100);
+	expect(radii('PART')).toEqual([152.4, 50.8, 12.7, 12.7, 12.7, 12.7, 12.7, 12.7]);
+	// Inset by R − k/2 outside, enlarged by it in holes: 12 − 0.75.
+	expect(radii('TEMPLATE')).toEqual([141.15, 62.05, ...Array<number>(6).fill(23.95)]);
+	// What was drawn is still there after a reload.
+	await page.reload();
+	await expect(job).toContainText('21 of them pierced');
+});
+
+test('the exported SVG has its true size in the browser itself', async ({ page }) => {
+	await page.goto('/template');
+	await page.getByRole('radiogroup', { name: 'Outline' }).getByText('Slot').click();
+	await expect(page.getByTestId('job')).toContainText('1');
+	const saved = page.waitForEvent('download');
+	await page.getByRole('button', { name: 'SVG', exact: true }).click();
+	const text = readFileSync(await (await saved).path(), 'utf8');
+	const sizes = await page.evaluate((svg) => {
+		const root = new DOMParser().parseFromString(svg, 'image/svg+xml').documentElement;
+		document.body.append(root);
+		const part = root.querySelector<SVGPathElement>('#part path')!;
+		const { width } = part.getBoundingClientRect();
+		return { length: part.getTotalLength(), mm: (width * 25.4) / 96 };
+	}, text);
+	expect(sizes.length).toBeCloseTo(200 + Math.PI * 60, 0);
+	expect(sizes.mm).toBeCloseTo(160.2, 0);
+});
+
+test('a template prints in true size, and an outline is saved, opened and put away', async ({
+	page
+}) => {
+	await page.goto('/template');
+	await page.getByRole('radiogroup', { name: 'Outline' }).getByText('Rectangle').click();
+	await expect(page.getByTestId('corners')).toContainText(
+		'4 outside corners come out with a radius of 11.3 mm'
+	);
+	const saved = page.waitForEvent('download');
+	await page.getByRole('button', { name: 'Print true size, PDF' }).click();
+	expect(
+		readFileSync(await (await saved).path())
+			.subarray(0, 5)
+			.toString()
+	).toBe('%PDF-');
+	await page.getByRole('button', { name: 'Save the outline' }).click();
+	await expect(page.getByTestId('notice')).toContainText('saved for every bench');
+	await page.getByLabel('Saved outlines').selectOption({ label: 'rectangle' });
+	await expect(page.getByRole('img', { name: /^rectangle with its template/ })).toBeVisible();
+	await page.getByRole('button', { name: 'Put it away' }).click();
+	await expect(page.getByTestId('notice')).toContainText('put away');
+});
+
+test('a drawing that cannot be read says why, and the outline before stays', async ({ page }) => {
+	await page.goto('/template');
+	const job = page.getByTestId('job');
+	await expect(job).toContainText('9 of them pierced');
+	const said = page.getByTestId('file-said');
+	await openDrawing(page, 'broken.svg', '<svg>\n<g>\n</svg>');
+	await expect(said).toContainText('is no valid XML');
+	await openDrawing(
+		page,
+		'text.svg',
+		'<svg xmlns="http://www.w3.org/2000/svg"><script>window.hacked=1</script><text>hi</text></svg>'
+	);
+	await expect(said).toContainText('No closed outline was found');
+	await expect(said).toContainText('scripts are never run');
+	expect(await page.evaluate(() => 'hacked' in window)).toBe(false);
+	await openDrawing(page, 'photo.dxf', '\u0000\u0001\u0002');
+	await expect(said).toContainText('no DXF drawing');
+	await expect(job).toContainText('9 of them pierced');
+	const outside = page.getByLabel('Bolt circle');
+	await outside.fill('284');
+	await outside.press('Enter');
+	await expect(page.getByText('small enough that its holes lie inside')).toBeVisible();
+});
+
+/** Drags along the practice line in a time, by many small moves. */
+async function trace(page: Page, seconds: number) {
+	const box = (await page.getByTestId('track').boundingBox())!;
+	const y = box.y + 64;
+	const [from, to] = [box.x + 24, box.x + box.width - 26];
+	await page.mouse.move(from, y);
+	await page.mouse.down();
+	const begun = Date.now();
+	for (;;) {
+		const share = Math.min(1, (Date.now() - begun) / (seconds * 1000));
+		await page.mouse.move(from + share * (to - from), y);
+		if (share === 1) break;
+	}
+	await page.mouse.up();
+}
+
+test('a line is practised by mouse: inside at the planned speed, too fast when hurried, the best is kept', async ({
+	page
+}) => {
+	await page.goto('/practice?len=100');
+	// 100 mm at 22 mm/s.
+	await trace(page, 4.5);
+	const result = page.getByTestId('practice-result');
+	await expect(result).toContainText('of the line inside');
+	const share = async () => Number(/(\d+) %/.exec((await result.textContent())!)![1]);
+	expect(await share()).toBeGreaterThan(60);
+	await trace(page, 1);
+	await expect(result).toContainText('too fast');
+	expect(await share()).toBeLessThan(40);
+	await page.reload();
+	await expect(page.getByTestId('practice-best')).toContainText('Best on this device');
+});
+
+test('a line is practised by keyboard and with reduced motion', async ({ page }) => {
+	await page.emulateMedia({ reducedMotion: 'reduce' });
+	await page.goto('/practice?len=80');
+	await page.getByTestId('track').focus();
+	for (let i = 0; i <= 8; i++) {
+		await page.keyboard.press(' ');
+		await page.waitForTimeout(430);
+	}
+	await expect(page.getByTestId('practice-result')).toContainText('of the line inside');
+});
