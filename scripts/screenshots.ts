@@ -1,6 +1,6 @@
 /** Writes docs/screenshots from fresh demo data: one picture of each main view. */
 import { mkdirSync } from 'node:fs';
-import type { Browser } from '@playwright/test';
+import type { Browser, Page } from '@playwright/test';
 import { DemoServer } from '../tests/e2e/demo';
 import { openBrowser } from './browser';
 
@@ -22,6 +22,10 @@ interface Shot {
 	chart?: boolean;
 	/** Region that is scrolled to. */
 	see?: string;
+	/** What is worked out off the page's thread and must be there first, by its test id. */
+	wait?: string;
+	/** The practice line is traced first. */
+	trace?: boolean;
 }
 
 const SHOTS: Shot[] = [
@@ -37,7 +41,6 @@ const SHOTS: Shot[] = [
 	{ name: 'beside', path: '/beside?arc=60&rest=30' },
 	{ name: 'setup', path: '/setup' },
 	{ name: 'setup-where-from', path: '/setup', open: 'setup.speedMmS' },
-	{ name: 'setup-dark', path: '/setup?t=10', dark: true },
 	{
 		name: 'setup-evidence',
 		path: '/setup?metal=stainless&t=6',
@@ -53,6 +56,8 @@ const SHOTS: Shot[] = [
 		see: 'Read the cut',
 		press: ['Fine hard dross', 'Spatter on top']
 	},
+	{ name: 'template', path: '/template', wait: 'job' },
+	{ name: 'practice', path: '/practice?len=120', dark: true, trace: true },
 	{ name: 'gouge', path: '/gouge' },
 	{ name: 'wear', path: '/wear' },
 	{ name: 'bench', path: '/bench' },
@@ -60,6 +65,22 @@ const SHOTS: Shot[] = [
 	{ name: 'phone-setup', path: '/setup', size: PHONE },
 	{ name: 'phone-wear', path: '/wear', size: PHONE, dark: true }
 ];
+
+/** Along the practice line in about five seconds, a little unevenly, as a hand does. */
+async function traceLine(page: Page): Promise<void> {
+	const box = (await page.getByTestId('track').boundingBox())!;
+	const at = (share: number) => box.x + 24 + share * (box.width - 50);
+	await page.mouse.move(at(0), box.y + 64);
+	await page.mouse.down();
+	const begun = Date.now();
+	for (let share = 0; share < 1;) {
+		const t = (Date.now() - begun) / 5200;
+		share = Math.min(1, t + 0.05 * Math.sin(2 * Math.PI * t));
+		await page.mouse.move(at(share), box.y + 64);
+	}
+	await page.mouse.up();
+	await page.getByTestId('practice-best').waitFor();
+}
 
 async function take(browser: Browser, demo: DemoServer, shot: Shot): Promise<void> {
 	const page = await browser.newPage({ viewport: shot.size ?? DESK, reducedMotion: 'reduce' });
@@ -73,6 +94,8 @@ async function take(browser: Browser, demo: DemoServer, shot: Shot): Promise<voi
 	for (const name of shot.press ?? []) {
 		await page.getByRole('button', { name: new RegExp(`^${name}`) }).click();
 	}
+	if (shot.wait) await page.getByTestId(shot.wait).waitFor();
+	if (shot.trace) await traceLine(page);
 	if (shot.see) {
 		const region = page.getByRole('region', { name: shot.see });
 		await region.evaluate((node) =>

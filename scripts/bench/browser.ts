@@ -1,13 +1,12 @@
 import { gzipSync } from 'node:zlib';
 import { openBrowser } from '../browser';
+import { percentile95, workMeter } from './frames';
 
 const RUNS = 5;
 const WARM_UP = 40;
 const MOVES = 120;
 const median = (values: number[]) =>
 	[...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]!;
-const percentile95 = (values: number[]) =>
-	[...values].sort((a, b) => a - b)[Math.floor(values.length * 0.95)]!;
 
 /** kB of JavaScript, gzipped, that the browser fetches before Setup is usable. */
 export async function benchFirstLoad(base: string): Promise<number> {
@@ -31,13 +30,7 @@ export async function benchDrag(base: string): Promise<{ p95Ms: number; longTask
 	for (let run = 0; run < RUNS; run++) {
 		const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 		await page.goto(`${base}/setup`, { waitUntil: 'networkidle' });
-		const client = await page.context().newCDPSession(page);
-		await client.send('Performance.enable');
-		const work = async () => {
-			const { metrics } = await client.send('Performance.getMetrics');
-			const of = (name: string) => metrics.find((m) => m.name === name)!.value;
-			return (of('ScriptDuration') + of('LayoutDuration') + of('RecalcStyleDuration')) * 1000;
-		};
+		const work = await workMeter(page);
 		await page.evaluate(() => {
 			const seen = { long: 0 };
 			Object.assign(window, { seen });

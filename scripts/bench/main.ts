@@ -9,6 +9,7 @@ import { benchLog } from './log';
 import { benchPages } from './pages';
 import { benchPlan } from './plan';
 import { benchSession } from './session';
+import { benchPractice, benchTemplate } from './template';
 
 export interface Result {
 	name: string;
@@ -72,6 +73,18 @@ try {
 	note('server resident after that load', Number(memory[1]) / 1024, 'MiB', '<= 150');
 	note('first-load JavaScript of Setup, gzipped', await benchFirstLoad(url), 'kB', '<= 130');
 	note('preview of a chart of ten thousand rows', await benchChart(url), 'ms', '<= 1000');
+	note(
+		'offset, order and drawing of an outline of 20 000 points',
+		await benchTemplate(url),
+		'ms',
+		'<= 300'
+	);
+	note(
+		'practice, script and layout per frame, 95th percentile',
+		await benchPractice(url),
+		'ms',
+		'<= 8'
+	);
 	const drag = await benchDrag(url);
 	note(
 		'dragging thickness, script and layout per frame, 95th percentile',

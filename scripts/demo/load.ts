@@ -5,6 +5,7 @@
  */
 import { DEFAULT_SETTINGS, type Entry } from '../../src/lib/core';
 import { readFileSync } from 'node:fs';
+import { readDxf } from '../../src/lib/formats/outline/dxfIn';
 import { readChartCsv } from '../../src/lib/formats/chartCsv';
 import { BAY_2, TROLLEY } from './benches';
 
@@ -122,6 +123,12 @@ for (const [name, search] of SHELF) {
 		search
 	});
 }
+const { contours } = readDxf(readFileSync(new URL('anchor-plate.dxf', import.meta.url), 'utf8'));
+await call('POST', '/api/outlines', {
+	opId: 'demo-outline-anchor',
+	name: 'Gate anchor plate',
+	contours
+});
 const trolley = await call<{ id: string }>('POST', '/api/benches', {
 	opId: 'demo-trolley',
 	bench: TROLLEY

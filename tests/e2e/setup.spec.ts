@@ -253,7 +253,8 @@ test('the pacer counts in, keeps the beat, and starts and stops by a pedal that 
 	await page.locator('h2', { hasText: 'Dry run' }).scrollIntoViewIfNeeded();
 	await page.keyboard.press(' ');
 	await expect(page.getByRole('button', { name: /Stop/ })).toBeVisible();
-	await expect(pacer).toHaveText('3');
+	// A slow machine may show it first when the count is under way.
+	await expect(pacer).toHaveText(/^[321]$/);
 	await expect(pacer).toContainText('of 6');
 	await page.keyboard.press(' ');
 	await expect(page.getByRole('button', { name: /Pace me/ })).toBeVisible();
@@ -330,7 +331,8 @@ test('speed against thickness is drawn, and stands there as a table', async ({ p
 	const region = page.getByRole('region', { name: 'Speed against thickness' });
 	// What is not in view is not loaded.
 	await expect(region.locator('canvas')).toHaveCount(0);
-	await region.getByText('working').scrollIntoViewIfNeeded();
+	await region.getByRole('heading').scrollIntoViewIfNeeded();
+	await page.mouse.wheel(0, 400);
 	await region.locator('canvas').waitFor();
 	await region.getByText('As a table').click();
 	const row = page.getByTestId('speed-table').getByRole('row', { name: /^6 mm/ });

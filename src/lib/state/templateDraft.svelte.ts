@@ -22,6 +22,7 @@ interface Kept {
 	outside: TemplateSide;
 	holes: TemplateSide;
 	parts: number;
+	title?: string;
 }
 const START: Kept = {
 	source: { kind: 'shape', shape: STARTING_SHAPES.flange },
@@ -56,8 +57,10 @@ export class TemplateDraft {
 	readonly contours = $derived(
 		this.source.kind === 'shape' ? contoursOf(this.source.shape) : this.source.contours
 	);
+	/** As the person calls it; left out: by its shape or file. */
+	title = $state<string | undefined>();
 	readonly name = $derived(
-		this.source.kind === 'shape' ? this.source.shape.kind : this.source.name
+		this.title ?? (this.source.kind === 'shape' ? this.source.shape.kind : this.source.name)
 	);
 
 	/** Takes up where this device left off. */
@@ -73,8 +76,9 @@ export class TemplateDraft {
 	}
 	#keep(): void {
 		if (!this.#store) return;
-		const { source, keep, outside, holes, parts } = this;
-		void set(KEY, { source, keep, outside, holes, parts } satisfies Kept, this.#store);
+		const { source, keep, outside, holes, parts, title } = this;
+		const kept: Kept = { source, keep, outside, holes, parts, title };
+		void set(KEY, kept, this.#store);
 	}
 
 	change(change: Partial<Omit<Kept, 'source'>>): void {
@@ -82,6 +86,7 @@ export class TemplateDraft {
 		this.#keep();
 	}
 	choose(kind: ShapeKind): void {
+		this.title = undefined;
 		this.setShape(STARTING_SHAPES[kind]);
 		this.reading = undefined;
 		this.fileName = '';
@@ -91,6 +96,7 @@ export class TemplateDraft {
 		this.#keep();
 	}
 	setDrawing(name: string, contours: readonly Contour[]): void {
+		this.title = undefined;
 		this.source = { kind: 'drawing', name: name.slice(0, 60), contours };
 		this.#keep();
 	}

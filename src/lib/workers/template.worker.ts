@@ -99,11 +99,11 @@ function drawingOf(input: TemplateInput, templates: TemplateContour[], paths: Cu
 			leadMm,
 			tight
 		})),
-		missing: templates.flatMap((one, index) => {
+		missing: templates.flatMap((one, index): TemplateDrawing['missing'] => {
 			const { template, edge } = one;
-			if (template.length === 0) return [{ index, edge, why: 'no room' as const }];
-			if (template.length > 1) return [{ index, edge, why: 'falls apart' as const }];
-			return unfollowed.includes(one) ? [{ index, edge, why: 'too narrow' as const }] : [];
+			if (template.length === 0) return [{ index, edge, why: 'no room' }];
+			if (template.length > 1) return [{ index, edge, why: 'falls apart' }];
+			return unfollowed.includes(one) ? [{ index, edge, why: 'too narrow' }] : [];
 		}),
 		crossing: new Set(crossingTemplates(templates).flat()).size,
 		tooSmall: templates.filter(({ torch }) => torch.length === 0).length,

@@ -5,6 +5,7 @@
 	import Choice from '$lib/components/Fields/Choice.svelte';
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import Select from '$lib/components/Fields/Select.svelte';
+	import TextField from '$lib/components/Fields/TextField.svelte';
 	import { newOpId } from '$lib/state/ids';
 	import { send } from '$lib/state/outbox';
 	import type { TemplateDraft } from '$lib/state/templateDraft.svelte';
@@ -109,6 +110,17 @@
 				choose={(id) => void take(id)}
 			/>
 		{/if}
+		<div class="w-48">
+			<TextField
+				label="Called"
+				value={draft.name}
+				commit={(text) => {
+					const title = text.trim();
+					if (title === '' || title.length > 60) return '1 to 60 characters are accepted';
+					draft.change({ title });
+				}}
+			/>
+		</div>
 		<button type="button" class="act" onclick={() => void save()}>Save the outline</button>
 		{#if open}<button type="button" class="act" onclick={() => void putAway()}>Put it away</button
 			>{/if}

@@ -5,7 +5,7 @@ import type { RequestHandler } from './$types';
 /** Everything the shop owns, readable without this program. */
 export const GET: RequestHandler = () =>
 	answer(() => {
-		const { benches, sets, log, settings, charts, cards } = store();
+		const { benches, sets, log, settings, charts, cards, outlines } = store();
 		const body = {
 			format: 'steady-arc/shop',
 			version: 1,
@@ -17,7 +17,8 @@ export const GET: RequestHandler = () =>
 				const chart = charts.find(id);
 				return chart ? [{ benchId: id, ...chart }] : [];
 			}),
-			cards: cards.everything()
+			cards: cards.everything(),
+			outlines: outlines.list().map(({ id }) => outlines.find(id))
 		};
 		return new Response(JSON.stringify(body, null, '\t'), {
 			headers: {

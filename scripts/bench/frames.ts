@@ -1,0 +1,15 @@
+import type { Page } from '@playwright/test';
+
+export const percentile95 = (values: number[]) =>
+	[...values].sort((a, b) => a - b)[Math.floor(values.length * 0.95)]!;
+
+/** Script, style and layout that the page has done so far, ms. */
+export async function workMeter(page: Page): Promise<() => Promise<number>> {
+	const client = await page.context().newCDPSession(page);
+	await client.send('Performance.enable');
+	return async () => {
+		const { metrics } = await client.send('Performance.getMetrics');
+		const of = (name: string) => metrics.find((m) => m.name === name)!.value;
+		return (of('ScriptDuration') + of('LayoutDuration') + of('RecalcStyleDuration')) * 1000;
+	};
+}
