@@ -6,6 +6,7 @@ import type { Contour } from '$lib/core/shape/outline';
 import type { Keep, TemplateSide } from '$lib/core/shape/template';
 import { FILE_MOST_BYTES, type OutlineReading } from '$lib/formats/outline/gather';
 import type {
+	CheckAnswer,
 	MakeAnswer,
 	ReadAnswer,
 	TemplateDrawing,
@@ -47,6 +48,8 @@ export class TemplateDraft {
 	busy = $state(false);
 	drawing = $state.raw<TemplateDrawing | undefined>();
 	job = $state.raw<Job | undefined>();
+	/** What the cut makes of it; undefined: not worked out yet. */
+	check = $state.raw<CheckAnswer | undefined>();
 
 	#fileText = '';
 	#asked = 0;
@@ -141,7 +144,7 @@ export class TemplateDraft {
 	#post(question: TemplateQuestion): void {
 		if (!this.#worker) {
 			this.#worker = new TemplateWorker();
-			this.#worker.onmessage = ({ data }: MessageEvent<ReadAnswer | MakeAnswer>) =>
+			this.#worker.onmessage = ({ data }: MessageEvent<ReadAnswer | MakeAnswer | CheckAnswer>) =>
 				this.#take(data);
 			this.#worker.onerror = () => {
 				this.busy = this.#making = false;
@@ -151,11 +154,17 @@ export class TemplateDraft {
 		this.#worker.postMessage(question);
 	}
 
-	#take(answer: ReadAnswer | MakeAnswer): void {
-		if (answer.kind === 'make') {
+	#take(answer: ReadAnswer | MakeAnswer | CheckAnswer): void {
+		if (answer.kind === 'check') {
 			if (answer.id !== this.#asked) return;
 			this.#making = false;
+			this.check = answer;
+			return;
+		}
+		if (answer.kind === 'make') {
+			if (answer.id !== this.#asked) return;
 			this.drawing = answer.drawing;
+			this.check = undefined;
 			this.job = answer.job;
 			return;
 		}

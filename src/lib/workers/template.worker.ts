@@ -46,22 +46,29 @@ export interface TemplateDrawing {
 	part: string;
 	templates: string[];
 	torch: string;
-	left: string;
-	lost: string;
 	corners: TemplateContour['corners'];
 	order: Omit<CutPath, 'path'>[];
 	/** Contours whose template has no room, or falls apart. */
 	missing: {
 		index: number;
 		edge: TemplateContour['edge'];
-		why: 'no room' | 'falls apart' | 'too narrow';
+		why: 'no room' | 'falls apart';
 	}[];
 	/** Templates that cross another one. */
 	crossing: number;
 	/** Contours that are smaller than the kerf. */
 	tooSmall: number;
-	/** The cut as it comes out was not worked out: too many points. */
-	unchecked: boolean;
+}
+/** What the cut makes of it, worked out after the drawing is on the screen. */
+export interface CheckAnswer {
+	id: number;
+	kind: 'check';
+	left: string;
+	lost: string;
+	/** Contours with a neck or a notch that is too narrow for the shield. */
+	tooNarrow: number[];
+	/** Contours of too many points, which were not checked. */
+	unchecked: number;
 }
 export interface MakeAnswer {
 	id: number;
@@ -70,13 +77,10 @@ export interface MakeAnswer {
 	job: Job;
 }
 
-/** Beyond so many points the cut as it comes out takes too long to show with everything else. */
-const CHECKED_POINTS_MOST = 1500;
+/** Beyond so many points the cut as it comes out takes too long to be worth the wait. */
+const CHECKED_POINTS_MOST = 4000;
 
 function drawingOf(input: TemplateInput, templates: TemplateContour[], paths: CutPath[]) {
-	const checked = templates.filter(({ contour }) => pathOf(contour).length <= CHECKED_POINTS_MOST);
-	const results = checked.map((one) => asCut(one, input));
-	const unfollowed = checked.filter((one, i) => !isFollowed(one, results[i]!, input));
 	const all: Contour[] = [
 		...input.contours,
 		...templates.flatMap((one) => one.template),
@@ -87,8 +91,6 @@ function drawingOf(input: TemplateInput, templates: TemplateContour[], paths: Cu
 		part: input.contours.map((contour) => pathData(contour)).join(''),
 		templates: templates.map((one) => one.template.map((t) => pathData(t)).join('')),
 		torch: paths.map(({ path }) => pathData(path)).join(''),
-		left: results.flatMap(({ left }) => left.map(polygonPath)).join(''),
-		lost: results.flatMap(({ lost }) => lost.map(polygonPath)).join(''),
 		corners: templates.flatMap(({ corners }) => corners),
 		order: paths.map(({ index, edge, clockwise, start, meets, leadMm, tight }) => ({
 			index,
@@ -99,15 +101,12 @@ function drawingOf(input: TemplateInput, templates: TemplateContour[], paths: Cu
 			leadMm,
 			tight
 		})),
-		missing: templates.flatMap((one, index): TemplateDrawing['missing'] => {
-			const { template, edge } = one;
+		missing: templates.flatMap(({ template, edge }, index): TemplateDrawing['missing'] => {
 			if (template.length === 0) return [{ index, edge, why: 'no room' }];
-			if (template.length > 1) return [{ index, edge, why: 'falls apart' }];
-			return unfollowed.includes(one) ? [{ index, edge, why: 'too narrow' }] : [];
+			return template.length > 1 ? [{ index, edge, why: 'falls apart' }] : [];
 		}),
 		crossing: new Set(crossingTemplates(templates).flat()).size,
-		tooSmall: templates.filter(({ torch }) => torch.length === 0).length,
-		unchecked: checked.length < templates.length
+		tooSmall: templates.filter(({ torch }) => torch.length === 0).length
 	} satisfies TemplateDrawing;
 }
 
@@ -124,8 +123,7 @@ function read({ id, name, text, unitMm }: ReadQuestion): ReadAnswer {
 	}
 }
 
-function make({ id, input, plan, parts }: MakeQuestion): MakeAnswer {
-	const templates = templatesOf(input);
+function make({ id, input, plan, parts }: MakeQuestion, templates: TemplateContour[]): MakeAnswer {
 	const { squareSide } = plan.bench.torch;
 	const paths = cutOrder(templates, { squareSide, kerfMm: input.kerfMm });
 	return {
@@ -136,6 +134,29 @@ function make({ id, input, plan, parts }: MakeQuestion): MakeAnswer {
 	};
 }
 
+function check({ id, input }: MakeQuestion, templates: TemplateContour[]): CheckAnswer {
+	const checked = templates
+		.map((one, index) => ({ one, index }))
+		.filter(({ one }) => pathOf(one.contour).length <= CHECKED_POINTS_MOST)
+		.map(({ one, index }) => ({ one, index, result: asCut(one, input) }));
+	return {
+		id,
+		kind: 'check',
+		left: checked.flatMap(({ result }) => result.left.map(polygonPath)).join(''),
+		lost: checked.flatMap(({ result }) => result.lost.map(polygonPath)).join(''),
+		tooNarrow: checked
+			.filter(({ one, result }) => one.template.length === 1 && !isFollowed(one, result, input))
+			.map(({ index }) => index),
+		unchecked: templates.length - checked.length
+	};
+}
+
 self.onmessage = ({ data }: MessageEvent<TemplateQuestion>) => {
-	self.postMessage(data.kind === 'read' ? read(data) : make(data));
+	if (data.kind === 'read') {
+		self.postMessage(read(data));
+		return;
+	}
+	const templates = templatesOf(data.input);
+	self.postMessage(make(data, templates));
+	self.postMessage(check(data, templates));
 };

@@ -3,15 +3,15 @@
 	import { page } from '$app/state';
 	import DraftBar from '$lib/components/Bench/DraftBar.svelte';
 	import Header from '$lib/components/Header/Header.svelte';
-	import KeysDialog from '$lib/components/Header/KeysDialog.svelte';
 	import Legend from '$lib/components/Header/Legend.svelte';
 	import Line from '$lib/components/Line/Line.svelte';
 	import Notice from '$lib/components/Notice/Notice.svelte';
-	import Working from '$lib/components/Working/Working.svelte';
 	import { rememberTheme, type Theme } from '$lib/state/device';
 	import { listenForKeys } from '$lib/state/keys';
 	import { flush } from '$lib/state/outbox';
 	import { setWorkbench, Workbench } from '$lib/state/workbench.svelte';
+	import type KeysDialogType from '$lib/components/Header/KeysDialog.svelte';
+	import type WorkingType from '$lib/components/Working/Working.svelte';
 	import type { LayoutProps } from './$types';
 
 	let { data, children }: LayoutProps = $props();
@@ -21,6 +21,18 @@
 	let theme = $state<Theme>(untrack(() => data.theme));
 	let keysOpen = $state(false);
 	let keysOn = $state(true);
+
+	// Fetched when first asked for, and kept from then on.
+	let KeysDialog = $state.raw<typeof KeysDialogType | undefined>();
+	let Working = $state.raw<typeof WorkingType | undefined>();
+	$effect(() => {
+		if (keysOpen && !KeysDialog)
+			void import('$lib/components/Header/KeysDialog.svelte').then((m) => (KeysDialog = m.default));
+	});
+	$effect(() => {
+		if (bench.opened && !Working)
+			void import('$lib/components/Working/Working.svelte').then((m) => (Working = m.default));
+	});
 
 	let taken = untrack(() => data.workbench);
 	$effect.pre(() => {
@@ -79,11 +91,13 @@
 	{@render children()}
 </main>
 <Legend />
-<Working />
+{#if Working}<Working />{/if}
 <Notice />
-<KeysDialog
-	open={keysOpen}
-	close={() => (keysOpen = false)}
-	on={keysOn}
-	toggle={() => (keysOn = !keysOn)}
-/>
+{#if KeysDialog}
+	<KeysDialog
+		open={keysOpen}
+		close={() => (keysOpen = false)}
+		on={keysOn}
+		toggle={() => (keysOn = !keysOn)}
+	/>
+{/if}

@@ -1,9 +1,13 @@
 <script lang="ts">
 	import Patterns from '$lib/components/Drawing/Patterns.svelte';
-	import type { TemplateDrawing } from '$lib/workers/template.worker';
+	import type { CheckAnswer, TemplateDrawing } from '$lib/workers/template.worker';
 
 	/** Part, template and torch path to one scale, with starts in their order and corners that come out wrong. */
-	let { drawing, label }: { drawing: TemplateDrawing; label: string } = $props();
+	let {
+		drawing,
+		check,
+		label
+	}: { drawing: TemplateDrawing; check: CheckAnswer | undefined; label: string } = $props();
 	const pad = $derived(
 		0.06 *
 			Math.max(
@@ -26,8 +30,8 @@
 >
 	<Patterns prefix="template" />
 	<path d={drawing.part} fill="var(--steel)" fill-rule="evenodd" fill-opacity=".55" />
-	<path d={drawing.lost} fill="var(--stops)" data-testid="lost" />
-	<path d={drawing.left} fill="var(--spark)" data-testid="left" />
+	<path d={check?.lost ?? ''} fill="var(--stops)" />
+	<path d={check?.left ?? ''} fill="var(--spark)" />
 	<path
 		d={drawing.part}
 		fill="none"

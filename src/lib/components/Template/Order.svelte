@@ -1,12 +1,16 @@
 <script lang="ts">
 	import type { Job } from '$lib/core/plan/job';
-	import type { TemplateDrawing } from '$lib/workers/template.worker';
+	import type { CheckAnswer, TemplateDrawing } from '$lib/workers/template.worker';
 	import Mark from '$lib/components/Marks/Mark.svelte';
 	import { START_NAMES } from '$lib/components/Cut/steps';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	/** Cuts in their order, and what the corners come out as. */
-	let { drawing, job }: { drawing: TemplateDrawing; job: Job } = $props();
+	let {
+		drawing,
+		check,
+		job
+	}: { drawing: TemplateDrawing; check: CheckAnswer | undefined; job: Job } = $props();
 	const bench = getWorkbench();
 	/** Corners that come out alike are told once. */
 	const corners = $derived(
@@ -52,14 +56,17 @@
 			<li class="flex gap-2">
 				<Mark verdict="stops" />
 				<span>
-					{#if m.why === 'no room'}The shield has no room for a template {m.edge === 'hole'
-							? 'in hole'
-							: 'on outline'}
-						{m.index + 1}: take the other side, or the circle guide.{:else if m.why === 'falls apart'}The
-						template for outline {m.index + 1} falls apart at a neck: take the other side.{:else}A
-						neck or notch of outline {m.index + 1} is too narrow for the shield: see the coloured pieces.
-						Take the other side, or cut it there freehand.{/if}
+					{m.why === 'no room'
+						? `The shield has no room for a template ${m.edge === 'hole' ? 'in hole' : 'on outline'} ${m.index + 1}: take the other side, or the circle guide.`
+						: `The template for outline ${m.index + 1} falls apart at a neck: take the other side.`}
 				</span>
+			</li>
+		{/each}
+		{#each check?.tooNarrow ?? [] as index (index)}
+			<li class="flex gap-2">
+				<Mark verdict="stops" />
+				A neck or notch of outline {index + 1} is too narrow for the shield: see the coloured pieces.
+				Take the other side, or cut it there freehand.
 			</li>
 		{/each}
 		{#if drawing.crossing}
@@ -94,7 +101,7 @@
 				</span>
 			</li>
 		{/each}
-		{#if drawing.missing.length + drawing.tooSmall + drawing.crossing + corners.length === 0}
+		{#if check && drawing.missing.length + check.tooNarrow.length + drawing.tooSmall + drawing.crossing + corners.length === 0}
 			<li class="flex gap-2"><Mark verdict="holds" /> Everything comes out as drawn.</li>
 		{/if}
 	</ul>

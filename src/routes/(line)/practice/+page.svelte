@@ -30,8 +30,11 @@
 			Math.min(bench.cut.lengthMm, Math.floor((roomPx - 56) / pxPerMm / markMm) * markMm)
 		)
 	);
+	/** Whole degrees: finer ones are not seen, and cost a frame each. */
 	const lagDeg = $derived(
-		practice.speedMmS > 0 ? lagDegFromRatio(practice.speedMmS / value('setup.referenceMmS')) : 1
+		practice.speedMmS > 0
+			? Math.round(lagDegFromRatio(practice.speedMmS / value('setup.referenceMmS')))
+			: 1
 	);
 	const word = $derived(
 		!practice.running
@@ -163,7 +166,10 @@
 </div>
 
 <style>
+	/* What changes with every frame lays out nothing else. */
 	.live {
+		contain: strict;
+		height: 76px;
 		font-size: 60px;
 		color: var(--ink);
 	}

@@ -57,16 +57,19 @@
 		{#if drawing}
 			<Drawing
 				{drawing}
+				check={draft.check}
 				label="{draft.name} with its template, {drawing.order.length} cuts in order"
 			/>
 			<p class="flex flex-wrap gap-x-5 text-[14px]">
 				<span><i style:background="var(--copper)"></i>edge of the template</span>
 				<span><i style:background="var(--arc)"></i>torch centre</span>
 				<span><i style:background="var(--ink)"></i>finished edge</span>
-				{#if drawing.lost}<span><i style:background="var(--stops)"></i>cut away too much</span>{/if}
-				{#if drawing.left}<span><i style:background="var(--spark)"></i>left standing</span>{/if}
+				{#if draft.check?.lost}<span><i style:background="var(--stops)"></i>cut away too much</span
+					>{/if}
+				{#if draft.check?.left}<span><i style:background="var(--spark)"></i>left standing</span
+					>{/if}
 			</p>
-			{#if drawing.unchecked}
+			{#if draft.check?.unchecked}
 				<p class="sub">
 					An outline of this many points: what comes out in its corners is not drawn.
 				</p>
@@ -123,7 +126,7 @@
 	</aside>
 </div>
 {#if drawing && draft.job}
-	<div class="below"><Order {drawing} job={draft.job} /></div>
+	<div class="below"><Order {drawing} check={draft.check} job={draft.job} /></div>
 {/if}
 
 <style>
