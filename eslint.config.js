@@ -24,7 +24,8 @@ const outsideCore = {
 		'**/state/**',
 		'**/routes/**'
 	],
-	message: 'The core imports only itself and the allow-list of pure packages (valibot, clipper2-ts).'
+	message:
+		'The core imports only itself and the allow-list of pure packages (valibot, clipper2-ts).'
 };
 const sqlPackage = {
 	group: ['better-sqlite3'],
