@@ -263,6 +263,44 @@ test('a line is practised by mouse: inside at the planned speed, too fast when h
 	await expect(page.getByTestId('practice-best')).toContainText('Best on this device');
 });
 
+test.describe('by touch', () => {
+	test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
+
+	test('a line is practised with a finger, and the page is no wider than the screen', async ({
+		page
+	}) => {
+		await page.goto('/practice');
+		const box = (await page.getByTestId('track').boundingBox())!;
+		const client = await page.context().newCDPSession(page);
+		const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', x: number) =>
+			client.send('Input.dispatchTouchEvent', {
+				type,
+				touchPoints: type === 'touchEnd' ? [] : [{ x, y: box.y + 64 }]
+			});
+		const [from, to] = [box.x + 24, box.x + box.width - 26];
+		await touch('touchStart', from);
+		const begun = Date.now();
+		// About 80 mm at 22 mm/s.
+		for (let share = 0; share < 1;) {
+			share = Math.min(1, (Date.now() - begun) / 3600);
+			await touch('touchMove', from + share * (to - from));
+		}
+		await touch('touchEnd', to);
+		await expect(page.getByTestId('practice-result')).toContainText('of the line inside');
+		const over = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
+		expect(over).toBe(0);
+	});
+
+	for (const path of ['/cut?guide=circle&bevel=30&start=pierce&t=9', '/template']) {
+		test(`${path} is no wider than a phone`, async ({ page }) => {
+			await page.goto(path);
+			await expect(page.locator('html[data-ready]')).toBeAttached();
+			const over = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
+			expect(over).toBe(0);
+		});
+	}
+});
+
 test('a line is practised by keyboard and with reduced motion', async ({ page }) => {
 	await page.emulateMedia({ reducedMotion: 'reduce' });
 	await page.goto('/practice?len=80');

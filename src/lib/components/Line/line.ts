@@ -1,4 +1,4 @@
-import type { Plan, Shown, Station, StationVerdict, Verdict } from '$lib/core';
+import type { Cut, Plan, Shown, Station, StationVerdict, Verdict } from '$lib/core';
 import type { Workbench } from '$lib/state/workbench.svelte';
 
 /** Pages that belong to a station. */
@@ -31,6 +31,15 @@ const NAMES: Record<Station, string> = {
 	cut: 'Cut',
 	gouge: 'Gouge',
 	wear: 'Wear'
+};
+
+/** What the distance of each guide is. */
+const GUIDE_CONTEXT: Record<Cut['guide'], string> = {
+	kept: 'guide offset',
+	waste: 'guide offset',
+	circle: 'circle radius',
+	roller: 'beside the line',
+	freehand: 'beside the line'
 };
 
 /** The state in words: the reason when there is one to tell. */
@@ -75,7 +84,11 @@ export function stationCells(bench: Workbench): StationCell[] {
 			context: '',
 			phone: 1
 		},
-		cut: { figures: [bench.showFigure('cut.offsetMm')], context: 'guide offset', phone: 0 },
+		cut: {
+			figures: [bench.showFigure('cut.offsetMm')],
+			context: GUIDE_CONTEXT[bench.cut.guide],
+			phone: 0
+		},
 		gouge: {
 			figures: [counted(bench, 'gouge.passes', 'pass', 'passes')],
 			context: `${bench.say(bench.cut.gouge.depthMm, 'small')} deep`,

@@ -24,7 +24,7 @@
 
 <svg
 	viewBox="{drawing.bounds.minX - pad} {-drawing.bounds.maxY - pad} {width} {height}"
-	class="block max-h-[68vh] w-full"
+	class="block max-h-[max(320px,calc(100vh-390px))] w-full"
 	role="img"
 	aria-label={label}
 >

@@ -190,7 +190,7 @@
 	}
 	.row {
 		display: flex;
-		align-items: baseline;
+		align-items: center;
 		gap: 12px;
 		border-top: 1px solid var(--rule);
 		min-height: 44px;
