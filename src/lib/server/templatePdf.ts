@@ -30,6 +30,14 @@ export function tilingOf(widthMm: number, heightMm: number, paper: keyof typeof 
 	return { columns: count(widthMm, sheet[0]), rows: count(heightMm, sheet[1]), sheet };
 }
 
+/** More sheets than this nobody glues together. */
+export const SHEETS_MOST = 100;
+export function sheetsOf(layers: Layers, paper: keyof typeof SHEETS_MM): number {
+	const box = boundsOf([...(layers.template ?? []), ...(layers.part ?? [])]);
+	const { columns, rows } = tilingOf(box.maxX - box.minX, box.maxY - box.minY, paper);
+	return columns * rows;
+}
+
 const tileName = (column: number, row: number) =>
 	`${String.fromCharCode(65 + (column % 26))}${row + 1}`;
 /** Built-in fonts know Latin letters only. */

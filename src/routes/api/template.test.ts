@@ -128,6 +128,12 @@ describe('a printed template', () => {
 			'C2'
 		]);
 	});
+	it('is refused when it takes more sheets than anybody glues together', async () => {
+		const body = { contours: square(4000), ...TORCH, as: 'pdf' };
+		const response = await template.POST!(post(body));
+		expect(response.status).toBe(400);
+		expect(await response.text()).toContain('Take the DXF or SVG to a plotter');
+	});
 	it('overlaps its sheets, so that every point of the drawing is on one', () => {
 		for (let size = 50; size < 2000; size += 37) {
 			const { columns, sheet } = tilingOf(size, size, 'letter');

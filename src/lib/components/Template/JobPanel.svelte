@@ -53,5 +53,6 @@
 	{/if}
 </p>
 <p class="sub">
+	{#if pauses && pauses.cuts < job.starts}Pauses and time are of the first {pauses.cuts} cuts.{/if}
 	Speed, parts and session as planned; the walk between cuts is the pause of “This work”.
 </p>

@@ -123,16 +123,7 @@ export interface Bounds {
 
 /** Box round all contours, arcs included to a thousandth of a millimetre. */
 export function boundsOf(contours: readonly Contour[]): Bounds {
-	const box = { minX: Infinity, minY: Infinity, maxX: -Infinity, maxY: -Infinity };
-	for (const contour of contours) {
-		for (const { x, y } of flattened(contour, 0.001)) {
-			box.minX = Math.min(box.minX, x);
-			box.minY = Math.min(box.minY, y);
-			box.maxX = Math.max(box.maxX, x);
-			box.maxY = Math.max(box.maxY, y);
-		}
-	}
-	return box;
+	return boxOf(contours.flatMap((contour) => flattened(contour, 0.001)));
 }
 
 /** Whether a point lies inside a closed line of points (even-odd). */
@@ -144,6 +135,36 @@ export function isInside({ x, y }: Point, polygon: readonly Point[]): boolean {
 		if (a.y > y !== b.y > y && x < ((b.x - a.x) * (y - a.y)) / (b.y - a.y) + a.x) inside = !inside;
 	}
 	return inside;
+}
+
+function boxOf(points: readonly Point[]): Bounds {
+	const box = { minX: Infinity, minY: Infinity, maxX: -Infinity, maxY: -Infinity };
+	for (const { x, y } of points) {
+		box.minX = Math.min(box.minX, x);
+		box.minY = Math.min(box.minY, y);
+		box.maxX = Math.max(box.maxX, x);
+		box.maxY = Math.max(box.maxY, y);
+	}
+	return box;
+}
+
+/** Pairs of closed lines, by index, of which one lies partly inside the other: their edges cross. */
+export function crossingPairs(lines: readonly (readonly Point[])[]): [number, number][] {
+	const boxes = lines.map(boxOf);
+	const partly = (a: readonly Point[], b: readonly Point[]) => {
+		const inside = b.filter((p) => isInside(p, a)).length;
+		return inside > 0 && inside < b.length;
+	};
+	const pairs: [number, number][] = [];
+	lines.forEach((a, i) => {
+		for (let j = 0; j < i; j++) {
+			const [p, q] = [boxes[i]!, boxes[j]!];
+			// Most pairs lie apart; only the rest is looked at point by point.
+			if (p.minX > q.maxX || q.minX > p.maxX || p.minY > q.maxY || q.minY > p.maxY) continue;
+			if (partly(a, lines[j]!) || partly(lines[j]!, a)) pairs.push([j, i]);
+		}
+	});
+	return pairs;
 }
 
 export function moved(contour: Contour, dx: number, dy: number): Vertex[] {

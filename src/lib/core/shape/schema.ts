@@ -4,6 +4,7 @@ import { SCRAP_KERF_MM, SHIELD_RADIUS_MM } from '../cut/guide';
 import { within } from '../plan/within';
 
 export const VERTICES_MOST = 100_000;
+export const CONTOURS_MOST = 500;
 
 const VertexSchema = v.object({
 	x: within(-20_000, 20_000, 'mm'),
@@ -19,7 +20,7 @@ export const ContourSchema = v.pipe(
 export const ContoursSchema = v.pipe(
 	v.array(ContourSchema),
 	v.minLength(1, 'at least one contour'),
-	v.maxLength(500, 'at most 500 contours')
+	v.maxLength(CONTOURS_MOST, `at most ${CONTOURS_MOST} contours`)
 );
 
 export const TEMPLATE_SIDES = ['kept', 'waste'] as const;

@@ -9,6 +9,7 @@ import {
 	isInside,
 	segments,
 	arcOf,
+	crossingPairs,
 	type Contour,
 	type Point,
 	type Vertex
@@ -173,18 +174,13 @@ export function templatesOf(input: TemplateInput): TemplateContour[] {
 
 /** Pairs of templates whose edges cross: they cannot be made in one plate. */
 export function crossingTemplates(templates: readonly TemplateContour[]): [number, number][] {
-	const lines = templates.map(({ template }) => template.map((one) => flattened(one, 0.1)));
-	const crosses = (a: Point[], b: Point[]) => {
-		const inside = b.filter((p) => isInside(p, a)).length;
-		return inside > 0 && inside < b.length;
-	};
-	const pairs: [number, number][] = [];
-	lines.forEach((a, i) =>
-		lines.slice(0, i).forEach((b, j) => {
-			if (a.some((p) => b.some((q) => crosses(p, q) || crosses(q, p)))) pairs.push([j, i]);
-		})
+	const edges = templates.flatMap(({ template }, index) =>
+		template.map((one) => ({ index, line: flattened(one, 0.1) }))
 	);
-	return pairs;
+	return crossingPairs(edges.map(({ line }) => line)).map(([a, b]) => [
+		edges[a]!.index,
+		edges[b]!.index
+	]);
 }
 
 /** What the cut leaves standing and what it takes away beyond the drawn edge, as filled pieces. */

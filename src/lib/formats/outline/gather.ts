@@ -5,14 +5,15 @@
 import {
 	areaMm2,
 	boundsOf,
+	crossingPairs,
 	distance,
 	flattened,
-	isInside,
 	moved,
 	type Contour,
 	type Point,
 	type Vertex
 } from '$lib/core/shape/outline';
+import { CONTOURS_MOST } from '$lib/core/shape/schema';
 import { coveredMm2, polygonAreaMm2 } from '$lib/core/shape/offset';
 
 /** A line of segments; open unless it says so. The bulge of the last vertex counts when it is closed. */
@@ -140,12 +141,6 @@ function crossesItself(contour: Contour): boolean {
 	return Math.abs(covered - Math.abs(polygonAreaMm2(points))) > 1e-3 * covered + 0.5;
 }
 
-/** Two outlines whose lines cross one another. */
-function cross(a: Point[], b: Point[]): boolean {
-	const inside = b.filter((p) => isInside(p, a)).length;
-	return inside > 0 && inside < b.length;
-}
-
 const sameBox = (a: Contour, b: Contour): boolean => {
 	const [p, q] = [boundsOf([a]), boundsOf([b])];
 	return (['minX', 'minY', 'maxX', 'maxY'] as const).every((k) => Math.abs(p[k] - q[k]) < JOIN_MM);
@@ -153,6 +148,11 @@ const sameBox = (a: Contour, b: Contour): boolean => {
 
 /** Outlines that can be cut, moved so that the lower left of them is the origin. */
 export function vetted(found: readonly Contour[], left: Tally): Contour[] {
+	if (found.length > CONTOURS_MOST) {
+		throw new OutlineError(
+			`The drawing has ${found.length} outlines; ${CONTOURS_MOST} is the most. Save only those of the part.`
+		);
+	}
 	const kept: Contour[] = [];
 	for (const contour of found) {
 		const at = `outline at ${place(contour[0]!)}`;
@@ -169,13 +169,13 @@ export function vetted(found: readonly Contour[], left: Tally): Contour[] {
 			left.add(at, 'it lies on another one');
 		} else kept.push(contour);
 	}
-	const lines = kept.map((contour) => flattened(contour, 0.05));
+	// Of two that cross, the one drawn later is left out.
+	const crossed = new Set(
+		crossingPairs(kept.map((contour) => flattened(contour, 0.05))).map(([, later]) => later)
+	);
 	const clear = kept.filter((contour, i) => {
-		const crossed = lines.some(
-			(line, j) => j < i && (cross(line, lines[i]!) || cross(lines[i]!, line))
-		);
-		if (crossed) left.add(`outline at ${place(contour[0]!)}`, 'it crosses another one');
-		return !crossed;
+		if (crossed.has(i)) left.add(`outline at ${place(contour[0]!)}`, 'it crosses another one');
+		return !crossed.has(i);
 	});
 	if (clear.length === 0) return [];
 	const box = boundsOf(clear);

@@ -1,8 +1,8 @@
 import { templatesOf } from '$lib/core/shape/template';
 import { TemplateRequestSchema } from '$lib/formats/api';
 import { toDxf, toSvg } from '$lib/formats/outline/out';
-import { answer, readBody } from '$lib/server/respond';
-import { templatePdf } from '$lib/server/templatePdf';
+import { answer, readBody, refuse } from '$lib/server/respond';
+import { sheetsOf, SHEETS_MOST, templatePdf } from '$lib/server/templatePdf';
 import type { RequestHandler } from './$types';
 
 /** A template as a file, or as plain data; nothing is kept. */
@@ -25,6 +25,14 @@ export const POST: RequestHandler = ({ request }) =>
 			});
 		if (as === 'svg') return file(toSvg(layers), 'image/svg+xml');
 		if (as === 'dxf') return file(toDxf(layers), 'image/vnd.dxf');
+		const sheets = sheetsOf(layers, paper);
+		if (sheets > SHEETS_MOST) {
+			refuse(
+				400,
+				'bad-input',
+				`This template takes ${sheets} sheets of ${paper}; ${SHEETS_MOST} is the most. Take the DXF or SVG to a plotter.`
+			);
+		}
 		return file(await templatePdf({ name, paper, layers, torch: input }), 'application/pdf');
 	});
 
