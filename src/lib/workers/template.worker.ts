@@ -92,13 +92,14 @@ function drawingOf(input: TemplateInput, templates: TemplateContour[], paths: Cu
 		templates: templates.map((one) => one.template.map((t) => pathData(t)).join('')),
 		torch: paths.map(({ path }) => pathData(path)).join(''),
 		corners: templates.flatMap(({ corners }) => corners),
-		order: paths.map(({ index, edge, clockwise, start, meets, leadMm, tight }) => ({
+		order: paths.map(({ index, edge, clockwise, start, meets, leadMm, headingDeg, tight }) => ({
 			index,
 			edge,
 			clockwise,
 			start,
 			meets,
 			leadMm,
+			headingDeg,
 			tight
 		})),
 		missing: templates.flatMap(({ template, edge }, index): TemplateDrawing['missing'] => {

@@ -42,6 +42,8 @@
 		/>
 		<path d="M0 -106V0" stroke="var(--arc)" stroke-width="2" stroke-dasharray="8 4 2 4" />
 	</g>
-	<text x="14" y="182">guide side</text>
-	<text x="406" y="182" text-anchor="end">the other side</text>
+	{#if guided}<text x="14" y="182">guide side</text>{/if}
+	<text x="406" y="182" text-anchor="end"
+		>{guided ? 'the other side' : 'bottom edge lies this way'}</text
+	>
 </svg>

@@ -24,7 +24,7 @@
 <div class="flex flex-wrap items-center gap-x-8">
 	<svg
 		viewBox="40 0 480 {PLAN.height}"
-		class="block w-full max-w-[520px] flex-none"
+		class="block w-full max-w-[440px] flex-none"
 		role="img"
 		aria-label="Circle guide: {bench.sayFigure('cut.offsetMm')} from the pivot to the torch centre"
 	>
@@ -85,7 +85,7 @@
 			>waste</text
 		>
 	</svg>
-	<ul class="list-disc space-y-1 pl-5 text-[16px]">
+	<ul class="min-w-[260px] flex-1 list-disc space-y-1 pl-5 text-[16px]">
 		<li>
 			Go <b>{clockwise ? 'clockwise' : 'counter-clockwise'}</b>: the squarer edge stays on the part.
 		</li>

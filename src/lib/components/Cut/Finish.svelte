@@ -25,6 +25,9 @@
 			too fast.
 		</li>
 		<li>Edge, drop and tip stay hot for minutes: tongs, not gloves. Chalk “hot” on it.</li>
-		<li>Look back for fire after half an hour: sparks smoulder.</li>
+		<li>
+			Fire watch for half an hour (OSHA) to an hour (NFPA 51B, both from memory): sparks smoulder.
+			Local rules go first.
+		</li>
 	</ol>
 </section>

@@ -74,6 +74,11 @@
 			stroke-width="2.6"
 			vector-effect="non-scaling-stroke"
 		/>
+		<path
+			transform="translate({o.meets.x} {-o.meets.y}) rotate({-o.headingDeg}) scale({u})"
+			d="M6 -8l18 8l-18 8Z"
+			fill="var(--arc)"
+		/>
 		<g transform="translate({o.start.x} {-o.start.y}) scale({u})">
 			<circle r="11" fill="var(--ink)" />
 			<text

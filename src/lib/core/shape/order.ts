@@ -34,6 +34,8 @@ export interface CutPath {
 	start: Point;
 	meets: Point;
 	leadMm: number;
+	/** Direction of travel where it meets the path, counter-clockwise from x. */
+	headingDeg: number;
 	/** No room in the waste for a lead-in of a kerf: drill, or start in the middle. */
 	tight: boolean;
 }
@@ -147,6 +149,7 @@ export function cutOrder(
 			meets: option.at,
 			start: { x: option.at.x + leadMm * toWaste.x, y: option.at.y + leadMm * toWaste.y },
 			leadMm,
+			headingDeg: (heading * 180) / Math.PI,
 			tight: leadMm < kerfMm
 		});
 		at = option.at;

@@ -339,6 +339,19 @@ describe('the order of cutting', () => {
 			}
 		}
 	});
+	it('sets off along the path with the part on the side of the squarer edge', () => {
+		for (const squareSide of ['right', 'left'] as const) {
+			for (const { path, headingDeg, start, meets } of paths(squareSide)) {
+				const a = (headingDeg * Math.PI) / 180;
+				const [first, next] = flattened(path, 0.001);
+				const along = (next!.x - first!.x) * Math.cos(a) + (next!.y - first!.y) * Math.sin(a);
+				expect(along / distance(first!, next!)).toBeGreaterThan(0.99);
+				// The start lies in the waste: on the other hand.
+				const left = (start.y - meets.y) * Math.cos(a) - (start.x - meets.x) * Math.sin(a);
+				expect(Math.sign(left)).toBe(squareSide === 'right' ? 1 : -1);
+			}
+		}
+	});
 	it('begins and leads in on the waste, and keeps the whole path', () => {
 		const templates = templatesOf({
 			contours: contoursOf(STARTING_SHAPES.flange),
