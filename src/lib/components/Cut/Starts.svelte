@@ -14,7 +14,6 @@
 	const state = $derived(bench.plan.stations.cut);
 	const shown = $derived<StartId>(startMethod === 'none' ? 'edge' : startMethod);
 	const VERDICT = { fits: 'holds', tight: 'tight', 'too thick': 'stops' } as const;
-	const limitUm = $derived(bench.settings.pitLimitMm * 1000);
 </script>
 
 <section aria-label="Start">
@@ -71,7 +70,7 @@
 						</th>
 						<td class="fig pr-3 text-[20px]">{bench.say(s.limitMm, 'thickness')}</td>
 						<td class="fig pr-3 text-[20px]">{bench.say(s.throughS, 'time')}</td>
-						<td class="fig text-[20px]">{bench.say(Math.floor(limitUm / s.wearUm), 'count')}</td>
+						<td class="fig text-[20px]">{bench.say(s.perLife, 'count')}</td>
 					</tr>
 				{/each}
 			</tbody>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Sample, Score } from '$lib/core/practice/score';
+	import { STEP_MM, type Sample, type Score } from '$lib/core/practice/score';
 	import type { Practice } from '$lib/state/practice.svelte';
 
 	/**
@@ -95,7 +95,7 @@
 			<rect
 				x={left + step.atMm * pxPerMm + 1}
 				y={height - 4 - barY(step.speedMmS)}
-				width={Math.max(2, 5 * pxPerMm - 2)}
+				width={Math.max(2, STEP_MM * pxPerMm - 2)}
 				height={barY(step.speedMmS)}
 				fill={ink(step)}
 			/>

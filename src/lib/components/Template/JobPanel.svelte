@@ -14,7 +14,7 @@
 		],
 		['Length', bench.say(job.lengthMm / 1000, 'run'), 'lead-ins too'],
 		['Arc time', bench.say(job.arcS, 'time'), job.arcS === null ? 'a hole cannot be pierced' : ''],
-		['Air', job.airL === null ? '–' : `${Math.round(job.airL)} l`, 'post-flow too'],
+		['Air', bench.say(job.airL, 'volume'), 'post-flow too'],
 		[
 			'Electrode',
 			bench.say(job.wearOfLeft, 'share'),

@@ -54,7 +54,8 @@ describe('every way to start', () => {
 			thicknessMm,
 			referenceMmS: 20,
 			capacity: startCapacity(12, 22),
-			wearFactor: 1
+			wearFactor: 1,
+			limitUm: 1500
 		});
 	const words = (thicknessMm: number) => at(thicknessMm).map(({ fits }) => fits);
 
@@ -67,6 +68,7 @@ describe('every way to start', () => {
 	it('costs the parts least from an edge and most straight down', () => {
 		const [edge, pierce, rolled, hover] = at(5).map(({ wearUm }) => wearUm);
 		expect([edge, rolled, hover, pierce]).toEqual([3, 5, 5, 9]);
+		expect(at(5).map(({ perLife }) => perLife)).toEqual([500, 166, 300, 300]);
 	});
 	it('takes longer the thicker the plate, and has no time where it does not go through', () => {
 		const times = (mm: number) => at(mm).map(({ throughS }) => throughS);

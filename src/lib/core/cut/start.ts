@@ -75,6 +75,8 @@ export interface StartOption {
 	throughS: number | null;
 	/** Pit of the electrode that it costs, µm. */
 	wearUm: number;
+	/** Such starts, without arc, that one electrode lasts. */
+	perLife: number;
 }
 
 export function startOptions(input: {
@@ -82,10 +84,13 @@ export function startOptions(input: {
 	referenceMmS: number;
 	capacity: StartCapacity;
 	wearFactor: number;
+	/** Pit at which the electrode is changed. */
+	limitUm: number;
 }): StartOption[] {
-	const { thicknessMm, referenceMmS, capacity, wearFactor } = input;
+	const { thicknessMm, referenceMmS, capacity, wearFactor, limitUm } = input;
 	return START_METHODS.map((method) => {
 		const limitMm = startLimitMm(method, capacity);
+		const wearUm = growthUm(useOfStart(method)) * wearFactor;
 		// Past the straight limit a pierce holds only with the roll or the hover, which is tight.
 		const past = method === 'rolled' || method === 'hover' ? capacity.straightMm : limitMm;
 		return {
@@ -93,7 +98,8 @@ export function startOptions(input: {
 			limitMm,
 			fits: thicknessMm > limitMm ? 'too thick' : thicknessMm > past ? 'tight' : 'fits',
 			throughS: thicknessMm > limitMm ? null : throughS(method, thicknessMm, referenceMmS),
-			wearUm: growthUm(useOfStart(method)) * wearFactor
+			wearUm,
+			perLife: Math.floor(limitUm / wearUm + 1e-9)
 		};
 	});
 }

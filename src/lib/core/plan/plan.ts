@@ -56,7 +56,8 @@ export function plan(inputs: PlanInputs): Plan {
 				thicknessMm: w.cutting.arcMm,
 				referenceMmS: w.cutting.referenceMmS,
 				capacity: w.cutting.start,
-				wearFactor: w.wearing.factor
+				wearFactor: w.wearing.factor,
+				limitUm: w.wearing.limitUm
 			}),
 			standoff: w.cutting.standoff,
 			gougeNozzle: w.gouging.hasNozzle

@@ -272,6 +272,13 @@ describe('the four templates', () => {
 		expect(radii('waste')).toEqual([['inside', R + K / 2]]);
 	});
 
+	it('take a point drawn twice for no corner, and a fold for one that can be told', () => {
+		const doubled = square(100).flatMap((v, i) => (i === 0 ? [v, { ...v }] : [v]));
+		expect(templatesOf(input(doubled, 'kept'))[0]!.corners).toHaveLength(4);
+		const folded = [...square(100), { x: -90, y: 50, bulge: 0 }, { x: -50, y: 50, bulge: 0 }];
+		for (const { remainsMm } of templatesOf(input(folded, 'kept'))[0]!.corners)
+			expect(Number.isFinite(remainsMm)).toBe(true);
+	});
 	it('mark a round that is too tight for the shield with what would remain', () => {
 		const [round] = contoursOf({ kind: 'rectangle', widthMm: 100, heightMm: 80, radiusMm: 6 });
 		const [hole] = templatesOf(input(round!, 'waste', { keep: 'plate' }));

@@ -10,6 +10,7 @@ import {
 	segments,
 	arcOf,
 	crossingPairs,
+	distance,
 	type Contour,
 	type Point,
 	type Vertex
@@ -62,6 +63,10 @@ export interface TemplateContour {
 const radians = (deg: number) => (deg * Math.PI) / 180;
 /** Two segments that turn by less than this run on smoothly. */
 const CORNER_LEAST_RAD = radians(8);
+/** A corner sharper than this is told as this sharp: a line that folds back has no tip to measure from. */
+const SPIKE_RAD = radians(1);
+/** Points this close are one, mm. */
+const DOUBLE_MM = 1e-6;
 /** From so many vertices on it is a freeform line: its corners are told by what is left, not one by one. */
 const CORNERS_MOST = 400;
 
@@ -118,14 +123,17 @@ function cornersOf(
 	// Seen counter-clockwise a left turn is a corner that juts out of the filled contour.
 	const sense = (isCounterClockwise(contour) ? 1 : -1) * (edge === 'outside' ? 1 : -1);
 	const marks: CornerMark[] = [];
-	const pieces = segments(contour);
+	// A point drawn twice has no direction.
+	const pieces = segments(
+		contour.filter((v, i) => distance(v, contour[(i + 1) % contour.length]!) > DOUBLE_MM)
+	);
 	pieces.forEach(({ from, to }, i) => {
 		const before = pieces[(i + pieces.length - 1) % pieces.length]!;
 		const turn = wrapped(headings(from, to).start - headings(before.from, before.to).end) * sense;
 		if (Math.abs(turn) > CORNER_LEAST_RAD) {
 			const kind = turn > 0 ? 'outside' : 'inside';
 			const radiusMm = cornerRadiusMm(kind, side, torch);
-			const remainsMm = cornerRemainsMm(radiusMm, Math.PI - Math.abs(turn));
+			const remainsMm = cornerRemainsMm(radiusMm, Math.max(SPIKE_RAD, Math.PI - Math.abs(turn)));
 			if (radiusMm > 0)
 				marks.push({ at: { x: from.x, y: from.y }, kind, drawnMm: 0, radiusMm, remainsMm });
 		}
