@@ -45,9 +45,10 @@ export {
 	type EntryKind,
 	type LoggedEntry
 } from './evidence/entries';
-export { evidenceFromLog, seenSpeedMmS } from './evidence/fromLog';
+export { evidenceFromLog } from './evidence/fromLog';
+export { nextCut, type NextCut } from './evidence/nextCut';
+export { readingsOf, type TestCut } from './evidence/speedReadings';
 export { completeEntry } from './evidence/supply';
-export { BENCH_VERSION, upgradeBench } from './plan/upgrade';
 export { whatChanged, type ChangeSide, type FigureChange } from './plan/changes';
 export { studySession, type SessionStudy, type SessionTrace } from './plan/study';
 export type { Pause, PausePlan } from './session/pauses';
@@ -56,16 +57,10 @@ export { fixesFor, type Fix } from './fix/fixes';
 export { pluggedInto } from './fix/electric';
 export { solvedFor, type Solved } from './fix/solved';
 export { cutsInTenMin, restForRateS } from './session/schedule';
-export {
-	correctedSpeedMmS,
-	readResult,
-	SIGNS,
-	suspectsOf,
-	type Cause,
-	type Reading,
-	type Sign
-} from './faults/read';
+export { readResult, SIGNS, suspectsOf, type Cause, type Reading, type Sign } from './faults/read';
 export { scrapMm, type Guide } from './cut/guide';
+export { cautionsFor, type Caution } from './safety/cautions';
+export { keptPlan, planAsKept, type KeptPlan } from './plan/kept';
 export { START_METHODS, type StartMethod, type StartOption } from './cut/start';
 export { THROUGH_CHECKS, whyNotThrough, type ThroughCheck } from './faults/notThrough';
 export { MARKS_MM, paceOf, travelMmS, travelS, type Pace } from './cut/pace';

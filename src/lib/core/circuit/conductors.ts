@@ -10,6 +10,7 @@
  * usual ratings of two-core rubber cord, common practice. Units: mm², Ω/km at 20 °C, A.
  */
 export const CONDUCTOR_SIZES = [
+	'awg-18',
 	'awg-16',
 	'awg-14',
 	'awg-12',
@@ -17,13 +18,16 @@ export const CONDUCTOR_SIZES = [
 	'awg-8',
 	'awg-6',
 	'awg-4',
+	'awg-3',
+	'mm2-0.75',
 	'mm2-1',
 	'mm2-1.5',
 	'mm2-2.5',
 	'mm2-4',
 	'mm2-6',
 	'mm2-10',
-	'mm2-16'
+	'mm2-16',
+	'mm2-25'
 ] as const;
 export type ConductorSize = (typeof CONDUCTOR_SIZES)[number];
 export const WIRE_METHODS = ['conduit', 'clipped'] as const;
@@ -50,16 +54,26 @@ interface MetricRow {
 }
 
 const AWG: Partial<Record<ConductorSize, AwgRow>> = {
+	'awg-18': { awg: 18, wireA: 0, wire75A: 0, cordA: 10 },
 	'awg-16': { awg: 16, wireA: 0, wire75A: 0, cordA: 13 },
 	'awg-14': { awg: 14, wireA: 15, wire75A: 20, cordA: 18 },
 	'awg-12': { awg: 12, wireA: 20, wire75A: 25, cordA: 25 },
 	'awg-10': { awg: 10, wireA: 30, wire75A: 35, cordA: 30 },
 	'awg-8': { awg: 8, wireA: 50, wire75A: 50, cordA: 40 },
 	'awg-6': { awg: 6, wireA: 65, wire75A: 65, cordA: 55 },
-	'awg-4': { awg: 4, wireA: 85, wire75A: 85, cordA: 70 }
+	'awg-4': { awg: 4, wireA: 85, wire75A: 85, cordA: 70 },
+	'awg-3': { awg: 3, wireA: 100, wire75A: 100, cordA: 80 }
 };
 
 const METRIC: Partial<Record<ConductorSize, MetricRow>> = {
+	'mm2-0.75': {
+		areaMm2: 0.75,
+		class2OhmKm: 24.5,
+		class5OhmKm: 26,
+		conduitA: 0,
+		clippedA: 0,
+		cordA: 6
+	},
 	'mm2-1': {
 		areaMm2: 1,
 		class2OhmKm: 18.1,
@@ -115,6 +129,14 @@ const METRIC: Partial<Record<ConductorSize, MetricRow>> = {
 		conduitA: 69,
 		clippedA: 85,
 		cordA: 80
+	},
+	'mm2-25': {
+		areaMm2: 25,
+		class2OhmKm: 0.727,
+		class5OhmKm: 0.78,
+		conduitA: 90,
+		clippedA: 112,
+		cordA: 105
 	}
 };
 

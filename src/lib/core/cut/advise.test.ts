@@ -17,7 +17,7 @@ describe('the best amps for an aim', () => {
 				...inputs,
 				cut: { ...inputs.cut, aim, school: 'typed', typedA: outputA! }
 			});
-			expect(planned.figures['setup.speedMmS'].value, aim).toBeCloseTo(speedMmS, 9);
+			expect(planned.figures['setup.handMmS'].value, aim).toBeCloseTo(speedMmS!, 9);
 			expect(planned.figures['setup.nozzleA'].value, aim).toBe(nozzleA);
 			expect(planned.stations.supply.verdict, aim).toBe(supply);
 		}
@@ -31,7 +31,7 @@ describe('the best amps for an aim', () => {
 				const speed = p.figures['setup.speedMmS'].value!;
 				if (p.stations.supply.verdict !== 'holds' || !(speed > 0) || speed > 50) continue;
 				if (p.checks.find((c) => c.part === 'Thickness')!.verdict === 'stops') continue;
-				const best = of(inputs, aim).speedMmS;
+				const best = of(inputs, aim).speedMmS!;
 				if (aim === 'fastest') expect(best).toBeGreaterThanOrEqual(speed - 1e-9);
 				else {
 					const off = (v: number) => Math.abs(Math.log(v / Math.sqrt(5 * 30)));
@@ -44,11 +44,9 @@ describe('the best amps for an aim', () => {
 	it('takes full amps for the fastest on plate, and less on sheet where the hand is the limit', () => {
 		expect(of(inputsOf(), 'fastest')).toMatchObject({ outputA: 45, reason: 'full' });
 		const thin = of(inputsOf({}, { thicknessMm: 1.5, guide: 'freehand' }), 'fastest');
-		expect(thin.outputA === null || thin.outputA < 45).toBe(true);
-		if (thin.outputA !== null) {
-			expect(thin.reason).toBe('hand-limit');
-			expect(thin.speedMmS).toBeLessThanOrEqual(HAND_BAND_MM_S[1]);
-		}
+		expect(thin.outputA).toBeLessThan(45);
+		expect(thin.reason).toBe('thin');
+		expect(thin.speedMmS).toBeLessThanOrEqual(HAND_BAND_MM_S[1]);
 	});
 
 	it('goes before what the supply carries only when nothing holds', () => {
@@ -61,6 +59,36 @@ describe('the best amps for an aim', () => {
 			outputA: null,
 			reason: 'none'
 		});
+	});
+
+	it('has an answer for every aim on thin sheet, and the fastest is never slower than clean', () => {
+		for (const thicknessMm of [0.5, 1, 2, 3, 6, 10]) {
+			for (const guide of ['kept', 'freehand'] as const) {
+				const inputs = inputsOf({}, { thicknessMm, guide });
+				const speed = (aim: Cut['aim']) => of(inputs, aim).speedMmS!;
+				for (const aim of AIMS)
+					expect(of(inputs, aim).outputA, `${aim} ${thicknessMm}`).not.toBeNull();
+				expect(speed('fastest')).toBeGreaterThanOrEqual(speed('clean') - 1e-9);
+				expect(speed('sever')).toBeGreaterThanOrEqual(speed('clean') - 1e-9);
+			}
+		}
+	});
+
+	it('severs what nothing cuts clean, and says so', () => {
+		expect(of(inputsOf({}, { thicknessMm: 16 }), 'clean')).toMatchObject({ reason: 'not-clean' });
+	});
+
+	it('matched for a clean edge is the fewest amps whose clean limit covers the plate', () => {
+		for (const thicknessMm of [3, 6, 8, 10, 11.5]) {
+			const at = (cut: Partial<Cut>) => plan(inputsOf({}, { thicknessMm, ...cut })).figures;
+			const matched = at({ school: 'matched' });
+			const amps = matched['setup.currentA'].value!;
+			expect(matched['setup.cleanMm'].value!).toBeGreaterThanOrEqual(thicknessMm);
+			if (amps > 20)
+				expect(at({ school: 'typed', typedA: amps - 1 })['setup.cleanMm'].value!).toBeLessThan(
+					thicknessMm
+				);
+		}
 	});
 
 	it('says none where nothing goes through', () => {

@@ -4,7 +4,14 @@ import { grooveAreaMm2, gougeSpeedMmS, passCount, passDepthMm } from '../gouge/g
 import { removalEnergyJPerKg } from '../plan/workings/gouging';
 import { METALS } from '../metal/metals';
 import { shades } from '../safety/shade';
-import { growthUm, NO_USE, PRIOR_SPREAD, wearFactor } from '../wear/electrode';
+import {
+	airWearFactor,
+	growthUm,
+	nozzleLoad,
+	NO_USE,
+	PRIOR_SPREAD,
+	wearFactor
+} from '../wear/electrode';
 import { ladderA } from './amps';
 import {
 	aimShiftMm,
@@ -43,14 +50,17 @@ describe('guides', () => {
 describe('starts', () => {
 	it('go from straight to rolled to none as the plate thickens', () => {
 		const capacity = startCapacity(12, 22);
-		const starts = [3, 6, 6.1, 11, 11.1, 22, 22.1].map((t) => startMethod('pierce', t, capacity));
+		const starts = [3, 6, 6.1, 11, 11.1, 22, 22.1].map((t) =>
+			startMethod({ start: 'pierce' }, t, capacity)
+		);
 		expect(starts).toEqual(['pierce', 'pierce', 'rolled', 'rolled', 'none', 'none', 'none']);
 	});
 });
 
 describe('every way to start', () => {
-	const at = (thicknessMm: number) =>
+	const at = (thicknessMm: number, cut = {}) =>
 		startOptions({
+			cut,
 			thicknessMm,
 			referenceMmS: 20,
 			capacity: startCapacity(12, 22),
@@ -60,27 +70,43 @@ describe('every way to start', () => {
 	const words = (thicknessMm: number) => at(thicknessMm).map(({ fits }) => fits);
 
 	it('fits, is tight or too thick by its own limit', () => {
-		expect(words(5)).toEqual(['fits', 'fits', 'fits', 'fits']);
-		expect(words(9)).toEqual(['fits', 'too thick', 'tight', 'tight']);
-		expect(words(15)).toEqual(['fits', 'too thick', 'too thick', 'too thick']);
-		expect(words(30)).toEqual(['too thick', 'too thick', 'too thick', 'too thick']);
+		expect(words(5)).toEqual(['fits', 'fits', 'fits', 'fits', 'fits']);
+		expect(words(9)).toEqual(['fits', 'too thick', 'tight', 'tight', 'fits']);
+		expect(words(15)).toEqual(['fits', 'too thick', 'too thick', 'too thick', 'fits']);
+		expect(words(30)).toEqual(Array<string>(5).fill('too thick'));
+	});
+	it('are not from an edge in a hole', () => {
+		const ways = (circleOf: string) =>
+			at(5, { guide: 'circle', circleOf }).map(({ method }) => method);
+		expect(ways('hole')).toEqual(['pierce', 'rolled', 'hover', 'drilled']);
+		expect(ways('disc')).toContain('edge');
 	});
 	it('costs the parts least from an edge and most straight down', () => {
 		const [edge, pierce, rolled, hover] = at(5).map(({ wearUm }) => wearUm);
 		expect([edge, rolled, hover, pierce]).toEqual([3, 5, 5, 9]);
-		expect(at(5).map(({ perLife }) => perLife)).toEqual([500, 166, 300, 300]);
+		expect(at(5).map(({ perLife }) => perLife)).toEqual([500, 166, 300, 300, 500]);
 	});
 	it('takes longer the thicker the plate, and has no time where it does not go through', () => {
 		const times = (mm: number) => at(mm).map(({ throughS }) => throughS);
 		times(5).forEach((s, i) => expect(s!).toBeLessThan(at(6)[i]!.throughS ?? 0));
-		expect(times(30)).toEqual([null, null, null, null]);
+		expect(times(30)).toEqual(Array<null>(5).fill(null));
 	});
 	it('is asked for by name: nothing is pierced when an edge start was meant', () => {
 		const capacity = startCapacity(12, 22);
-		expect(startMethod('edge', 15, capacity)).toBe('edge');
-		expect(startMethod('edge', 23, capacity)).toBe('none');
-		expect(startMethod('hover', 4, capacity)).toBe('hover');
-		expect(startMethod('hover', 12, capacity)).toBe('none');
+		expect(startMethod({ start: 'edge' }, 15, capacity)).toBe('edge');
+		expect(startMethod({ start: 'edge' }, 23, capacity)).toBe('none');
+		expect(startMethod({ start: 'hover' }, 4, capacity)).toBe('hover');
+		expect(startMethod({ start: 'hover' }, 12, capacity)).toBe('none');
+		expect(startMethod({ start: 'drilled' }, 20, capacity)).toBe('drilled');
+	});
+	it('in a hole: pierced, rolled, or in a drilled hole; a disc has its edge', () => {
+		const capacity = startCapacity(12, 22);
+		const hole = (mm: number) =>
+			startMethod({ start: 'edge', guide: 'circle', circleOf: 'hole' }, mm, capacity);
+		expect([3, 9, 15, 23].map(hole)).toEqual(['pierce', 'rolled', 'drilled', 'none']);
+		expect(startMethod({ start: 'edge', guide: 'circle', circleOf: 'disc' }, 9, capacity)).toBe(
+			'edge'
+		);
 	});
 });
 
@@ -167,9 +193,29 @@ describe('gouging', () => {
 
 describe('wear', () => {
 	it('adds up start by start', () => {
-		const use = { starts: 100, arcMin: 50, piercesRolled: 20, piercesStraight: 10 };
-		expect(growthUm(use)).toBe(300 + 300 + 40 + 60);
+		const use = {
+			starts: 100,
+			arcMin: 60,
+			loadMin: 50,
+			pilotS: 30,
+			piercesRolled: 20,
+			piercesStraight: 10
+		};
+		expect(growthUm(use)).toBe(300 + 300 + 15 + 40 + 60);
 		expect(growthUm(NO_USE)).toBe(0);
+	});
+
+	it('grows with the amps on the nozzle: turned down to half it grows a third as fast a minute', () => {
+		expect(nozzleLoad(45, 45)).toBe(1);
+		expect(nozzleLoad(22.5, 45)).toBeCloseTo(0.354, 3);
+	});
+
+	it('grows faster in wet air, by a half at most, and without a cliff', () => {
+		const at = (dewC: number, mistGH = 0) => airWearFactor({ dewC, mistGH }, 20);
+		expect(at(0)).toBe(1);
+		expect(at(40)).toBe(1.5);
+		expect(at(0, 5)).toBeGreaterThan(1);
+		for (let dew = 0; dew < 40; dew++) expect(at(dew + 1) - at(dew)).toBeLessThan(0.06);
 	});
 
 	it('leans on the starting rates until there is much to go by', () => {

@@ -47,6 +47,17 @@ export function aimShiftMm(standoffMm: number, bevelDeg: number): number {
 	return standoffMm * Math.tan(radians(bevelDeg));
 }
 
+/** Never further off the plate than this, mm: 1/8 in (common practice). */
+export const GAP_MOST_MM = 3;
+
+/**
+ * Gap along the axis when a tilted torch rests on the rim of its bearing face: r·tan β, mm. 1.3, 2.9 and
+ * 5.0 mm at 15, 30 and 45° on a face of 5 mm radius.
+ */
+export function bevelGapMm(faceRadiusMm: number, bevelDeg: number): number {
+	return faceRadiusMm * Math.tan(radians(bevelDeg));
+}
+
 /** A kerf from scrap outside of this, or a radius outside of that, is a slip of the rule, mm. */
 export const SCRAP_KERF_MM = [0.3, 8] as const;
 export const SHIELD_RADIUS_MM = [3, 40] as const;
@@ -65,6 +76,3 @@ export function scrapMm(piece: {
 	const kerfMm = piece.wholeMm - piece.guideSideMm - piece.otherSideMm;
 	return { kerfMm, shieldRadiusMm: piece.guideSideMm - piece.guideAtMm + kerfMm / 2 };
 }
-
-/** Bore times this is the kerf until one is measured [own]. */
-export const KERF_PER_BORE = 1.5;

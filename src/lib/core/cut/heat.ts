@@ -1,10 +1,11 @@
 import { GUIDED_MOST_MM_S, HAND_BAND_MM_S } from '../cutter/speed';
 import type { Guide } from './guide';
 
-/** Sheet up to here warps when it is heated more than the cut needs, mm (common practice: thin sheet). */
-export const WARPS_TO_MM = 3;
-/** A hand this much slower than asked heats thin sheet badly [own]. */
-const BADLY = 1.5;
+/** Sheet of this thickness warps when it is heated more than the cut needs, mm (common practice). */
+const WARPS_MM = 3;
+/** Heat beyond what the cut needs, as a share of it, on such sheet: from here some, from there badly [own]. */
+const SOME = 0.15;
+const BADLY = 0.8;
 
 export type WarpRisk = 'none' | 'some' | 'high';
 
@@ -20,9 +21,10 @@ export function handSpeedMmS(speedMmS: number, guide: Guide): number {
 
 /**
  * Whether thin sheet warps. The cut itself needs much the same heat a metre at any amps; what warps is
- * the heat on top of it when a hand cannot keep up with the speed the amps ask for [own].
+ * the heat on top of it when a hand cannot keep up with the speed the amps ask for. A plate bends with the
+ * cube of its thickness less easily, so the index falls smoothly as it gets thicker [own].
  */
 export function warpRisk(thicknessMm: number, speedMmS: number, handMmS: number): WarpRisk {
-	if (thicknessMm > WARPS_TO_MM || !(speedMmS > handMmS)) return 'none';
-	return speedMmS > BADLY * handMmS ? 'high' : 'some';
+	const excess = (speedMmS / handMmS - 1) * (WARPS_MM / thicknessMm) ** 3;
+	return excess > BADLY ? 'high' : excess > SOME ? 'some' : 'none';
 }

@@ -5,8 +5,9 @@
  */
 import { growthUm, NO_USE, type Use } from '../wear/electrode';
 
-export const STARTS = ['edge', 'pierce', 'hover'] as const;
-export const START_METHODS = ['edge', 'pierce', 'rolled', 'hover'] as const;
+export const STARTS = ['edge', 'pierce', 'hover', 'drilled'] as const;
+/** "drilled": in a hole that was drilled first; the edge start of a hole. */
+export const START_METHODS = ['edge', 'pierce', 'rolled', 'hover', 'drilled'] as const;
 export type StartMethod = (typeof START_METHODS)[number] | 'none';
 
 export interface StartCapacity {
@@ -19,16 +20,36 @@ export function startCapacity(cleanMm: number, severMm: number): StartCapacity {
 	return { straightMm: cleanMm / 2, rolledMm: severMm / 2, severMm };
 }
 
-/** The start that was asked for, by the way it goes through; "pierce" takes the easiest that does. */
+type Start = (typeof STARTS)[number];
+
+/** A hole inside a plate has no edge to start from. */
+const isHole = (cut: Outline) => cut.guide === 'circle' && cut.circleOf === 'hole';
+
+interface Outline {
+	guide?: string;
+	circleOf?: string;
+}
+
+/**
+ * The start that was asked for, by the way it goes through; "pierce" takes the easiest that does. A hole
+ * that was to start on an edge is pierced, or started in a drilled hole where that does not go.
+ */
 export function startMethod(
-	asked: (typeof STARTS)[number],
+	cut: Outline & { start: Start },
 	thicknessMm: number,
 	capacity: StartCapacity
 ): StartMethod {
-	if (asked === 'edge') return thicknessMm <= capacity.severMm ? 'edge' : 'none';
-	if (asked === 'pierce' && thicknessMm <= capacity.straightMm) return 'pierce';
-	if (thicknessMm > capacity.rolledMm) return 'none';
-	return asked === 'hover' ? 'hover' : 'rolled';
+	const { severMm, straightMm, rolledMm } = capacity;
+	const cuts = thicknessMm <= severMm;
+	if (cut.start === 'drilled') return cuts ? 'drilled' : 'none';
+	if (cut.start === 'edge') {
+		if (!cuts) return 'none';
+		if (!isHole(cut)) return 'edge';
+		return thicknessMm <= straightMm ? 'pierce' : thicknessMm <= rolledMm ? 'rolled' : 'drilled';
+	}
+	if (cut.start === 'pierce' && thicknessMm <= straightMm) return 'pierce';
+	if (thicknessMm > rolledMm) return 'none';
+	return cut.start === 'hover' ? 'hover' : 'rolled';
 }
 
 /** Thickest that a start goes through, mm. */
@@ -36,7 +57,11 @@ export function startLimitMm(
 	method: Exclude<StartMethod, 'none'>,
 	{ straightMm, rolledMm, severMm }: StartCapacity
 ): number {
-	return method === 'edge' ? severMm : method === 'pierce' ? straightMm : rolledMm;
+	return method === 'edge' || method === 'drilled'
+		? severMm
+		: method === 'pierce'
+			? straightMm
+			: rolledMm;
 }
 
 /** One start, as use of the parts; hovering keeps the spatter off as rolling does [own]. */
@@ -53,7 +78,7 @@ export function useOfStart(method: StartMethod): Use {
  * Time to break through in multiples of the time that the travel takes over one thickness, t/v [own]: the
  * first channel has no open side to blow out of, and a roll or a hover takes the hand's time too.
  */
-export const THROUGH_FACTOR = { edge: 1, pierce: 2, rolled: 4, hover: 3 } as const;
+export const THROUGH_FACTOR = { edge: 1, drilled: 1, pierce: 2, rolled: 4, hover: 3 } as const;
 /** The band round it: the eye, not the clock, says when it is through [own]. */
 export const THROUGH_BAND = [0.5, 2] as const;
 
@@ -61,9 +86,9 @@ export const THROUGH_BAND = [0.5, 2] as const;
 export function throughS(
 	method: StartMethod,
 	thicknessMm: number,
-	referenceMmS: number
+	referenceMmS: number | null
 ): number | null {
-	if (method === 'none' || !(referenceMmS > 0)) return null;
+	if (method === 'none' || referenceMmS === null) return null;
 	return (THROUGH_FACTOR[method] * thicknessMm) / referenceMmS;
 }
 
@@ -79,16 +104,19 @@ export interface StartOption {
 	perLife: number;
 }
 
+/** Every way into this cut; a hole has no edge. */
 export function startOptions(input: {
+	cut: Outline;
 	thicknessMm: number;
-	referenceMmS: number;
+	/** null: it does not part. */
+	referenceMmS: number | null;
 	capacity: StartCapacity;
 	wearFactor: number;
 	/** Pit at which the electrode is changed. */
 	limitUm: number;
 }): StartOption[] {
-	const { thicknessMm, referenceMmS, capacity, wearFactor, limitUm } = input;
-	return START_METHODS.map((method) => {
+	const { cut, thicknessMm, referenceMmS, capacity, wearFactor, limitUm } = input;
+	return START_METHODS.filter((method) => method !== 'edge' || !isHole(cut)).map((method) => {
 		const limitMm = startLimitMm(method, capacity);
 		const wearUm = growthUm(useOfStart(method)) * wearFactor;
 		// Past the straight limit a pierce holds only with the roll or the hover, which is tight.

@@ -1,17 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
-	chartGroups,
-	chartSpeed,
+	chartReach,
 	mergedRows,
-	nearestPoint,
 	nearestRow,
+	nearRows,
 	risingRows,
 	type Chart,
 	type ChartRow
 } from './chart';
-import { curveAt, monotoneCurve } from './pchip';
-import { outputPowerW } from './speed';
+import { speedLaw } from './speedLaw';
 
 const row = (thicknessMm: number, speedMmS: number, over: Partial<ChartRow> = {}): ChartRow => ({
 	metal: 'mild-steel',
@@ -27,91 +25,97 @@ const row = (thicknessMm: number, speedMmS: number, over: Partial<ChartRow> = {}
 	...over
 });
 const chartOf = (...rows: ChartRow[]): Chart => ({ hash: 'test', rows });
-const at = (chart: Chart, thicknessMm: number, outputA = 45, nozzleA = 45) =>
-	chartSpeed(chartGroups(chart, 'mild-steel'), { outputA, thicknessMm, nozzleA }, outputPowerW);
+/** Travel by the law on an ordinary 45 A machine, mm/s. */
+const at = (chart: Chart, thicknessMm: number, outputA = 45, nozzleA = 45) => {
+	const rows = nearRows(chart, { metal: 'mild-steel', nozzleA, outputA, thicknessMm });
+	const law = speedLaw({
+		metal: { capacity: 1, thinSpeed: 1 },
+		nozzleA,
+		ratings: [{ nozzleA: 45, outputA: 45, cleanMm: 12, severMm: 22 }],
+		chart: rows,
+		readings: []
+	});
+	return law.at({ outputA, thicknessMm }).referenceMmMin / 60;
+};
+const reach = (chart: Chart, thicknessMm: number, outputA = 45, nozzleA = 45) =>
+	chartReach(chart, { metal: 'mild-steel', nozzleA, outputA, thicknessMm });
 
 const STEEL = chartOf(row(3, 50), row(6, 22), row(12, 8));
 
-describe('monotone interpolation', () => {
-	const falling = fc
-		.uniqueArray(fc.integer({ min: 1, max: 300 }), { minLength: 2, maxLength: 12 })
-		.chain((x) =>
-			fc.record({
-				x: fc.constant([...x].sort((a, b) => a - b)),
-				drops: fc.array(fc.double({ min: 0, max: 5, noNaN: true }), {
-					minLength: x.length,
-					maxLength: x.length
-				})
-			})
-		)
-		.map(({ x, drops }) => ({
-			x,
-			y: drops.map((_, i) => -drops.slice(0, i).reduce((s, d) => s + d, 0))
-		}));
+describe('the cut chart', () => {
+	it('gives its own rows back to a hundredth, and something between for a thickness between', () => {
+		for (const { thicknessMm, speedMmS } of STEEL.rows) {
+			expect(Math.abs(at(STEEL, thicknessMm) / speedMmS - 1)).toBeLessThan(0.01);
+		}
+		expect(at(STEEL, 8)).toBeLessThan(22);
+		expect(at(STEEL, 8)).toBeGreaterThan(8);
+	});
 
-	it('passes through its points, never overshoots and never turns', () => {
-		fc.assert(
-			fc.property(falling, fc.double({ min: 0, max: 1, noNaN: true }), ({ x, y }, share) => {
-				const curve = monotoneCurve(x, y);
-				x.forEach((xi, i) => expect(curveAt(curve, xi)).toBeCloseTo(y[i]!, 9));
-				for (let i = 1; i < x.length; i++) {
-					const a = x[i - 1]! + share * (x[i]! - x[i - 1]!);
-					const value = curveAt(curve, a);
-					expect(value).toBeLessThanOrEqual(y[i - 1]! + 1e-9);
-					expect(value).toBeGreaterThanOrEqual(y[i]! - 1e-9);
-					expect(curveAt(curve, a + 1e-3)).toBeLessThanOrEqual(value + 1e-9);
-				}
-			})
+	it('says where it does not reach: thinner, thicker, more amps, another nozzle, another metal', () => {
+		expect(reach(STEEL, 6)).toBe('inside');
+		for (const [mm, amps] of [
+			[2.9, 45],
+			[12.1, 45],
+			[6, 50],
+			[6, 30]
+		] as const)
+			expect(reach(STEEL, mm, amps)).toBe('outside');
+		expect(reach(STEEL, 6, 45, 30)).toBe('outside');
+		expect(chartReach(STEEL, { metal: 'copper', nozzleA: 45, outputA: 45, thicknessMm: 6 })).toBe(
+			'none'
+		);
+		expect(chartReach(null, { metal: 'copper', nozzleA: 45, outputA: 45, thicknessMm: 6 })).toBe(
+			'none'
 		);
 	});
 
-	it('holds one point level and joins two by a straight line', () => {
-		expect(curveAt(monotoneCurve([2], [7]), 5)).toBe(7);
-		expect(curveAt(monotoneCurve([0, 10], [0, 5]), 4)).toBeCloseTo(2, 12);
-	});
-});
-
-describe('the cut chart', () => {
-	it('gives its own rows back, and something between for a thickness between', () => {
-		expect(at(STEEL, 6)!.speedMmS).toBeCloseTo(22, 9);
-		const between = at(STEEL, 8)!.speedMmS;
-		expect(between).toBeLessThan(22);
-		expect(between).toBeGreaterThan(8);
+	it('pulls less the further off, and hardly at all on another nozzle', () => {
+		const slow = chartOf(...STEEL.rows.map((r) => ({ ...r, speedMmS: r.speedMmS * 0.7 })));
+		const empty = chartOf();
+		const pull = (mm: number, nozzleA = 45) =>
+			Math.log(at(slow, mm, nozzleA, nozzleA) / at(empty, mm, nozzleA, nozzleA));
+		expect(pull(6)).toBeLessThan(-0.3);
+		expect(pull(1)).toBeGreaterThan(pull(3));
+		expect(pull(6, 30)).toBe(0);
 	});
 
-	it('is never stretched: thinner, thicker, more amps or another nozzle find nothing', () => {
-		expect(at(STEEL, 2.9)).toBeUndefined();
-		expect(at(STEEL, 12.1)).toBeUndefined();
-		expect(at(STEEL, 6, 50)).toBeUndefined();
-		expect(at(STEEL, 6, 30)).toBeUndefined();
-		expect(at(STEEL, 6, 45, 30)).toBeUndefined();
-		expect(chartGroups(STEEL, 'copper')).toEqual([]);
+	it('lies between two amps of one nozzle', () => {
+		const chart = chartOf(row(6, 24, { outputA: 45 }), row(6, 16, { outputA: 35 }));
+		expect(at(chart, 6, 40)).toBeGreaterThan(16);
+		expect(at(chart, 6, 40)).toBeLessThan(24);
 	});
 
-	it('goes between two amps of one nozzle by arc power, not by amps', () => {
-		const chart = chartOf(row(6, 20, { outputA: 45 }), row(6, 10, { outputA: 35 }));
-		const weight = (outputPowerW(40) - outputPowerW(35)) / (outputPowerW(45) - outputPowerW(35));
-		expect(at(chart, 6, 40)!.speedMmS).toBeCloseTo(10 + 10 * weight, 9);
-		expect(weight).not.toBeCloseTo(0.5, 3);
-	});
-
-	it('steps where the nozzle changes: rows of the other nozzle have no say', () => {
-		const both = chartOf(...STEEL.rows, row(6, 60, { nozzleA: 30 }), row(3, 99, { nozzleA: 30 }));
-		expect(at(both, 6)!.speedMmS).toBeCloseTo(22, 9);
-		expect(at(both, 6, 45, 30)!.speedMmS).toBeCloseTo(60, 9);
-	});
-
-	it('takes rows without a nozzle for every nozzle, and the mean of two equal ones', () => {
+	it('takes rows without a nozzle for every nozzle, and lies between two that differ', () => {
 		const chart = chartOf(row(6, 20, { nozzleA: null }), row(6, 24.2, { nozzleA: null }));
-		expect(at(chart, 6, 45, 30)!.speedMmS).toBeCloseTo(Math.sqrt(20 * 24.2), 9);
+		expect(at(chart, 6, 45, 30)).toBeCloseTo(Math.sqrt(20 * 24.2), 0);
 	});
 
 	it('falls with thickness inside a group whose rows fall', () => {
 		fc.assert(
 			fc.property(fc.double({ min: 3, max: 11.5, noNaN: true }), (mm) => {
-				expect(at(STEEL, mm + 0.4)!.speedMmS).toBeLessThan(at(STEEL, mm)!.speedMmS);
+				expect(at(STEEL, mm + 0.4)).toBeLessThan(at(STEEL, mm));
 			})
 		);
+	});
+
+	it('reads a long chart by the rows around the place alone, without a jump where they change', () => {
+		const long = chartOf(
+			...Array.from({ length: 200 }, (_, i) => 1 + i * 0.1).flatMap((mm) =>
+				[30, 35, 40, 45].map((outputA) =>
+					row(mm, 60 * (outputA / 45) ** 1.5 * mm ** -1.2, { outputA })
+				)
+			)
+		);
+		const rows = nearRows(long, {
+			metal: 'mild-steel',
+			nozzleA: 45,
+			outputA: 42,
+			thicknessMm: 6.04
+		});
+		expect(rows.length).toBeLessThanOrEqual(24);
+		for (let mm = 2; mm < 12; mm += 0.03) {
+			expect(Math.abs(Math.log(at(long, mm + 0.03, 42) / at(long, mm, 42)))).toBeLessThan(0.05);
+		}
 	});
 
 	it('lends kerf and pressure from a row close by only', () => {
@@ -131,16 +135,6 @@ describe('the cut chart', () => {
 			[8, 15]
 		]);
 		expect(mergedRows([], STEEL.rows)).toEqual(STEEL.rows);
-	});
-
-	it('tells its nearest point for this nozzle when something lies outside', () => {
-		const groups = chartGroups(STEEL, 'mild-steel');
-		const point = nearestPoint(groups, { outputA: 40, thicknessMm: 20, nozzleA: 45 })!;
-		expect(point.outputA).toBe(45);
-		expect(point.thicknessMm).toBeCloseTo(12, 9);
-		expect(point.speedMmS).toBeCloseTo(8, 9);
-		expect(point.far).toBeCloseTo(Math.log(45 / 40) + Math.log(20 / 12), 9);
-		expect(nearestPoint(groups, { outputA: 40, thicknessMm: 6, nozzleA: 30 })).toBeUndefined();
 	});
 
 	it('names rows whose speed rises with thickness inside their group only', () => {

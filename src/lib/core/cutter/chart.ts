@@ -1,12 +1,10 @@
 /**
- * The user's cut chart. Rows of one metal, nozzle and amps make a group; inside it speed is
- * interpolated in the logarithms of thickness and speed, monotone. Groups of different nozzles never
- * mix: charts step where the nozzle changes. Between two amps of one nozzle, by output power.
+ * The user's cut chart. Rows of one metal, nozzle and amps make a group. Groups of different nozzles never
+ * mix: charts step where the nozzle changes. The speed law reads the rows near a place.
  */
 import * as v from 'valibot';
 import { METAL_IDS, type MetalId } from '../metal/metals';
-import { within } from '../plan/within';
-import { curveAt, monotoneCurve, type Curve } from './pchip';
+import { within } from '../within';
 
 export const ChartRowSchema = v.object({
 	metal: v.picklist(METAL_IDS, `one of ${METAL_IDS.join(', ')}`),
@@ -31,19 +29,18 @@ export const ChartSchema = v.object({
 });
 export type Chart = v.InferOutput<typeof ChartSchema>;
 
-export interface Group {
-	outputA: number;
+/** Rows of one metal, nozzle and amps, thinnest first. */
+interface Group {
 	nozzleA: number | null;
-	leastMm: number;
-	mostMm: number;
-	curve: Curve;
+	outputA: number;
+	rows: ChartRow[];
 }
 
 /** Groups once made, for as long as their chart lives: a screen plans the same chart over and over. */
 const known = new WeakMap<Chart, Map<MetalId, Group[]>>();
 
-/** Groups of one metal; rows of one thickness in one group count by their mean in the logarithm. */
-export function chartGroups(chart: Chart, metal: MetalId): readonly Group[] {
+/** Groups of one metal, amps rising. */
+function groupsOf(chart: Chart, metal: MetalId): readonly Group[] {
 	let ofChart = known.get(chart);
 	if (!ofChart) known.set(chart, (ofChart = new Map<MetalId, Group[]>()));
 	let groups = ofChart.get(metal);
@@ -51,133 +48,97 @@ export function chartGroups(chart: Chart, metal: MetalId): readonly Group[] {
 	return groups;
 }
 
-function collect<K, T>(map: Map<K, T[]>, key: K, value: T): void {
-	const list = map.get(key);
-	if (list) list.push(value);
-	else map.set(key, [value]);
+function makeGroups(chart: Chart, metal: MetalId): Group[] {
+	const byKey = new Map<string, Group>();
+	for (const row of chart.rows) {
+		if (row.metal !== metal) continue;
+		const key = `${row.nozzleA}/${row.outputA}`;
+		let group = byKey.get(key);
+		if (!group) {
+			byKey.set(key, (group = { nozzleA: row.nozzleA, outputA: row.outputA, rows: [] }));
+		}
+		group.rows.push(row);
+	}
+	const groups = [...byKey.values()].sort((a, b) => a.outputA - b.outputA);
+	for (const group of groups) group.rows.sort((a, b) => a.thicknessMm - b.thicknessMm);
+	return groups;
 }
 
-function makeGroups(chart: Chart, metal: MetalId): Group[] {
-	const byKey = new Map<string, ChartRow[]>();
-	for (const row of chart.rows) {
-		if (row.metal === metal) collect(byKey, `${row.nozzleA}/${row.outputA}`, row);
+interface ChartPlace {
+	metal: MetalId;
+	nozzleA: number;
+	outputA: number;
+	thicknessMm: number;
+}
+
+const groupsFor = (chart: Chart, at: Pick<ChartPlace, 'metal' | 'nozzleA'>) =>
+	groupsOf(chart, at.metal).filter((g) => g.nozzleA === null || g.nozzleA === at.nozzleA);
+
+/** Rows that speak at a place: so many groups and rows on either side; beyond them nothing changes. */
+const GROUPS_BESIDE = 2;
+const ROWS_BESIDE = 3;
+const ROWS_PLENTY = 20;
+
+/** Index of the first that is not below. */
+function firstNotBelow<T>(list: readonly T[], below: (item: T) => boolean): number {
+	let [low, high] = [0, list.length];
+	while (low < high) {
+		const middle = (low + high) >> 1;
+		if (below(list[middle]!)) low = middle + 1;
+		else high = middle;
 	}
-	return [...byKey.values()].map((rows) => {
-		const byMm = new Map<number, number[]>();
-		for (const { thicknessMm, speedMmS } of rows) {
-			collect(byMm, thicknessMm, Math.log(speedMmS));
-		}
-		const points = [...byMm.entries()]
-			.sort((a, b) => a[0] - b[0])
-			.map(([mm, logs]) => [Math.log(mm), logs.reduce((s, l) => s + l, 0) / logs.length] as const);
-		return {
-			outputA: rows[0]!.outputA,
-			nozzleA: rows[0]!.nozzleA,
-			leastMm: Math.exp(points[0]![0]),
-			mostMm: Math.exp(points[points.length - 1]![0]),
-			curve: monotoneCurve(
-				points.map(([x]) => x),
-				points.map(([, y]) => y)
-			)
-		};
+	return low;
+}
+
+const around = <T>(list: readonly T[], index: number, beside: number) =>
+	list.slice(Math.max(0, index - beside), index + beside);
+
+/**
+ * Rows of this metal and nozzle near some amps and thickness: all of a short chart, else the nearest on
+ * either side, since what lies behind them is screened off by them.
+ */
+export function nearRows(chart: Chart, at: ChartPlace): readonly ChartRow[] {
+	const groups = groupsFor(chart, at);
+	const count = groups.reduce((sum, g) => sum + g.rows.length, 0);
+	if (count <= ROWS_PLENTY) return groups.flatMap((g) => g.rows);
+	const i = firstNotBelow(groups, (g) => g.outputA < at.outputA);
+	return around(groups, i, GROUPS_BESIDE).flatMap((group) => {
+		const k = firstNotBelow(group.rows, (r) => r.thicknessMm < at.thicknessMm);
+		return around(group.rows, k, ROWS_BESIDE);
 	});
 }
 
 /** Thickness counts as inside up to this share beyond the last row. */
 const EDGE = 1e-6;
 
-export interface ChartSpeed {
-	speedMmS: number;
-	/** One group at these very amps, or two around them. */
-	lower: { outputA: number; speedMmS: number };
-	upper: { outputA: number; speedMmS: number };
-	/** Weight of the upper group, by power. */
-	weight: number;
+/** Whether the chart speaks of this metal and nozzle at all, and whether it reaches this place. */
+export function chartReach(chart: Chart | null, at: ChartPlace): 'none' | 'inside' | 'outside' {
+	if (!chart) return 'none';
+	const groups = groupsFor(chart, at);
+	if (groups.length === 0) return groupsOf(chart, at.metal).length ? 'outside' : 'none';
+	const reaching = groups.filter(
+		({ rows }) =>
+			at.thicknessMm >= rows[0]!.thicknessMm * (1 - EDGE) &&
+			at.thicknessMm <= rows.at(-1)!.thicknessMm * (1 + EDGE)
+	);
+	const lower = reaching.some((g) => g.outputA <= at.outputA + 1e-9);
+	const upper = reaching.some((g) => g.outputA >= at.outputA - 1e-9);
+	return lower && upper ? 'inside' : 'outside';
 }
 
-/**
- * Speed from the chart at amps, thickness and nozzle, mm/s; undefined outside of it, in thickness or in
- * amps: it is never stretched. `powerW` gives the output power at amps.
- */
-export function chartSpeed(
-	groups: readonly Group[],
-	at: { outputA: number; thicknessMm: number; nozzleA: number },
-	powerW: (outputA: number) => number
-): ChartSpeed | undefined {
-	const inside = groups
-		.filter(
-			(g) =>
-				(g.nozzleA === null || g.nozzleA === at.nozzleA) &&
-				at.thicknessMm >= g.leastMm * (1 - EDGE) &&
-				at.thicknessMm <= g.mostMm * (1 + EDGE)
-		)
-		.map(({ outputA, curve }) => ({
-			outputA,
-			speedMmS: Math.exp(curveAt(curve, Math.log(at.thicknessMm)))
-		}))
-		.sort((a, b) => a.outputA - b.outputA);
-	const lower = inside.filter((g) => g.outputA <= at.outputA + 1e-9).at(-1);
-	const upper = inside.find((g) => g.outputA >= at.outputA - 1e-9);
-	if (!lower || !upper) return undefined;
-	const span = powerW(upper.outputA) - powerW(lower.outputA);
-	const weight = span > 0 ? (powerW(at.outputA) - powerW(lower.outputA)) / span : 0;
-	return {
-		speedMmS: lower.speedMmS + weight * (upper.speedMmS - lower.speedMmS),
-		lower,
-		upper,
-		weight
-	};
-}
-
-export interface ChartPoint {
-	outputA: number;
-	thicknessMm: number;
-	speedMmS: number;
-	/** How far off, in the logarithms of amps and thickness. */
-	far: number;
-}
-
-/**
- * The chart's nearest point for this nozzle, when thickness or amps lie outside of it: the group nearest
- * in amps and thickness, at the thickness of its own that is nearest. Undefined: no row for this nozzle.
- */
-export function nearestPoint(
-	groups: readonly Group[],
-	at: { outputA: number; thicknessMm: number; nozzleA: number }
-): ChartPoint | undefined {
-	const points = groups
-		.filter((g) => g.nozzleA === null || g.nozzleA === at.nozzleA)
-		.map(({ outputA, leastMm, mostMm, curve }) => {
-			const thicknessMm = Math.min(mostMm, Math.max(leastMm, at.thicknessMm));
-			return {
-				outputA,
-				thicknessMm,
-				speedMmS: Math.exp(curveAt(curve, Math.log(thicknessMm))),
-				far:
-					Math.abs(Math.log(outputA / at.outputA)) +
-					Math.abs(Math.log(thicknessMm / at.thicknessMm))
-			};
-		})
-		.sort((a, b) => a.far - b.far);
-	return points[0];
-}
+/** A row further off than this, in the logarithms, tells nothing of pressure, stand-off and pierce [own]. */
+const NEAR_ENOUGH = 0.35;
 
 /** Nearest row of the same metal, nozzle and amps, for kerf, pressure, stand-off and pierce. */
-export function nearestRow(
-	chart: Chart,
-	at: { metal: MetalId; outputA: number; thicknessMm: number; nozzleA: number }
-): ChartRow | undefined {
+export function nearestRow(chart: Chart, at: ChartPlace): ChartRow | undefined {
 	const far = (row: ChartRow) =>
 		Math.abs(Math.log(row.thicknessMm / at.thicknessMm)) +
 		Math.abs(Math.log(row.outputA / at.outputA));
-	const rows = chart.rows.filter(
-		(row) => row.metal === at.metal && (row.nozzleA === null || row.nozzleA === at.nozzleA)
-	);
-	const nearest = rows.reduce<ChartRow | undefined>(
+	const nearest = nearRows(chart, at).reduce<ChartRow | undefined>(
 		(best, row) => (!best || far(row) < far(best) ? row : best),
 		undefined
 	);
-	return nearest && far(nearest) < 0.35 ? nearest : undefined;
+	return nearest && far(nearest) < NEAR_ENOUGH ? nearest : undefined;
 }
 
 /** Rows whose speed rises with thickness inside their group: asked about, never swallowed. */

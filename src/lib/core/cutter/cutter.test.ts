@@ -1,63 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { METALS, METAL_IDS } from '../metal/metals';
 import { dutyShareAt, governingPair, ratedRiseK, riseAtK } from './duty';
 import { firstCrossing, settledPeak } from '../session/node';
-import {
-	CLEAN_MM_MIN,
-	lagDegFromRatio,
-	metalLaw,
-	SEVER_MM_MIN,
-	speedMmMin,
-	speedRatioFromLag,
-	steelLaw,
-	thicknessMmAtSpeed
-} from './speed';
+import { aimFactor, LAG_WINDOW_DEG, lagDegFromRatio, speedRatioFromLag } from './speed';
 
 const number = (min: number, max: number) => fc.double({ min, max, noNaN: true });
-const ratings = fc.record({ clean: number(3, 30), over: number(1.3, 3) });
-
-describe('the plate model', () => {
-	it('passes through both ratings', () => {
-		fc.assert(
-			fc.property(ratings, ({ clean, over }) => {
-				const law = steelLaw(clean, clean * over);
-				expect(speedMmMin(law, 1, clean)).toBeCloseTo(CLEAN_MM_MIN, 6);
-				expect(speedMmMin(law, 1, clean * over)).toBeCloseTo(SEVER_MM_MIN, 6);
-			})
-		);
-	});
-
-	it('slows with thickness, quickens with power, and inverts', () => {
-		fc.assert(
-			fc.property(ratings, number(0.4, 1), number(1, 20), ({ clean, over }, share, t) => {
-				const law = steelLaw(clean, clean * over);
-				const v = speedMmMin(law, share, t);
-				expect(speedMmMin(law, share, t * 1.1)).toBeLessThan(v);
-				expect(speedMmMin(law, share * 1.05, t)).toBeGreaterThan(v);
-				expect(thicknessMmAtSpeed(law, share, v)).toBeCloseTo(t, 6);
-			})
-		);
-	});
-
-	it('gives every metal 500 mm/min at its capacity and its factor in thin sheet', () => {
-		const steel = steelLaw(12, 22);
-		for (const id of METAL_IDS) {
-			const { capacity, thinSpeed } = METALS[id];
-			const law = metalLaw(steel, 12, capacity, thinSpeed);
-			expect(speedMmMin(law, 1, 12 * capacity), id).toBeCloseTo(CLEAN_MM_MIN, 9);
-			expect(speedMmMin(law, 1, 0.5) / speedMmMin(steel, 1, 0.5), id).toBeCloseTo(thinSpeed, 1);
-		}
-	});
-
-	it('lets thin aluminium go faster than steel though it does not go as thick', () => {
-		const steel = steelLaw(12, 22);
-		const aluminium = metalLaw(steel, 12, METALS.aluminium.capacity, METALS.aluminium.thinSpeed);
-		expect(speedMmMin(aluminium, 1, 1.5)).toBeGreaterThan(speedMmMin(steel, 1, 1.5));
-		expect(speedMmMin(aluminium, 1, 11)).toBeLessThan(speedMmMin(steel, 1, 11));
-	});
-});
-
 describe('spark lag', () => {
 	it('is 22.5° at the recommended speed and inverts', () => {
 		expect(lagDegFromRatio(1)).toBeCloseTo(22.5, 12);
@@ -66,6 +13,41 @@ describe('spark lag', () => {
 				expect(lagDegFromRatio(speedRatioFromLag(deg))).toBeCloseTo(deg, 9);
 			})
 		);
+	});
+});
+
+describe('where an aim sits', () => {
+	const place = { thicknessMm: 6, fastestOverReference: 1.4 };
+	const at = (aim: Parameters<typeof aimFactor>[0], sparks: 'trailing' | 'straight' = 'trailing') =>
+		aimFactor(aim, { ...place, sparks });
+
+	it('rises from clean over sever to the fastest, and never past what parts', () => {
+		expect(at('clean')).toBeCloseTo(1, 12);
+		expect(at('clean')).toBeLessThan(at('cheapest'));
+		expect(at('cheapest')).toBeLessThan(at('sever'));
+		expect(at('sever')).toBeLessThan(at('fastest'));
+		expect(at('fastest')).toBeLessThan(1.4);
+	});
+
+	it('closes with the window at the sever limit', () => {
+		expect(aimFactor('fastest', { ...place, sparks: 'trailing', fastestOverReference: 1 })).toBe(1);
+	});
+
+	it('goes by the school of sparks: near straight down is slower, and inside its own window', () => {
+		const deg = lagDegFromRatio(at('clean', 'straight'));
+		expect(deg).toBeGreaterThan(LAG_WINDOW_DEG.straight[0]);
+		expect(deg).toBeLessThan(LAG_WINDOW_DEG.straight[1]);
+		expect(at('sever', 'straight')).toBe(at('sever'));
+	});
+
+	it('lets the second school fade out in sheet, where sparks tell nothing, without a cliff', () => {
+		const thin = (thicknessMm: number) =>
+			aimFactor('clean', { sparks: 'straight', thicknessMm, fastestOverReference: 1.4 });
+		expect(thin(1)).toBe(1);
+		for (let mm = 1; mm < 6; mm += 0.1) {
+			expect(thin(mm + 0.1)).toBeLessThanOrEqual(thin(mm));
+			expect(thin(mm + 0.1) / thin(mm)).toBeGreaterThan(0.95);
+		}
 	});
 });
 

@@ -1,79 +1,40 @@
-import { loadVoltageV } from '../circuit/draw';
+/** Travel as the hand and the eye know it: where an aim sits, how sparks lag, what a hand holds. */
+export { CLEAN_MM_MIN, SEVER_MM_MIN } from './pooled';
 
 /**
- * Plate model of travel speed [own]: v = A·P(I)/P(I_max)/t − B, v in mm/min, t in mm.
- * The first term is the energy that melts the kerf, the second what the plate conducts away.
- * A and B follow from the two ratings: clean at 500 mm/min, sever at 125 mm/min (common practice).
+ * Where each aim sits between the recommended travel (0) and the fastest that parts (1), in the logarithm
+ * [own]. The window closes at the sever rating, and the aims with it.
  */
-export const CLEAN_MM_MIN = 500;
-export const SEVER_MM_MIN = 125;
-/** Fastest speed that still parts, over the recommended one, to start with [own]. */
-export const FASTEST_FACTOR = 1.4;
-/** Where "sever" sits in the window between recommended and fastest [own]. */
-export const SEVER_SPEED_FACTOR = 1.3;
-
-/** Where each aim sits between the recommended speed (1) and the fastest that parts (1.4) [own]. */
-export const AIM_FACTORS = {
-	clean: 1,
-	easiest: 1,
-	cheapest: 1.15,
-	sever: SEVER_SPEED_FACTOR,
-	fastest: 1.36
+export const AIM_SHARES = {
+	clean: 0,
+	easiest: 0,
+	cheapest: 0.4,
+	sever: 0.8,
+	fastest: 0.9
 } as const;
 /** Aims that want a clean edge, and so stay inside the clean rating. */
 export const CLEAN_AIMS: readonly string[] = ['clean', 'easiest'];
 
-export interface SpeedLaw {
-	/** mm²/min at full amps. */
-	A: number;
-	/** mm/min. */
-	B: number;
-}
-
-/** Output power in W at these amps. */
-export function outputPowerW(outputA: number): number {
-	return outputA * loadVoltageV(outputA);
-}
-
-/** A and B of mild steel from the two ratings in mm. */
-export function steelLaw(cleanMm: number, severMm: number): SpeedLaw {
-	const A = (CLEAN_MM_MIN - SEVER_MM_MIN) / (1 / cleanMm - 1 / severMm);
-	return { A, B: A / cleanMm - CLEAN_MM_MIN };
-}
-
-/**
- * Another metal: `thinSpeed` scales the speed in thin sheet, where A/t rules, and `capacity` says at
- * which share of the clean rating it still reaches 500 mm/min. Two factors, because aluminium cuts
- * thin sheet as fast as steel though its capacity is far less.
- */
-export function metalLaw(
-	steel: SpeedLaw,
-	cleanMm: number,
-	capacity: number,
-	thinSpeed: number
-): SpeedLaw {
-	const A = steel.A * thinSpeed;
-	return { A, B: A / (capacity * cleanMm) - CLEAN_MM_MIN };
-}
-
-/** Speed in mm/min; may be negative, which means the plate is too thick. */
-export function speedMmMin(law: SpeedLaw, powerShare: number, thicknessMm: number): number {
-	return (law.A * powerShare) / thicknessMm - law.B;
-}
-
-/** Thickness in mm that is cut at a speed: t = A·share/(v + B). */
-export function thicknessMmAtSpeed(
-	law: SpeedLaw,
-	powerShare: number,
-	speedMmMinute: number
-): number {
-	return (law.A * powerShare) / (speedMmMinute + law.B);
-}
-
 /** Lag of sparks and lag lines at the recommended speed: the middle of 15–30° (common practice). */
 export const LAG_AT_REFERENCE_DEG = 22.5;
-export const LAG_WINDOW_DEG = [15, 30] as const;
 const TAN_REFERENCE = Math.tan((LAG_AT_REFERENCE_DEG * Math.PI) / 180);
+
+/**
+ * Two schools of sparks (common practice): trailing 15 to 30°, or as near to straight down as they go.
+ * Where the second stands still moving is our own: 5 to 15°, where the two meet.
+ */
+export const SPARK_SCHOOLS = ['trailing', 'straight'] as const;
+export type SparkSchool = (typeof SPARK_SCHOOLS)[number];
+export const LAG_WINDOW_DEG: Record<SparkSchool, readonly [number, number]> = {
+	trailing: [15, 30],
+	straight: [5, 15]
+};
+export const LAG_AIM_DEG: Record<SparkSchool, number> = {
+	trailing: LAG_AT_REFERENCE_DEG,
+	straight: 12
+};
+/** In sheet the sparks tell nothing: the second school slows the hand only from here to there, mm [own]. */
+const SPARKS_TELL_MM = [2, 4] as const;
 
 /** Speed over the recommended speed at a lag angle: tan θ / tan 22.5° [own]. */
 export function speedRatioFromLag(lagDeg: number): number {
@@ -83,6 +44,26 @@ export function speedRatioFromLag(lagDeg: number): number {
 /** Lag angle in degrees at a speed over the recommended speed [own]. */
 export function lagDegFromRatio(ratio: number): number {
 	return (Math.atan(TAN_REFERENCE * ratio) * 180) / Math.PI;
+}
+
+/**
+ * Travel for an aim over the recommended one: up the window towards the fastest that parts; an aim for the
+ * edge goes by the school of sparks instead.
+ */
+export function aimFactor(
+	aim: keyof typeof AIM_SHARES,
+	{
+		sparks,
+		thicknessMm,
+		fastestOverReference
+	}: { sparks: SparkSchool; thicknessMm: number; fastestOverReference: number }
+): number {
+	if (CLEAN_AIMS.includes(aim)) {
+		const [from, to] = SPARKS_TELL_MM;
+		const tell = Math.min(1, Math.max(0, (thicknessMm - from) / (to - from)));
+		return speedRatioFromLag(LAG_AIM_DEG[sparks]) ** tell;
+	}
+	return fastestOverReference ** AIM_SHARES[aim];
 }
 
 /** What a hand holds steadily without and with a guide, mm/s [own]. */

@@ -3,7 +3,7 @@ import * as v from 'valibot';
 import { SCRAP_KERF_MM, scrapMm, SHIELD_RADIUS_MM } from '../cut/guide';
 import { START_METHODS } from '../cut/start';
 import { METAL_IDS } from '../metal/metals';
-import { within } from '../plan/within';
+import { within } from '../within';
 
 const metal = v.picklist(METAL_IDS, `one of ${METAL_IDS.join(', ')}`);
 
@@ -17,7 +17,11 @@ const CutEntry = v.object({
 	lengthMm: within(1, 100_000, 'mm'),
 	arcS: within(0, 36_000, 's'),
 	starts: v.pipe(within(1, 1000, ''), v.integer('a whole number')),
-	start
+	start,
+	/** Nozzle that was in the torch; the server fills it in. */
+	nozzleA: v.optional(within(5, 500, 'A')),
+	/** Over mesh or expanded metal. */
+	mesh: v.optional(v.boolean('true or false'))
 });
 
 const StartEntry = v.object({
@@ -114,6 +118,7 @@ const TripEntry = v.object({
 	offHeat: v.optional(within(0, 1e6, ''))
 });
 
+export const JUDGED = ['right', 'slow', 'fast', 'other'] as const;
 export const DROSSES = ['none', 'soft', 'hard'] as const;
 const TestCutEntry = v.object({
 	kind: v.literal('test-cut'),
@@ -132,6 +137,8 @@ const TestCutEntry = v.object({
 	 * (common practice).
 	 */
 	dross: v.optional(v.picklist(DROSSES, `one of ${DROSSES.join(', ')}`)),
+	/** What signs and edge were read as; "other": something but the speed was wrong. */
+	judged: v.optional(v.picklist(JUDGED, `one of ${JUDGED.join(', ')}`)),
 	/** What it took of the parts; left out: it is in the log as a cut of its own. */
 	took: v.optional(v.object({ lengthMm: within(1, 100_000, 'mm'), start }))
 });

@@ -8,14 +8,15 @@ import { curveBetween, tripCurves } from '../circuit/breaker';
 import { coolingS, HOT_SPOT_C, RESET_C, riseAtK } from '../cutter/duty';
 import { workings } from '../plan/workings';
 import { firstCrossing } from '../session/node';
-import { apparentPowerVA, modelledOhm } from '../plan/workings/electric';
+import { modelledOhm } from '../plan/workings/electric';
+import { apparentPowerVA } from '../plan/workings/power';
 import { voltageUnderLoad } from '../circuit/draw';
 import { speedRatioFromLag } from '../cutter/speed';
-import { RATES_UM } from '../wear/electrode';
+import { NO_USE, RATES_UM } from '../wear/electrode';
 import { EntrySchema, type Entry, type LoggedEntry } from './entries';
 import { evidenceFromLog } from './fromLog';
 import { completeEntry, flowFromTankLpm, shareFromTrip } from './supply';
-import { CUT_SIGMA, FADE_UM, PRIOR_SIGMA, speedCorrection } from './speedCorrection';
+import { FADE_UM, merged, readingsOf, type TestCut } from './speedReadings';
 
 const logged = (entries: Entry[], setId: string | null = 'now'): LoggedEntry[] =>
 	entries.map((entry, i) => ({
@@ -61,7 +62,7 @@ describe('evidence from the log', () => {
 		};
 		const longer = {
 			...BAY_2,
-			supply: { ...BAY_2.supply, cord: { size: 'mm2-4' as const, lengthM: 30 } }
+			supply: { ...BAY_2.supply, cord: { ...BAY_2.supply.cord!, lengthM: 30 } }
 		};
 		const here = evidenceFromLog(BAY_2, logged([entry]), null).loopOhm!;
 		const there = evidenceFromLog(longer, logged([entry]), null).loopOhm!;
@@ -82,78 +83,76 @@ describe('evidence from the log', () => {
 		expect(spread([40, 60, 90])).toBeGreaterThan(spread([60, 60, 60]));
 	});
 
-	it('recovers a machine that is a fifth slower than its model, and closes in with each test cut', () => {
+	it('recovers a machine that is a fifth slower than the pooled law, and closes in with each test cut', () => {
+		const base = plan(inputsOf()).figures['setup.baseMmS'].value!;
 		const test = (lagDeg: number): Entry => ({
 			kind: 'test-cut',
 			metal: 'mild-steel',
 			thicknessMm: 6,
 			outputA: 45,
-			speedMmS: (1325 / 60) * 0.8 * speedRatioFromLag(lagDeg),
+			speedMmS: base * 0.8 * speedRatioFromLag(lagDeg),
 			lagDeg,
 			through: true
 		});
-		const after = (n: number) =>
-			speedCorrection(
-				evidenceFromLog(BAY_2, logged(Array.from({ length: n }, (_, i) => test(18 + i))), null)
-					.speed['mild-steel@45']
-			);
-		expect(after(1).factor).toBeLessThan(0.86);
-		expect(after(8).factor).toBeCloseTo(0.8, 1);
-		expect(after(8).sigma).toBeLessThan(after(2).sigma);
+		const after = (n: number) => {
+			const entries = Array.from({ length: n }, (_, i) => test(18 + i));
+			const evidence = evidenceFromLog(BAY_2, logged(entries), null);
+			const { value, band } = plan(inputsOf({ evidence })).figures['setup.referenceMmS'];
+			return { share: value! / base, width: Math.log(band![1] / band![0]) };
+		};
+		expect(after(1).share).toBeLessThan(0.97);
+		expect(after(8).share).toBeLessThan(0.86);
+		expect(after(8).share).toBeGreaterThan(0.79);
+		expect(after(8).width).toBeLessThan(after(2).width);
 	});
 
-	it('has the posterior of a normal mean with known errors', () => {
-		const [n, sumLog] = [3, 0.3];
-		const precision = 1 / PRIOR_SIGMA ** 2 + n / CUT_SIGMA ** 2;
-		const closed = { mean: sumLog / CUT_SIGMA ** 2 / precision, sigma: Math.sqrt(1 / precision) };
-		const { factor, sigma } = speedCorrection({ n, sumLog, missed: [] });
-		expect(Math.log(factor)).toBeCloseTo(closed.mean, 12);
-		expect(sigma).toBeCloseTo(closed.sigma, 12);
+	it('reads test cuts as what they tell: an angle, an edge, dross, not through, or nothing', () => {
+		const cut: TestCut = {
+			kind: 'test-cut',
+			metal: 'mild-steel',
+			thicknessMm: 6,
+			outputA: 45,
+			speedMmS: 20,
+			lagDeg: null,
+			through: true
+		};
+		const kinds = (over: Partial<TestCut>) =>
+			readingsOf({ ...cut, ...over }, 45).map((r) => r.kind);
+		expect(kinds({})).toEqual(['fine']);
+		expect(kinds({ lagDeg: 20 })).toEqual(['lag']);
+		expect(kinds({ lagDeg: 34 })).toEqual(['lag', 'parted']);
+		expect(kinds({ dross: 'soft' })).toEqual(['slow']);
+		expect(kinds({ judged: 'fast' })).toEqual(['fast', 'parted']);
+		expect(kinds({ through: false, lagDeg: 40 })).toEqual(['missed']);
+		expect(kinds({ judged: 'other' })).toEqual([]);
+		const [seen] = readingsOf({ ...cut, lagDeg: 34 }, 45);
+		// 34° seen is 0.61 of the speed held (worked example of the trade).
+		expect(Math.exp(seen!.lnMmMin) / 60 / 20).toBeCloseTo(0.614, 2);
 	});
 
-	it('takes "did not go through" as evidence on the fastest speed, and only downwards', () => {
-		const fresh = speedCorrection(undefined);
-		const missed = (...ratios: number[]) =>
-			speedCorrection({ n: 0, sumLog: 0, missed: ratios.map(Math.log) });
-		// Far above the fastest speed it tells nothing; at the recommended speed it tells much.
-		expect(missed(4).factor).toBeCloseTo(1, 2);
-		expect(missed(1.3).factor).toBeLessThan(0.97);
-		expect(missed(1).factor).toBeLessThan(missed(1.3).factor);
-		expect(missed(1, 1).factor).toBeLessThan(missed(1).factor);
-		expect(missed(1).sigma).toBeLessThan(fresh.sigma);
-		fc.assert(
-			fc.property(
-				fc.array(fc.double({ min: 0.5, max: 4, noNaN: true }), { maxLength: 20 }),
-				(ratios) => {
-					expect(missed(...ratios).factor).toBeLessThanOrEqual(1 + 1e-9);
-				}
-			)
-		);
-	});
-
-	it('finds the truth from simulated cuts, through and not, inside its band eight times in ten', () => {
-		let [inside, seed] = [0, 7];
-		const random = () => (seed = (seed * 16807) % 2147483647) / 2147483647;
-		const normal = () => Math.sqrt(-2 * Math.log(random())) * Math.cos(2 * Math.PI * random());
-		const TRIALS = 400;
-		for (let trial = 0; trial < TRIALS; trial++) {
-			const truth = PRIOR_SIGMA * normal();
-			const [seen, missed, parted] = [[], [], []] as [number[], number[], number[]];
-			for (let i = 0; i < 4; i++) {
-				const m = truth + 0.2 + 0.3 * random();
-				// It parts when the speed lies below the fastest, as this cut would have it.
-				if (m < truth + Math.log(1.4) + CUT_SIGMA * normal()) {
-					seen.push(truth + CUT_SIGMA * normal());
-					parted.push(m);
-				} else missed.push(m);
-			}
-			const sumLog = seen.reduce((sum, l) => sum + l, 0);
-			const { factor, sigma } = speedCorrection({ n: seen.length, sumLog, missed, parted });
-			if (Math.abs(Math.log(factor) - truth) <= 1.2816 * sigma) inside++;
-		}
-		// Binomial: 0.8 ± 3·0.02.
-		expect(inside / TRIALS).toBeGreaterThan(0.74);
-		expect(inside / TRIALS).toBeLessThan(0.86);
+	it('merges cuts at one place by their weight and keeps no more than the newest', () => {
+		const at = (
+			thicknessMm: number,
+			mmMin: number,
+			weight: number,
+			kind: 'lag' | 'missed' = 'lag'
+		) => ({
+			metal: 'mild-steel' as const,
+			nozzleA: 45,
+			outputA: 45,
+			thicknessMm,
+			kind,
+			lnMmMin: Math.log(mmMin),
+			weight
+		});
+		const two = merged([at(6, 1000, 1), at(6, 1200, 3), at(8, 700, 1)]);
+		expect(two).toHaveLength(2);
+		expect(two[0]!.weight).toBe(4);
+		expect(two[0]!.lnMmMin).toBeCloseTo((Math.log(1000) + 3 * Math.log(1200)) / 4, 12);
+		expect(merged([at(6, 900, 1, 'missed'), at(6, 800, 1, 'missed')])).toHaveLength(2);
+		const many = merged(Array.from({ length: 90 }, (_, i) => at(1 + i, 1000, 1)));
+		expect(many).toHaveLength(32);
+		expect(many[0]!.thicknessMm).toBe(1);
 	});
 
 	it('lets a test fade as the electrode wears on, and forgets it in the end', () => {
@@ -177,7 +176,7 @@ describe('evidence from the log', () => {
 			start: 'edge'
 		};
 		const after = (...entries: Entry[]) =>
-			evidenceFromLog(BAY_2, logged(entries), null).speed['mild-steel@45']!.n;
+			evidenceFromLog(BAY_2, logged(entries), null).speed.find((r) => r.kind === 'fine')!.weight;
 		expect(after(test)).toBe(1);
 		expect(after(worn, test)).toBe(1);
 		const wornUm = 100 * RATES_UM.start + 10 * RATES_UM.arcMinute;
@@ -201,7 +200,11 @@ describe('evidence from the log', () => {
 			logged([test('mild-steel', 45, 45), test('mild-steel', 30, 30), test('stainless', 45, 45)]),
 			null
 		);
-		expect(Object.keys(speed).sort()).toEqual(['mild-steel@30', 'mild-steel@45', 'stainless@45']);
+		expect(speed.map((r) => `${r.metal}@${r.nozzleA}`).sort()).toEqual([
+			'mild-steel@30',
+			'mild-steel@45',
+			'stainless@45'
+		]);
 	});
 
 	it('counts use of the pair in the torch only, and growth over all pairs', () => {
@@ -218,10 +221,10 @@ describe('evidence from the log', () => {
 		const old = logged([cut, { kind: 'pit', pitMm: 0.2 }], 'old');
 		const now = logged([cut, cut, { kind: 'pit', pitMm: 0.3 }, cut], 'now');
 		const { wear } = evidenceFromLog(BAY_2, [...old, ...now], 'now');
-		expect(wear.total).toEqual({ starts: 30, arcMin: 3, piercesRolled: 30, piercesStraight: 0 });
+		expect(wear.total).toEqual({ ...NO_USE, starts: 30, arcMin: 3, loadMin: 3, piercesRolled: 30 });
 		expect(wear.lastPit).toEqual({
 			pitUm: 300,
-			useSince: { starts: 10, arcMin: 1, piercesRolled: 10, piercesStraight: 0 }
+			useSince: { ...NO_USE, starts: 10, arcMin: 1, loadMin: 1, piercesRolled: 10 }
 		});
 		expect(wear.measuredUm).toBe(500);
 		const perCut = 10 * RATES_UM.start + RATES_UM.arcMinute + 10 * RATES_UM.rolled;
@@ -371,6 +374,6 @@ describe('scrap cut in two', () => {
 		const total = (entry: Entry) => evidenceFromLog(BAY_2, logged([entry]), 'now').wear.total;
 		expect(total(test).starts).toBe(0);
 		const took = total({ ...test, took: { lengthMm: 300, start: 'hover' } });
-		expect(took).toEqual({ starts: 1, arcMin: 0.25, piercesRolled: 1, piercesStraight: 0 });
+		expect(took).toEqual({ ...NO_USE, starts: 1, arcMin: 0.25, loadMin: 0.25, piercesRolled: 1 });
 	});
 });

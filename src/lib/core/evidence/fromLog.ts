@@ -1,97 +1,57 @@
 import { useOfStart } from '../cut/start';
-import type { Chart } from '../cutter/chart';
-import { speedRatioFromLag } from '../cutter/speed';
 import { NO_EVIDENCE, type Bench, type Evidence } from '../plan/inputs';
-import { baseSpeed } from '../plan/workings/cutting';
-import { addUse, growthUm, NO_USE, type Use } from '../wear/electrode';
+import type { SpeedReading } from '../cutter/reading';
+import {
+	addUse,
+	growthUm,
+	MESH_PILOT_SHARE,
+	nozzleLoad,
+	NO_USE,
+	type Use
+} from '../wear/electrode';
 import type { Entry, LoggedEntry } from './entries';
-import { FADE_UM, speedKey } from './speedCorrection';
+import { FADE_UM, merged, readingsOf } from './speedReadings';
 import { scrapEvidence } from './scrap';
 import { supplyEvidence, type Of } from './supply';
 
-/** Speed held over the recommended one when only dross tells [own]. */
-const RATIO_FROM_DROSS = { none: 1, soft: 0.8, hard: 1.25 } as const;
-
-/**
- * Recommended speed seen in a test cut, mm/s: the one held, corrected by the spark angle where it was
- * read, else by the dross. One that did not go through shows the speed that was held.
- */
-export function seenSpeedMmS(e: Of<'test-cut'>): number {
-	if (!e.through) return e.speedMmS;
-	const ratio =
-		e.lagDeg === null ? RATIO_FROM_DROSS[e.dross ?? 'none'] : speedRatioFromLag(e.lagDeg);
-	return e.speedMmS / ratio;
-}
-
-/** What a test cut tells, over chart or model: the speed held, and the recommended one seen in it. */
-export function speedRatioFromTest(
-	bench: Bench,
-	chart: Chart | null,
-	e: Of<'test-cut'>
-): { held: number; seen: number } | undefined {
-	const { baseMmS } = baseSpeed(bench, chart, {
-		metal: e.metal,
-		outputA: e.outputA,
-		arcMm: e.thicknessMm,
-		nozzleA: e.nozzleA ?? bench.torch.fittedA
-	});
-	if (!(baseMmS > 0)) return undefined;
-	return { held: e.speedMmS / baseMmS, seen: seenSpeedMmS(e) / baseMmS };
-}
+/** Load on the nozzle; entries from before it was told count as at its rating. */
+const loadOf = ({ outputA, nozzleA }: { outputA: number; nozzleA?: number }) =>
+	nozzleA === undefined ? 1 : nozzleLoad(outputA, nozzleA);
 
 /** Use of the parts that an entry stands for. */
 export function useOf(entry: Entry): Use {
 	if (entry.kind === 'test-cut' && entry.took) {
 		const { lengthMm, start } = entry.took;
-		return { ...useOfStart(start), arcMin: lengthMm / entry.speedMmS / 60 };
+		const arcMin = lengthMm / entry.speedMmS / 60;
+		return { ...useOfStart(start), arcMin, loadMin: arcMin * loadOf(entry) };
 	}
-	if (entry.kind !== 'cut' && entry.kind !== 'start') return NO_USE;
-	const starts = entry.kind === 'cut' ? entry.starts : 1;
+	// A start that came to nothing: its arc was the pilot's.
+	if (entry.kind === 'start') return { ...useOfStart(entry.start), pilotS: entry.arcS };
+	if (entry.kind !== 'cut') return NO_USE;
+	const { starts } = entry;
 	const one = useOfStart(entry.start);
+	const arcMin = entry.arcS / 60;
 	return {
 		starts,
-		arcMin: entry.arcS / 60,
+		arcMin,
+		loadMin: arcMin * loadOf(entry),
+		pilotS: entry.mesh ? MESH_PILOT_SHARE * entry.arcS : 0,
 		piercesRolled: starts * one.piercesRolled,
 		piercesStraight: starts * one.piercesStraight
 	};
 }
 
-/** At most so many censored cuts are kept, the newest. */
-const CENSORED_MOST = 20;
-/** A cut this much faster than recommended tells about the fastest speed by having parted [own]. */
-const FAST_FROM = 1.1;
-
-/** Test cuts by metal and nozzle; each counts for less the more the parts have worn since. */
-function speedEvidence(
-	bench: Bench,
-	chart: Chart | null,
-	active: readonly LoggedEntry[]
-): Evidence['speed'] {
-	const speed: Evidence['speed'] = {};
+/** What test cuts tell of the speed; each counts for less the more the parts have worn since. */
+function speedEvidence(bench: Bench, active: readonly LoggedEntry[]): Evidence['speed'] {
+	const newestFirst: SpeedReading[] = [];
 	let sinceUm = 0;
 	for (const { entry } of [...active].reverse()) {
 		sinceUm += growthUm(useOf(entry));
 		if (entry.kind !== 'test-cut') continue;
-		const ratio = speedRatioFromTest(bench, chart, entry);
-		if (ratio === undefined) continue;
-		const key = speedKey(entry.metal, entry.nozzleA ?? bench.torch.fittedA);
-		const before = speed[key] ?? { n: 0, sumLog: 0, missed: [], parted: [] };
-		const fast = Math.log(ratio.held);
-		if (!entry.through) {
-			speed[key] = { ...before, missed: [...before.missed, fast].slice(0, CENSORED_MOST) };
-			continue;
-		}
-		// Slower cuts part anyway and tell nothing about the fastest speed.
-		const tells = ratio.held > FAST_FROM * ratio.seen;
 		const weight = Math.exp(-sinceUm / FADE_UM);
-		speed[key] = {
-			...before,
-			parted: tells ? [...before.parted, fast].slice(0, CENSORED_MOST) : before.parted,
-			n: before.n + weight,
-			sumLog: before.sumLog + weight * Math.log(ratio.seen)
-		};
+		newestFirst.push(...readingsOf(entry, entry.nozzleA ?? bench.torch.fittedA, weight));
 	}
-	return speed;
+	return merged(newestFirst);
 }
 
 /** Use since new, last pit and growth measured and expected, of one set of parts. */
@@ -150,8 +110,7 @@ function patternEvidence(active: readonly LoggedEntry[]): Evidence['pattern'] {
 export function evidenceFromLog(
 	bench: Bench,
 	entries: readonly LoggedEntry[],
-	currentSetId: string | null,
-	chart: Chart | null = null
+	currentSetId: string | null
 ): Evidence {
 	const active = entries.filter((e) => !e.undone);
 	const all = <K extends Entry['kind']>(kind: K): Of<K>[] =>
@@ -167,7 +126,7 @@ export function evidenceFromLog(
 		revision: entries.reduce((most, e) => Math.max(most, e.id), 0),
 		...supplyEvidence(bench, all),
 		pattern: patternEvidence(active),
-		speed: speedEvidence(bench, chart, active),
+		speed: speedEvidence(bench, active),
 		scrap: scrapEvidence(bench, all('scrap')),
 		wear: {
 			total: current.total,

@@ -1,6 +1,6 @@
 import { scrapMm } from '../cut/guide';
 import type { Bench, Evidence } from '../plan/inputs';
-import { speedKey } from './speedCorrection';
+import { kerfKey } from '../cut/kerf';
 import { stat, type Of } from './supply';
 
 /** A rule or a caliper over a rough edge, one standard deviation, mm [own]. */
@@ -12,7 +12,7 @@ export function scrapEvidence(bench: Bench, pieces: readonly Of<'scrap'>[]): Evi
 	const radii: number[] = [];
 	for (const piece of pieces) {
 		const { kerfMm, shieldRadiusMm } = scrapMm(piece);
-		const key = speedKey(piece.metal, piece.nozzleA ?? bench.torch.fittedA);
+		const key = kerfKey(piece.metal, piece.nozzleA ?? bench.torch.fittedA);
 		kerfs.set(key, [...(kerfs.get(key) ?? []), kerfMm]);
 		radii.push(shieldRadiusMm);
 	}

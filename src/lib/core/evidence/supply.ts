@@ -12,9 +12,10 @@ import {
 	tauFromRecoveryS
 } from '../cutter/duty';
 import { plateInput, type Bench, type Evidence, type Stat } from '../plan/inputs';
-import { airWorkings } from '../plan/workings/air';
+import { airLine } from '../plan/workings/air';
 import { fittedNozzle } from '../plan/workings/cutting';
-import { apparentPowerVA, draw, IDLE_A, modelledOhm, wiring } from '../plan/workings/electric';
+import { draw, modelledOhm, wiring } from '../plan/workings/electric';
+import { apparentPowerVA, IDLE_A } from '../plan/workings/power';
 import { firstCrossing } from '../session/node';
 import type { Entry } from './entries';
 
@@ -70,12 +71,7 @@ const squareLoss = (fromBar: number, toBar: number) =>
 	(fromBar + FREE_AIR_BAR) ** 2 - (toBar + FREE_AIR_BAR) ** 2;
 
 function modelledLineBar2(bench: Bench, evidence: Evidence, tankBar: number): number | undefined {
-	const air = airWorkings(
-		bench,
-		fittedNozzle(bench.torch),
-		{ ...evidence, lineFactor: null },
-		bench.usual
-	);
+	const air = airLine(bench, fittedNozzle(bench.torch), { ...evidence, lineFactor: null });
 	const out = outletBar(tankBar - air.filterLossBar - air.dryerLossBar, air.hoseSquareDropBar2);
 	return out === undefined ? undefined : squareLoss(tankBar, out);
 }
@@ -221,15 +217,19 @@ export function supplyEvidence(bench: Bench, all: Finder): SupplyEvidence {
 /** Fills in what only the bench knows at the moment of writing. */
 export function completeEntry(bench: Bench, evidence: Evidence, entry: Entry): Entry {
 	if (entry.kind === 'volts') return { ...entry, modelOhm: modelledOhm(bench.supply).modelOhm };
-	if (entry.kind === 'test-cut' || entry.kind === 'scrap') {
+	if (entry.kind === 'test-cut' || entry.kind === 'scrap' || entry.kind === 'cut') {
 		return { ...entry, nozzleA: entry.nozzleA ?? bench.torch.fittedA };
 	}
 	if (entry.kind === 'gauge') {
 		return { ...entry, modelBar2: modelledLineBar2(bench, evidence, entry.tankBar) };
 	}
 	if (entry.kind === 'trip') {
-		const w = wiring(bench, evidence, bench.usual);
-		const { inputA } = draw(bench, w, evidence.powerRatio?.mean ?? 1, entry.outputA);
+		const w = wiring(bench, evidence);
+		const { inputA } = draw(bench, w, {
+			ratio: evidence.powerRatio?.mean ?? 1,
+			outputA: entry.outputA,
+			work: entry
+		});
 		const sharedA = w.steadyA + w.compressorA;
 		return {
 			...entry,

@@ -1,17 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { changed, inputsOf, TROLLEY } from '../../../../tests/support/inputs';
-import { plan } from '..';
+import { BAY_2, changed, inputsOf, TROLLEY } from '../../../../tests/support/inputs';
+import { evidenceFromLog, nextCut, plan, type TestCut } from '..';
 import { THROUGH_CHECKS, whyNotThrough, type ThroughCheck } from './notThrough';
-import {
-	CAUSES,
-	correctedSpeedMmS,
-	readResult,
-	SIGNS,
-	suspectsOf,
-	type Cause,
-	type Sign
-} from './read';
+import { CAUSES, readResult, SIGNS, suspectsOf, type Cause, type Sign } from './read';
 
 const share = (cause: Cause, ...args: Parameters<typeof readResult>) =>
 	readResult(...args).beliefs.find((b) => b.cause === cause)!.share;
@@ -91,14 +83,41 @@ describe('reading a cut', () => {
 });
 
 describe('the speed for the next cut', () => {
-	it('goes by the angle: 34° seen means 0.61 of the speed held (worked example of the trade model)', () => {
-		expect(correctedSpeedMmS(20, 'fast', 34) / 20).toBeCloseTo(0.61, 2);
+	const given = inputsOf();
+	const heldMmS = plan(given).figures['setup.speedMmS'].value!;
+	const cut: TestCut = {
+		kind: 'test-cut',
+		metal: 'mild-steel',
+		thicknessMm: 6,
+		outputA: 45,
+		speedMmS: heldMmS,
+		lagDeg: 34,
+		through: true
+	};
+
+	it('is the one that the card then says, between the one before and what the angle alone would ask', () => {
+		const next = nextCut(given, cut);
+		// 34° seen means 0.61 of the speed held (worked example of the trade).
+		expect(next.aloneMmS! / heldMmS).toBeCloseTo(0.614, 2);
+		expect(next.afterMmS!).toBeLessThan(heldMmS);
+		expect(next.afterMmS!).toBeGreaterThan(next.aloneMmS!);
+		const entry = { id: 1, setId: null, at: '2026-11-25T08:00:00Z', entry: cut, undone: false };
+		const evidence = evidenceFromLog(BAY_2, [entry], null);
+		const { figures } = plan(inputsOf({ evidence }));
+		expect(next.afterMmS).toBeCloseTo(figures['setup.speedMmS'].value!, 9);
+		expect(next.lineS).toBeCloseTo(figures['setup.lineS'].value!, 9);
+		expect(next.share).toBeGreaterThan(0.1);
+		expect(next.share).toBeLessThan(0.9);
 	});
 
-	it('takes a step where no angle was read, or where it speaks against the cause', () => {
-		expect(correctedSpeedMmS(20, 'slow', null)).toBe(25);
-		expect(correctedSpeedMmS(20, 'fast', 10)).toBe(16);
-		expect(correctedSpeedMmS(20, 'slow', 10)).toBeGreaterThan(20);
+	it('goes up after slow, down after fast and not through, and stays when something else was wrong', () => {
+		const after = (over: Partial<TestCut>) =>
+			nextCut(given, { ...cut, lagDeg: null, ...over }).afterMmS!;
+		expect(after({ judged: 'slow' })).toBeGreaterThan(heldMmS);
+		expect(after({ judged: 'fast' })).toBeLessThan(heldMmS);
+		expect(after({ through: false })).toBeLessThan(heldMmS);
+		expect(after({ judged: 'other' })).toBe(heldMmS);
+		expect(after({ lagDeg: 22.5, judged: 'right' })).toBeCloseTo(heldMmS, 1);
 	});
 });
 

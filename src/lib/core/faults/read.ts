@@ -177,17 +177,3 @@ export function suspectsOf({ checks }: Pick<Plan, 'checks'>): Cause[] {
 	const weak = checks.filter(({ verdict }) => verdict === 'tight' || verdict === 'stops');
 	return [...new Set(weak.flatMap(({ id }) => SUSPECT_BY[id] ?? []))];
 }
-
-/** Speed for the next cut, mm/s, from the one held: by the angle that was read, else a step [own]. */
-export function correctedSpeedMmS(
-	heldMmS: number,
-	cause: 'slow' | 'fast',
-	lagDeg: number | null
-): number {
-	if (lagDeg !== null) {
-		const byAngle = heldMmS / speedRatioFromLag(lagDeg);
-		// The angle must agree with the cause; else something but the speed bent the sparks.
-		if (cause === 'slow' ? byAngle > heldMmS : byAngle < heldMmS) return byAngle;
-	}
-	return heldMmS * (cause === 'slow' ? 1.25 : 0.8);
-}

@@ -3,6 +3,7 @@ import type { Bench, PlanInputs } from '../plan/inputs';
 import type { Candidate, Change } from './change';
 import { changedBench } from './change';
 import { firstThatHelps } from './judgeOf';
+import { GAUGE_BAR, plentyBar } from '../plan/workings/air';
 import type { Verdict } from '../plan/types';
 
 /** What Supply says after a change. */
@@ -11,6 +12,8 @@ type Verdicts = (change: Change) => Verdict;
 /** Usual sizes to buy: tanks, l; hose bores, mm. */
 export const TANKS_L = [24, 50, 90, 100, 150, 200, 270, 300, 500, 1000];
 export const HOSE_BORES_MM = [6, 8, 10, 13, 16, 19, 25];
+/** More starts an hour than this wear out a motor (common practice: some ten to fifteen). */
+const STARTS_PER_H_MOST = 15;
 const COMPRESSOR_TIMES = [1.25, 1.5, 1.75, 2, 2.5, 3, 4];
 
 /** A longer pause than this is another day's work, s. */
@@ -39,19 +42,25 @@ function pauses({ work }: PlanInputs, verdict: Verdicts): Candidate[] {
 	];
 }
 
-function compressorAndTank({ bench }: PlanInputs, verdict: Verdicts): Candidate[] {
+function compressorAndTank(
+	{ bench }: PlanInputs,
+	verdict: Verdicts,
+	startsPerH: (change: Change) => number
+): Candidate[] {
 	const { air } = bench;
 	if (air.source !== 'compressor') return [];
 	const found: Candidate[] = [];
 	const { cutInBar, cutOutBar, points } = air.compressor;
 	const cutIn = Math.round(100 * (cutOutBar - 1)) / 100;
-	if (cutIn > cutInBar + 0.05) {
+	const raised = onBench(bench, (b) => (b.air.compressor.cutInBar = cutIn));
+	// A motor that starts every few minutes burns: no fix.
+	if (cutIn > cutInBar + 0.05 && startsPerH(raised) <= STARTS_PER_H_MOST) {
 		found.push({
 			id: 'cut-in',
 			effort: 'in the shop',
 			text: 'Set the cut-in up to {bar}, if the pressure switch allows; never past the plate',
 			values: { bar: { value: cutIn, quantity: 'pressure' } },
-			change: onBench(bench, (b) => (b.air.compressor.cutInBar = cutIn))
+			change: raised
 		});
 	}
 	const tanks = TANKS_L.filter((l) => l > air.tankL);
@@ -119,8 +128,8 @@ function line({ bench }: PlanInputs): Candidate[] {
 			change: onBench(bench, (b) => b.air.stages.forEach((stage) => (stage.loaded = 0)))
 		});
 	}
-	if (air.setPointBar > cutter.airMaxBar || air.setPointBar < cutter.airMinBar) {
-		const bar = (cutter.airMinBar + cutter.airMaxBar) / 2;
+	const bar = Math.round(10 * plentyBar(cutter)) / 10;
+	if (Math.abs(air.setPointBar - bar) > GAUGE_BAR) {
 		found.push({
 			id: 'set-point',
 			effort: 'a knob',
@@ -175,11 +184,17 @@ function water({ bench }: PlanInputs): Candidate[] {
 	return found;
 }
 
-export function airCandidates(inputs: PlanInputs, verdict: Verdicts): Candidate[] {
+export function airCandidates(
+	inputs: PlanInputs,
+	verdict: Verdicts,
+	startsPerH: (change: Change) => number
+): Candidate[] {
+	const against = (parts: readonly string[], list: Candidate[]) =>
+		list.map((candidate) => ({ against: parts, ...candidate }));
+	// A pause mends what warms up and what runs empty; water is mended by what takes water.
 	return [
-		...pauses(inputs, verdict),
-		...compressorAndTank(inputs, verdict),
-		...line(inputs),
-		...water(inputs)
+		...against(['Air', 'Cutter', 'Breaker', 'Plug fuse'], pauses(inputs, verdict)),
+		...against(['Air'], [...compressorAndTank(inputs, verdict, startsPerH), ...line(inputs)]),
+		...against(['Water'], water(inputs))
 	];
 }

@@ -43,5 +43,7 @@ export interface Candidate {
 	effort: Effort;
 	text: string;
 	values: Record<string, { value: number; quantity: Quantity } | string>;
+	/** Part of Supply it is meant for; left out: whatever limits. */
+	against?: readonly string[];
 	change: Change;
 }

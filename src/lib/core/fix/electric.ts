@@ -1,6 +1,8 @@
 import { IEC_STANDARD_A, NEC_STANDARD_A } from '../circuit/breaker';
+import { cordGuard, cordsBehind, tradeCord } from '../circuit/protection';
 import {
 	ampacityA,
+	areaMm2Of,
 	conductorLabel,
 	conductorsFor,
 	type ConductorSize
@@ -42,14 +44,17 @@ function knobs({ bench, cut }: PlanInputs, verdict: Verdicts): Candidate[] {
 	const least = Math.ceil(bench.cutter.outputMinA);
 	const amps = Array.from({ length: Math.max(0, most - least) }, (_, i) => most - 1 - i);
 	const typed = (typedA: number): Change => ({ cut: { school: 'typed', typedA } });
-	const best = firstThatHelps(amps, (a) => verdict(typed(a)));
+	// Fewer amps travel slower and arc longer, so what helps need not lie in one piece.
+	const best =
+		amps.find((a) => verdict(typed(a)) === 'holds') ??
+		amps.find((a) => verdict(typed(a)) !== 'stops');
 	const found: Candidate[] = [];
 	const now = cut.school === 'typed' ? cut.typedA : most;
 	if (best !== undefined && best < now) {
 		found.push({
 			id: 'amps',
 			effort: 'a knob',
-			text: 'Turn down to {amps}',
+			text: 'Turn down to {amps}: room to spare',
 			values: { amps: { value: best, quantity: 'current' } },
 			change: typed(best)
 		});
@@ -85,15 +90,19 @@ function cords({ bench }: PlanInputs, verdict: Verdicts): Candidate[] {
 			change: { bench: changedBench(bench, (b) => (b.supply.cord = null)) }
 		}
 	];
-	const sizes = thickerThan(bench, cord.size);
-	const size = firstThatHelps(sizes, (s) => verdict(withCord({ size: s }))) ?? sizes.at(-1);
+	// Only what the device in front of it protects, and the trade takes.
+	const nearestA = Math.min(bench.supply.breaker.ratingA, bench.supply.plugFuseA ?? Infinity);
+	const safe = cordsBehind(bench.supply.system, nearestA);
+	const sizes = thickerThan(bench, cord.size).filter((s) => safe.includes(s));
+	const made = (s: ConductorSize) => withCord({ size: s, kind: 'made-up', labelA: null });
+	const size = firstThatHelps(sizes, (s) => verdict(made(s))) ?? sizes.at(-1);
 	if (size) {
 		found.push({
 			id: 'thicker-cord',
 			effort: 'a part',
 			text: 'Cord of {size}, as long as it is',
 			values: { size: conductorLabel(size) },
-			change: withCord({ size })
+			change: made(size)
 		});
 	}
 	if (cord.lengthM > 5) {
@@ -108,17 +117,36 @@ function cords({ bench }: PlanInputs, verdict: Verdicts): Candidate[] {
 	return found;
 }
 
+/** A cord that the new breaker does not protect stays behind: one that it does goes along instead. */
+function cordToSuit(bench: Bench): { moved: Bench; size: ConductorSize | undefined } {
+	const { cord, system, breaker } = bench.supply;
+	const deviceA = Math.min(breaker.ratingA, bench.supply.plugFuseA ?? Infinity);
+	if (!cord || cordGuard({ system, ...cord, deviceA }).verdict !== 'not protected') {
+		return { moved: bench, size: undefined };
+	}
+	const size = cordsBehind(system, deviceA)[0];
+	const moved = changedBench(bench, (b) => {
+		b.supply.cord = size ? { ...cord, size, kind: 'made-up', labelA: null } : null;
+	});
+	return { moved, size };
+}
+
 function circuits({ bench }: PlanInputs): Candidate[] {
 	const { supply } = bench;
 	const found: Candidate[] = [];
 	supply.elsewhere.forEach((circuit, i) => {
-		const moved = pluggedInto(bench, i);
-		if (!plateInput(moved)) return;
+		const there = pluggedInto(bench, i);
+		if (!plateInput(there)) return;
+		const { moved, size } = cordToSuit(there);
 		found.push({
 			id: `circuit-${circuit.name}`,
-			effort: 'in the shop',
-			text: 'Plug the cutter into “{name}”, {volts}',
-			values: { name: circuit.name, volts: { value: circuit.nominalV, quantity: 'voltage' } },
+			effort: size ? 'a part' : 'in the shop',
+			text: 'Plug the cutter into “{name}”, {volts}{cord}',
+			values: {
+				name: circuit.name,
+				volts: { value: circuit.nominalV, quantity: 'voltage' },
+				cord: size ? `, with a cord of ${conductorLabel(size)}` : ''
+			},
 			change: { bench: moved }
 		});
 	});
@@ -142,48 +170,73 @@ function circuits({ bench }: PlanInputs): Candidate[] {
 }
 
 /**
- * Conductors with the breaker that suits them, as one job. Never a larger breaker or another curve on
- * its own: the breaker goes up only to what the new wire carries.
+ * A new circuit, whole: breaker, wire that it protects by the ordinary rule, receptacle, plug and cord. The
+ * breaker is what the label asks for, and what the work needs; never a larger one or another curve alone.
  */
 function electrician({ bench }: PlanInputs, verdict: Verdicts): Candidate[] {
 	const { supply } = bench;
-	const jobs = thickerThan(bench, supply.wire.size).map((size) => {
-		const carriesA = ampacityA(size, 'wire', supply.wire.method);
-		const ratingA =
-			standardRatings(bench)
-				.filter((rating) => rating <= carriesA)
-				.at(-1) ?? supply.breaker.ratingA;
-		return { size, ratingA: Math.max(supply.breaker.ratingA, Math.min(ratingA, 63)), carriesA };
+	const plate = plateInput(bench)!;
+	const leastA = Math.max(plate.inputMaxA ?? 0, plate.fuseA ?? 0, supply.breaker.ratingA);
+	const jobs = standardRatings(bench).flatMap((ratingA) => {
+		const size = conductorsFor(supply.system).find(
+			(s) => ampacityA(s, 'wire', supply.wire.method) >= ratingA
+		);
+		const cord = supply.cord && tradeCord(supply.system, ratingA);
+		if (ratingA < leastA || !size || (supply.cord && !cord)) return [];
+		const least = thicker(supply.wire.size, size);
+		return [{ ratingA, size: least, cord: cord && thicker(supply.cord!.size, cord) }];
 	});
-	const change = ({ size, ratingA }: (typeof jobs)[number]): Change => ({
+	const change = ({ size, ratingA, cord }: (typeof jobs)[number]): Change => ({
 		bench: changedBench(bench, (b) => {
 			b.supply.wire.size = size;
 			b.supply.breaker.ratingA = ratingA;
 			b.supply.receptacleA = Math.max(b.supply.receptacleA, ratingA);
+			b.supply.plugFuseA = null;
+			if (cord) Object.assign(b.supply.cord!, { size: cord, kind: 'made-up', labelA: null });
 		})
 	});
-	const safe = jobs.filter((job) => job.ratingA <= job.carriesA);
-	const job = firstThatHelps(safe, (j) => verdict(change(j)));
+	const job =
+		jobs.find((j) => verdict(change(j)) === 'holds') ??
+		jobs.find((j) => verdict(change(j)) !== 'stops');
 	if (!job) return [];
 	return [
 		{
-			id: 'conductors',
+			id: 'new-circuit',
 			effort: 'an electrician',
-			text: 'New wire of {size} with the breaker it carries, {amps}, and a receptacle to match: a licensed electrician’s job, by the local code',
+			text: 'A new circuit, whole: {amps} breaker, {size} wire, receptacle and plug to match{cord}. A licensed electrician’s job, by the local code',
 			values: {
 				size: conductorLabel(job.size),
-				amps: { value: job.ratingA, quantity: 'current' }
+				amps: { value: job.ratingA, quantity: 'current' },
+				cord: job.cord ? `, and a cord of ${conductorLabel(job.cord)}` : ''
 			},
 			change: change(job)
 		}
 	];
 }
 
+const thicker = (x: ConductorSize, y: ConductorSize) => (areaMm2Of(x) > areaMm2Of(y) ? x : y);
+
+/** Parts of Supply that current and volts mend. */
+const ELECTRIC = [
+	'Volts',
+	'Breaker',
+	'Switch-on',
+	'Generator',
+	'Plug fuse',
+	'Wire',
+	'Cord',
+	'Receptacle'
+];
+
 export function electricCandidates(inputs: PlanInputs, verdict: Verdicts): Candidate[] {
+	const against = (parts: readonly string[], list: Candidate[]) =>
+		list.map((candidate) => ({ against: parts, ...candidate }));
 	return [
-		...knobs(inputs, verdict),
-		...cords(inputs, verdict),
-		...circuits(inputs),
-		...electrician(inputs, verdict)
+		...against([...ELECTRIC, 'Cutter'], knobs(inputs, verdict)),
+		...against(ELECTRIC, [
+			...cords(inputs, verdict),
+			...circuits(inputs),
+			...electrician(inputs, verdict)
+		])
 	];
 }

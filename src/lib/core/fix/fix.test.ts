@@ -31,7 +31,7 @@ describe('what would fix it', () => {
 	] as const)('tells, for a bench that is %s, what planning for real confirms', (_, inputs) => {
 		const before = plan(inputs);
 		const fixes = fixesFor(inputs);
-		expect(fixes.length).toBeGreaterThan(1);
+		expect(fixes.length).toBeGreaterThan(0);
 		for (const fix of fixes) {
 			const after = plan(applied(inputs, fix.change));
 			expect(after.stations.supply.verdict, fix.id).toBe(fix.verdict);
@@ -45,6 +45,43 @@ describe('what would fix it', () => {
 		expect(fixes[0]).toMatchObject({ id: 'amps', effort: 'a knob', verdict: 'holds' });
 		expect(fixes.at(-1)!.effort).toBe('an electrician');
 		expect(fixes.map((f) => f.id)).toContain('circuit-Lock house 240 V');
+	});
+
+	it('offers a new circuit last and whole: breaker, wire, receptacle and a cord that it protects', () => {
+		for (const inputs of [tight, hard, hot, shared]) {
+			const fixes = fixesFor(inputs);
+			fixes.forEach(({ effort }, i) => {
+				if (effort === 'an electrician') expect(i).toBe(fixes.length - 1);
+			});
+			const { change } = fixes.at(-1)!;
+			if (fixes.at(-1)!.effort !== 'an electrician') continue;
+			const checks = plan(applied(inputs, change)).checks;
+			for (const part of ['Wire', 'Cord', 'Receptacle'])
+				expect(checks.find((c) => c.part === part)?.verdict ?? 'holds', part).not.toBe('stops');
+		}
+	});
+
+	it('takes a cord along that the breaker of another circuit protects', () => {
+		const there = fixesFor(tight).find((f) => f.id.startsWith('circuit-'))!;
+		expect(there.values.cord).toContain('10 AWG');
+		expect(there.change.bench!.supply.cord!.size).toBe('awg-10');
+	});
+
+	it('mends water with what takes water, not by working the compressor harder', () => {
+		const wet = inputsOf({
+			bench: changed((b) => (b.air.stages = b.air.stages.filter((s) => s.kind === 'trap'))),
+			work: { shopC: 15, humidity: 0.9 }
+		});
+		const fixes = fixesFor(wet);
+		expect(plan(wet).stations.supply.part).toBe('Water');
+		expect(fixes[0]!.id).toBe('dryer');
+		expect(fixes.some((f) => /cut-in|tank|compressor|pause/.test(f.id))).toBe(false);
+	});
+
+	it('turns a knob where a knob would do, and names no machine then', () => {
+		const low = inputsOf({ bench: changed((b) => (b.air.setPointBar = 4.6)) });
+		const fixes = fixesFor(low);
+		expect(fixes[0]).toMatchObject({ id: 'set-point', effort: 'a knob', verdict: 'holds' });
 	});
 
 	it('turns down no further than it must: one amp more no longer holds', () => {

@@ -42,9 +42,10 @@ function renamed(fix: Fix): Pick<Fix, 'text' | 'values'> {
 
 /** Where no single change lets it run: the best one, and what then does. */
 function inPairs(inputs: PlanInputs, fixes: readonly Fix[]): Fix[] {
-	return fixes.slice(0, 2).flatMap((first) =>
+	const own = fixes.filter(({ effort }) => effort !== 'an electrician');
+	return own.slice(0, 2).flatMap((first) =>
 		fixesFor(applied(inputs, first.change), { pairs: false })
-			.filter((second) => second.verdict !== 'stops')
+			.filter(({ verdict, effort }) => verdict !== 'stops' && effort !== 'an electrician')
 			.slice(0, 2)
 			.map((second) => {
 				const then = renamed(second);
@@ -87,7 +88,10 @@ export function fixesFor(inputs: PlanInputs, { pairs = true } = {}): Fix[] {
 		return outcome;
 	};
 	const verdict = (change: Change) => after(change).supply.verdict;
-	const candidates = [...electricCandidates(inputs, verdict), ...airCandidates(inputs, verdict)];
+	const candidates = [
+		...electricCandidates(inputs, verdict),
+		...airCandidates(inputs, verdict, (change) => after(change).startsPerH)
+	].filter(({ against }) => !against || against.includes(before.supply.part));
 	const fixes = candidates
 		.map((candidate) => ({ candidate, outcome: after(candidate.change) }))
 		.map(({ candidate, outcome }) => ({

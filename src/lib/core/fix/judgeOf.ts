@@ -1,3 +1,4 @@
+import { startsPerH } from '../session/run';
 import { checksOf } from '../plan/checks';
 import type { PlanInputs } from '../plan/inputs';
 import type { Check, Station, Verdict } from '../plan/types';
@@ -10,11 +11,15 @@ export interface Outcome extends Judgement {
 	checks: Check[];
 	/** The worst of circuit, air and cutter. */
 	supply: Check;
+	/** Starts of the compressor an hour. */
+	startsPerH: number;
 }
 
 export function outcomeOf(inputs: PlanInputs): Outcome {
-	const checks = checksOf(workings(inputs, { solveAmps: false }));
+	const w = workings(inputs, { solveAmps: false });
+	const checks = checksOf(w);
 	return {
+		startsPerH: startsPerH(w.air.run),
 		...judge(checks),
 		checks,
 		supply: worst(checks.filter((check) => check.station === 'supply'))!
@@ -27,6 +32,10 @@ export const rankOf = (verdict: Verdict): number => RANK[verdict];
 /** Whether another station got worse than it was: such a change only moves the trouble. */
 export function worseElsewhere(before: Outcome, after: Outcome): boolean {
 	const others: Station[] = STATIONS.filter((station) => station !== 'supply');
+	const thickness = ({ checks }: Outcome) =>
+		RANK[checks.find((check) => check.part === 'Thickness')!.verdict];
+	// An edge that was to be clean is not given away for amps.
+	if (thickness(after) > thickness(before)) return true;
 	return others.some(
 		(station) =>
 			RANK[after.stations[station].verdict] > RANK[before.stations[station].verdict] &&

@@ -1,5 +1,12 @@
-import { ampacityA, conductorLabel, conductorsFor } from '../circuit/conductors';
+import {
+	ampacityA,
+	conductorLabel,
+	conductorsFor,
+	type ConductorSize
+} from '../circuit/conductors';
+import { cordsBehind } from '../circuit/protection';
 import { necDutyMultiplier } from '../circuit/draw';
+import { effectiveMostA } from '../plan/workings/power';
 import type { Quantity } from '../quantity/units';
 import type { PlanInputs } from '../plan/inputs';
 import type { Check } from '../plan/types';
@@ -59,15 +66,15 @@ export function solvedFor(inputs: PlanInputs): Solved[] {
 		bench: changedBench(bench, change)
 	});
 	const solved: Solved[] = [];
-	const sizes = conductorsFor(supply.system);
 
 	const lengthM = supply.cord?.lengthM ?? 7.6;
 	const cordIds = ['supply.voltageV', 'supply.cordCarriesA'] as const;
-	const size = firstThat(sizes, (s) =>
-		allHold(
-			edited((b) => (b.supply.cord = { size: s, lengthM })),
-			cordIds
-		)
+	const nearestA = Math.min(supply.breaker.ratingA, supply.plugFuseA ?? Infinity);
+	const cordOf = (s: ConductorSize, m: number) =>
+		edited((b) => (b.supply.cord = { size: s, lengthM: m, kind: 'made-up', labelA: null }));
+	// Protected first: no cut is so short that a thinner cord would do.
+	const size = firstThat(cordsBehind(supply.system, nearestA), (s) =>
+		allHold(cordOf(s, lengthM), cordIds)
 	);
 	solved.push({
 		id: 'thinnest-cord',
@@ -75,23 +82,14 @@ export function solvedFor(inputs: PlanInputs): Solved[] {
 		value: null,
 		quantity: 'wire',
 		text: size && conductorLabel(size),
-		source: TRIED
+		source: `${TRIED}, and what is in front of it protects it`
 	});
 	const cordSize = supply.cord?.size ?? size;
 	solved.push({
 		id: 'longest-cord',
 		label: cordSize ? `Longest cord of ${conductorLabel(cordSize)}` : 'Longest cord',
 		value: cordSize
-			? edge(
-					0.1,
-					100,
-					(m) =>
-						allHold(
-							edited((b) => (b.supply.cord = { size: cordSize, lengthM: m })),
-							cordIds
-						),
-					'largest'
-				)
+			? edge(0.1, 100, (m) => allHold(cordOf(cordSize, m), cordIds), 'largest')
 			: null,
 		quantity: 'run',
 		source: TRIED
@@ -172,7 +170,9 @@ function smallestBreaker(
 		conductorsFor(supply.system).find(
 			(s) => ampacityA(s, 'wire', supply.wire.method) >= Math.max(ratingA, neededA)
 		);
-	const ratingA = firstThat(standardRatings(bench), (rating) => {
+	const leastA = Math.max(effectiveMostA(bench, plate), plate.fuseA ?? 0);
+	const ratings = standardRatings(bench).filter((rating) => rating >= leastA - 0.5);
+	const ratingA = firstThat(ratings, (rating) => {
 		const wire = wireFor(rating);
 		return (
 			wire !== undefined &&
@@ -182,6 +182,7 @@ function smallestBreaker(
 						b.supply.breaker.ratingA = rating;
 						b.supply.wire.size = wire;
 						b.supply.receptacleA = Math.max(rating, b.supply.receptacleA);
+						b.supply.plugFuseA = null;
 					})
 				},
 				['supply.breakerPeak', 'supply.wireCarriesA', 'supply.startA']

@@ -105,7 +105,7 @@ export const METALS: Record<MetalId, Metal> = {
 		densityKgM3: 4510,
 		heatCapacityJKgK: 620,
 		meltingC: 1668,
-		latentHeatJKg: 365_000,
+		latentHeatJKg: 295_000,
 		capacity: 0.85,
 		thinSpeed: 1,
 		caution: 'Titanium sparks and dust burn fiercely: clear them away, no water on burning metal.'

@@ -1,7 +1,7 @@
 /** Where the air comes from and what it passes on its way to the cutter. */
 import * as v from 'valibot';
 import { STAGE_KINDS } from '../air/stages';
-import { within } from './within';
+import { within } from '../within';
 
 const StageSchema = v.object({
 	kind: v.picklist(STAGE_KINDS, `one of ${STAGE_KINDS.join(', ')}`),

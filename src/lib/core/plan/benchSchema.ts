@@ -7,7 +7,9 @@ import { SHIELD_RADIUS_MM } from '../cut/guide';
 import { SHIELDS, TORCH_FAMILIES } from '../torch/assembly';
 import { AirSchema } from './airSchema';
 import { phases, SupplySchema } from './supplySchema';
-import { nameOf, within } from './within';
+import { nameOf, within } from '../within';
+
+export const REGULATORS = ['itself', 'set', 'none'] as const;
 
 const DutyPairSchema = v.object({
 	outputA: within(5, 500, 'A'),
@@ -24,6 +26,10 @@ export const CutterSchema = v.object({
 				phases,
 				/** Largest supply current, I1max; null: not on the plate. */
 				inputMaxA: v.nullable(within(1, 200, 'A')),
+				/** Effective supply current, I1eff; null: worked out from the duty pairs. */
+				inputEffA: v.optional(v.nullable(within(1, 200, 'A')), null),
+				/** Fuse or breaker that the label itself asks for; null: none named. */
+				fuseA: v.optional(v.nullable(within(6, 250, 'A')), null),
 				outputMaxA: within(5, 500, 'A'),
 				duty: v.pipe(
 					v.array(DutyPairSchema),
@@ -49,6 +55,15 @@ export const CutterSchema = v.object({
 	inrushA: v.nullable(within(1, 2000, 'A')),
 	/** How a machine for several voltages is told which one it is on. */
 	voltageBy: v.picklist(['itself', 'selector'], 'itself or selector'),
+	/** Supply volts it takes, above and below its own, as a share: 0.1 unless the label says otherwise. */
+	toleranceShare: v.optional(within(0.02, 0.3, '(share)'), 0.1),
+	/**
+	 * Who sets the working pressure: the machine by itself from lead, torch and mode; a person at its own
+	 * regulator in a set or test position; or there is none in it, and the shop's regulator is it.
+	 */
+	regulator: v.optional(v.picklist(REGULATORS, `one of ${REGULATORS.join(', ')}`), 'itself'),
+	/** Working pressure that it is set to, or sets; null: not told. */
+	workingBar: v.optional(v.nullable(within(0.5, 15, 'bar')), null),
 	/** Mild steel ratings. */
 	cleanMm: within(1, 100, 'mm'),
 	severMm: within(1, 150, 'mm')
@@ -57,6 +72,8 @@ export const CutterSchema = v.object({
 export const TorchSchema = v.object({
 	name: nameOf('torch name'),
 	shieldRadiusMm: within(...SHIELD_RADIUS_MM, 'mm'),
+	/** Rim of the face that bears on the plate, from the axis: what touches when the torch is tilted. */
+	faceRadiusMm: v.optional(within(1, 30, 'mm'), 5),
 	/** The side of the kerf that comes out square, in the direction of travel. */
 	squareSide: v.picklist(['right', 'left'], 'right or left'),
 	nozzles: v.pipe(
@@ -64,7 +81,10 @@ export const TorchSchema = v.object({
 			v.object({
 				ratingA: within(5, 500, 'A'),
 				boreMm: within(0.3, 6, 'mm'),
-				kind: v.picklist(['cut', 'gouge'], 'cut or gouge')
+				kind: v.picklist(['cut', 'gouge'], 'cut or gouge'),
+				/** Mild steel ratings with this nozzle; null: only the machine's are known. */
+				cleanMm: v.optional(v.nullable(within(0.5, 100, 'mm')), null),
+				severMm: v.optional(v.nullable(within(0.5, 150, 'mm')), null)
 			})
 		),
 		v.minLength(1, 'at least one nozzle'),
@@ -96,7 +116,9 @@ export const TorchSchema = v.object({
 });
 
 export const WorkSchema = v.object({
-	/** Arc and pause of the repeating pattern. */
+	/** The cut planned, over and over with the pause, or a pattern of its own: so who told none meant that. */
+	by: v.optional(v.picklist(['cut', 'pattern'], 'cut or pattern'), 'pattern'),
+	/** Arc of the pattern, and the pause of both. */
 	arcS: within(1, 3600, 's'),
 	restS: within(0, 3600, 's'),
 	shopC: within(-20, 50, '°C'),
@@ -119,8 +141,11 @@ export const WorkSchema = v.object({
 
 export type PlateInput = v.InferOutput<typeof CutterSchema>['inputs'][number];
 
-/** A plate input serves a supply within this share of its voltage (208 V on a 230 V input). */
-const INPUT_TOLERANCE = 0.12;
+/**
+ * A plate input is the one meant within this share of its voltage (400 V on a 460 V input). Whether the
+ * machine takes so much off its own volts is judged by the plan.
+ */
+const INPUT_TOLERANCE = 0.15;
 
 /** The data plate's entry for the supply, or undefined when it has none. */
 export function plateInput(bench: {
@@ -154,6 +179,16 @@ export const BenchSchema = v.pipe(
 	v.forward(
 		v.check((b) => b.cutter.severMm > b.cutter.cleanMm, 'thicker than the clean rating'),
 		['cutter', 'severMm']
+	),
+	v.forward(
+		v.check(
+			(b) =>
+				b.torch.nozzles.every(
+					(n) => n.cleanMm === null || n.severMm === null || n.severMm > n.cleanMm
+				),
+			'severs thicker than it cuts clean'
+		),
+		['torch', 'nozzles']
 	),
 	v.forward(
 		v.check(

@@ -1,3 +1,4 @@
+import { GAP_MOST_MM } from '../cut/guide';
 import { handMostMmS } from '../cut/heat';
 import { CLEAN_AIMS, HAND_BAND_MM_S } from '../cutter/speed';
 import { PART_WORDS } from '../torch/assembly';
@@ -5,6 +6,7 @@ import { supplyChecks } from './supplyChecks';
 import type { Check, Verdict } from './types';
 import { verdictOf } from './verdict';
 import type { Workings } from './workings';
+import { surelySeversMm } from './workings/cutting';
 
 function setupChecks(w: Workings): Check[] {
 	const { cut } = w.inputs;
@@ -12,10 +14,12 @@ function setupChecks(w: Workings): Check[] {
 	const t = c.arcMm;
 	const clean = CLEAN_AIMS.includes(cut.aim);
 	const limitMm = clean ? c.cleanMm : c.severMm;
-	const severs = t <= c.severMm;
+	const severs = c.parts;
 	const margin = (limitMm - t) / limitMm;
-	// Past the clean rating it still parts: the edge suffers, the work does not stop.
-	const thickness: Verdict = !severs ? 'stops' : margin < 0 ? 'tight' : verdictOf(margin);
+	// Past the clean rating it still parts: the edge suffers, the work does not stop. Where the sever limit
+	// itself is not sure, it is tight.
+	const unsure = t > surelySeversMm(c.severMm, c.severSpread);
+	const thickness: Verdict = !severs ? 'stops' : margin < 0 || unsure ? 'tight' : verdictOf(margin);
 	const checks: Check[] = [
 		{
 			id: clean ? 'setup.cleanMm' : 'setup.severMm',
@@ -23,12 +27,12 @@ function setupChecks(w: Workings): Check[] {
 			part: 'Thickness',
 			verdict: thickness,
 			margin: severs ? Math.max(0, margin) : margin,
-			spare: { value: limitMm - t, quantity: 'thickness' },
+			spare: { value: (severs ? limitMm : c.severMm) - t, quantity: 'thickness' },
 			stopsAtS: severs ? undefined : 0,
 			word: !severs ? 'too thick' : margin < 0 ? 'severs, not clean' : 'thickness'
 		}
 	];
-	if (c.speedMmS > 0) {
+	if (c.speedMmS !== null) {
 		const mostMmS = handMostMmS(cut.guide);
 		const tooSlow = c.speedMmS < HAND_BAND_MM_S[0];
 		const tooFast = c.speedMmS > mostMmS;
@@ -76,7 +80,8 @@ function cutCheck(w: Workings): Check {
 	const c = w.cutting;
 	const { cut } = w.inputs;
 	const pierce = cut.start !== 'edge';
-	const limitMm = pierce ? c.start.rolledMm : c.severMm;
+	const inside = c.startMethod === 'edge' || c.startMethod === 'drilled' || !c.parts;
+	const limitMm = inside ? c.severMm : c.start.rolledMm;
 	const margin = (limitMm - c.arcMm) / limitMm;
 	const none = c.startMethod === 'none';
 	const verdict: Verdict = none
@@ -85,16 +90,16 @@ function cutCheck(w: Workings): Check {
 			? 'tight'
 			: verdictOf(margin);
 	const word = none
-		? pierce && c.arcMm <= c.severMm
+		? pierce && c.parts
 			? 'edge start only'
-			: 'no start goes through'
+			: 'too thick'
 		: c.startMethod === 'rolled'
 			? 'roll it in'
 			: c.startMethod === 'hover'
 				? 'hover'
 				: 'start';
 	return {
-		id: pierce ? 'cut.rolledPierceMm' : 'cut.offsetMm',
+		id: inside ? 'cut.offsetMm' : 'cut.rolledPierceMm',
 		station: 'cut',
 		part: 'Start',
 		verdict,
@@ -105,11 +110,33 @@ function cutCheck(w: Workings): Check {
 	};
 }
 
-function gougeCheck(w: Workings): Check {
-	const { speedMmS, hasNozzle } = w.gouging;
+/** A tilted torch that stands on its rim further off than anyone cuts is not dragged. */
+function bevelCheck(w: Workings): Check[] {
+	const { bevelDeg, guide } = w.inputs.cut;
+	const c = w.cutting;
+	if (bevelDeg === 0) return [];
+	const margin = 1 - c.bevelGapMm / GAP_MOST_MM;
+	const helped = guide === 'roller';
+	return [
+		{
+			id: 'setup.standoffMm',
+			station: 'cut',
+			part: 'Bevel',
+			verdict: helped ? 'holds' : verdictOf(margin),
+			margin: helped ? 1 : margin,
+			spare: { value: GAP_MOST_MM - c.bevelGapMm, quantity: 'small' },
+			stopsAtS: margin < 0 && !helped ? 0 : undefined,
+			word: margin < 0 ? 'tilted too far to drag' : 'bevel'
+		}
+	];
+}
+
+function gougeCheck(w: Workings): Check[] {
+	const { speedMmS, hasNozzle, asked } = w.gouging;
+	if (!asked) return [];
 	const [slow, fast] = HAND_BAND_MM_S;
 	const inside = speedMmS >= slow && speedMmS <= fast;
-	return {
+	const check: Check = {
 		id: 'gouge.speedMmS',
 		station: 'gouge',
 		part: 'Gouge',
@@ -124,18 +151,19 @@ function gougeCheck(w: Workings): Check {
 					? 'gouge'
 					: 'slow for a hand'
 	};
+	return [check];
 }
 
 function wearCheck(w: Workings): Check {
 	const { lifeShare, cutsLeft } = w.wearing;
-	const worn = cutsLeft < 1;
+	const worn = cutsLeft === null ? lifeShare <= 0 : cutsLeft < 1;
 	return {
 		id: 'wear.cutsLeft',
 		station: 'wear',
 		part: 'Electrode',
 		verdict: worn ? 'stops' : verdictOf(lifeShare),
 		margin: worn ? Math.min(0, lifeShare) : lifeShare,
-		spare: { value: cutsLeft, quantity: 'count' },
+		spare: { value: cutsLeft ?? 0, quantity: 'count' },
 		stopsAtS: worn ? 0 : undefined,
 		word: worn ? 'change the electrode' : 'electrode'
 	};
@@ -143,5 +171,12 @@ function wearCheck(w: Workings): Check {
 
 /** Every question asked of bench and cut, in the order of the work. */
 export function checksOf(w: Workings): Check[] {
-	return [...supplyChecks(w), ...setupChecks(w), cutCheck(w), gougeCheck(w), wearCheck(w)];
+	return [
+		...supplyChecks(w),
+		...setupChecks(w),
+		cutCheck(w),
+		...bevelCheck(w),
+		...gougeCheck(w),
+		wearCheck(w)
+	];
 }

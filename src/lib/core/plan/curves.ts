@@ -1,7 +1,7 @@
-import { baseSpeed } from './workings/cutting';
+import { lawFor, nozzleFor } from './workings/law';
 import { plateInput, type PlanInputs } from './inputs';
 import { workings } from './workings';
-import { speedRatioFromLag, LAG_WINDOW_DEG } from '../cutter/speed';
+import { CLEAN_MM_MIN, LAG_WINDOW_DEG, SEVER_MM_MIN, speedRatioFromLag } from '../cutter/speed';
 
 /** Speed against thickness for the chart on Setup. Thickness in mm, speed in mm/s. */
 export interface SpeedCurves {
@@ -13,7 +13,8 @@ export interface SpeedCurves {
 	/** The two ratings on the plate, in this metal. */
 	ratings: { thicknessMm: number; speedMmS: number }[];
 	chartRows: { thicknessMm: number; speedMmS: number; outputA: number }[];
-	at: { thicknessMm: number; speedMmS: number };
+	/** The planned cut; no speed: it does not part. */
+	at: { thicknessMm: number; speedMmS: number | null };
 }
 
 const POINTS = 48;
@@ -22,7 +23,7 @@ const ROWS_MOST = 400;
 
 /** Curves of this metal at the chosen amps, the least, the most and one between. */
 export function speedCurves(inputs: PlanInputs): SpeedCurves {
-	const { bench, cut, chart } = inputs;
+	const { bench, cut, chart, evidence, settings } = inputs;
 	const w = workings(inputs, { solveAmps: false });
 	const c = w.cutting;
 	const mostMm = Math.max(c.severMm * 1.3, c.arcMm * 1.2, 4);
@@ -30,24 +31,22 @@ export function speedCurves(inputs: PlanInputs): SpeedCurves {
 		{ length: POINTS },
 		(_, i) => LEAST_MM * (mostMm / LEAST_MM) ** (i / (POINTS - 1))
 	);
-	const speedAt = (outputA: number, mm: number, factor: number): number | null => {
-		const { baseMmS } = baseSpeed(bench, chart, {
-			metal: cut.metal,
-			outputA,
-			arcMm: mm,
-			nozzleA: c.nozzle.ratingA
-		});
-		return baseMmS > 0 ? baseMmS * factor : null;
+	const { metal } = cut;
+	// The nozzle that goes with the amps, as everywhere.
+	const speedAt = (outputA: number, thicknessMm: number): number | null => {
+		const nozzleA = nozzleFor(bench.torch.nozzles, outputA).ratingA;
+		const law = lawFor(bench, chart, evidence.speed, { metal, nozzleA, outputA, thicknessMm });
+		const { parts, referenceMmMin } = law.at({ outputA, thicknessMm });
+		return parts ? (c.coatingFactor * referenceMmMin) / 60 : null;
 	};
 	const most = Math.floor(plateInput(bench)!.outputMaxA);
 	const least = Math.ceil(bench.cutter.outputMinA);
 	const amps = [...new Set([least, Math.round((least + most) / 2), most, c.outputA])].sort(
 		(a, b) => a - b
 	);
-	const { factor } = c.correction;
-	const window = LAG_WINDOW_DEG.map((deg) =>
+	const window = LAG_WINDOW_DEG[settings.sparks].map((deg) =>
 		thicknessMm.map((mm) => {
-			const speed = speedAt(c.outputA, mm, factor);
+			const speed = speedAt(c.outputA, mm);
 			return speed === null ? null : speed * speedRatioFromLag(deg);
 		})
 	) as [(number | null)[], (number | null)[]];
@@ -57,12 +56,12 @@ export function speedCurves(inputs: PlanInputs): SpeedCurves {
 		curves: amps.map((outputA) => ({
 			outputA,
 			chosen: outputA === c.outputA,
-			speedMmS: thicknessMm.map((mm) => speedAt(outputA, mm, factor))
+			speedMmS: thicknessMm.map((mm) => speedAt(outputA, mm))
 		})),
 		windowMmS: window,
 		ratings: [
-			{ thicknessMm: c.cleanMm, speedMmS: 500 / 60 },
-			{ thicknessMm: c.severMm, speedMmS: 125 / 60 }
+			{ thicknessMm: c.cleanMm, speedMmS: CLEAN_MM_MIN / 60 },
+			{ thicknessMm: c.severMm, speedMmS: SEVER_MM_MIN / 60 }
 		],
 		chartRows: rows
 			.slice(0, ROWS_MOST)

@@ -21,7 +21,7 @@ function planned(
 		bench,
 		cut: { ...DEFAULT_CUT, ...cut },
 		evidence: NO_EVIDENCE,
-		work: bench.usual,
+		work: { ...bench.usual, by: 'pattern' },
 		settings: DEFAULT_SETTINGS,
 		chart: null
 	});
@@ -39,23 +39,21 @@ describe('refusals say why and what would work', () => {
 			'amps above every nozzle',
 			planned(
 				(b) => (
-					(b.torch.nozzles = [{ ratingA: 30, boreMm: 0.8, kind: 'cut' }]),
+					(b.torch.nozzles = [
+						{ ratingA: 30, boreMm: 0.8, kind: 'cut', cleanMm: null, severMm: null }
+					]),
 					(b.torch.fittedA = 30)
 				)
 			),
 			'turn down to 30 A'
 		],
-		[
-			'a set-point outside the window',
-			planned((b) => (b.air.setPointBar = 7)),
-			'outside the pressure window'
-		],
+		['a set-point outside the window', planned((b) => (b.air.setPointBar = 7)), 'turn it down'],
 		[
 			'a window never reached',
 			planned((b) => ((b.air.compressor.cutInBar = 3), (b.air.compressor.cutOutBar = 4.5))),
 			'never reached'
 		],
-		['a plate past sever', planned(undefined, { thicknessMm: 23 }), 'will not go through'],
+		['a plate past sever', planned(undefined, { thicknessMm: 23 }), '22 mm is the most at 45 A'],
 		[
 			'a plate past sever at low amps',
 			planned(undefined, { thicknessMm: 15, school: 'typed', typedA: 25 }),
@@ -78,11 +76,29 @@ describe('safety notes are worded by the supply system', () => {
 		expect(told(result, 'safety')).toContain('licensed electrician');
 	});
 
-	it('North America: lawful above the wire’s ordinary rating on a dedicated circuit, and not beyond 630.12', () => {
-		const lawful = planned((b) => (b.supply.breaker.ratingA = 30), {}, TROLLEY);
-		expect(told(lawful, 'safety')).toContain('NEC 630.12 can allow it');
-		const beyond = planned((b) => (b.supply.breaker.ratingA = 60), {}, TROLLEY);
-		expect(told(beyond, 'safety')).toContain('larger than NEC 630.12 allows');
+	it('North America: lawful above the wire’s ordinary rating on a circuit for this machine alone, and not beyond', () => {
+		const alone = (ratingA: number) => (b: Bench) => {
+			b.supply.breaker.ratingA = ratingA;
+			b.supply.cord = null;
+			b.supply.loads.forEach((load) => (load.on = b.supply.elsewhere[0]!.name));
+		};
+		const lawful = planned(alone(30), {}, TROLLEY);
+		expect(told(lawful, 'safety')).toContain('NEC 630.12');
+		expect(lawful.checks.find((c) => c.part === 'Wire')).toMatchObject({ word: 'thin wire' });
+		const beyond = planned(alone(60), {}, TROLLEY);
+		expect(told(beyond, 'safety')).toContain('does not protect');
+		expect(beyond.firstLimit).toMatchObject({ part: 'Wire', stopsAtS: 0 });
+	});
+
+	it('a cord that nothing in front of it protects stops the work, however short the duty', () => {
+		const cord = planned((b) => (b.supply.cord!.size = 'mm2-1.5'));
+		expect(cord.firstLimit).toMatchObject({ part: 'Cord', word: 'cord not protected' });
+		expect(told(cord, 'safety')).toContain('Use 4 mm² or thicker');
+		const fused = planned((b) => {
+			b.supply.cord!.size = 'mm2-1.5';
+			b.supply.plugFuseA = 13;
+		});
+		expect(fused.checks.find((c) => c.part === 'Cord')!.verdict).not.toBe('stops');
 	});
 
 	it('never advise a larger breaker', () => {
@@ -92,8 +108,14 @@ describe('safety notes are worded by the supply system', () => {
 	});
 
 	it('name the fume of the metal', () => {
-		expect(told(planned(undefined, { metal: 'galvanized' }), 'safety')).toContain('Zinc');
-		expect(told(planned(undefined, { metal: 'stainless' }), 'safety')).toContain('chromium');
+		const always = (metal: Cut['metal']) =>
+			planned(undefined, { metal })
+				.cautions.map(({ text }) => text)
+				.join(' ');
+		expect(always('galvanized')).toContain('Zinc');
+		expect(always('stainless')).toContain('chromium');
+		expect(always('brass')).toContain('lead');
+		expect(always('mild-steel')).toContain('nitrided');
 		expect(told(planned(), 'safety')).toBe('');
 	});
 });
@@ -131,12 +153,37 @@ describe('verdicts of the stations', () => {
 		);
 	});
 
-	it('an overloaded wire is tight and the weakest link, never a stop', () => {
-		const result = planned(
-			(b) => (b.supply.wire = { size: 'mm2-1', lengthM: 3, method: 'conduit' })
-		);
-		expect(result.weakestLink?.part).toBe('Wire');
+	it('an overloaded receptacle is tight and the weakest link, never a stop', () => {
+		const result = planned((b) => (b.supply.receptacleA = 13));
+		expect(result.weakestLink?.part).toBe('Receptacle');
 		expect(result.firstLimit).toBeNull();
+	});
+
+	it('too thick has no speed, no time, no cuts, and says what would do', () => {
+		const result = planned(undefined, { thicknessMm: 30 });
+		for (const id of [
+			'setup.speedMmS',
+			'setup.lineS',
+			'setup.arcS',
+			'wear.cutsLeft',
+			'cut.throughS'
+		] as const)
+			expect(result.figures[id].value, id).toBeNull();
+		expect(told(result, 'refusal')).toContain('oxy-fuel');
+		expect(
+			told(planned(undefined, { thicknessMm: 30, metal: 'stainless' }), 'refusal')
+		).not.toContain('oxy-fuel');
+	});
+
+	it('a bevel that would stand the shield on its rim too far off is refused, and rollers hold it', () => {
+		const at = (bevelDeg: number, guide: Cut['guide'] = 'kept') =>
+			planned(undefined, { bevelDeg, guide });
+		expect(at(15).stations.cut.verdict).not.toBe('stops');
+		expect(at(45).firstLimit).toMatchObject({ part: 'Bevel' });
+		expect(told(at(45), 'refusal')).toContain('roller');
+		expect(at(45).choices.standoff).toBe('guide');
+		expect(at(45, 'roller').stations.cut.verdict).not.toBe('stops');
+		expect(at(30).figures['setup.standoffMm'].value).toBeCloseTo(5 * Math.tan(Math.PI / 6), 9);
 	});
 
 	it('a hot shop and short pauses stop the cutter, and fewer amps run on', () => {
@@ -145,7 +192,7 @@ describe('verdicts of the stations', () => {
 			bench,
 			cut: DEFAULT_CUT,
 			evidence: NO_EVIDENCE,
-			work: { ...bench.usual, arcS: 60, restS: 20, shopC: 35 },
+			work: { ...bench.usual, by: 'pattern', arcS: 60, restS: 20, shopC: 35 },
 			settings: DEFAULT_SETTINGS,
 			chart: null
 		});
@@ -157,9 +204,15 @@ describe('verdicts of the stations', () => {
 	});
 
 	it('no gouging nozzle leaves the gouge not set', () => {
-		expect(planned(undefined, {}, TROLLEY).stations.gouge).toMatchObject({
+		const asked = { gouge: { ...DEFAULT_CUT.gouge, asked: true } };
+		expect(planned(undefined, asked, TROLLEY).stations.gouge).toMatchObject({
 			verdict: 'not set',
 			word: 'no gouging nozzle'
 		});
+		expect(planned(undefined, asked).stations.gouge.verdict).not.toBe('not set');
+		// Nobody asked: it judges nothing, whatever stands in its fields.
+		expect(
+			planned(undefined, { gouge: { ...asked.gouge, asked: false, depthMm: 40 } }).checks
+		).toEqual(planned().checks);
 	});
 });

@@ -1,14 +1,35 @@
+import { GAP_MOST_MM } from '../cut/guide';
 import { COATING_CAUTIONS } from '../metal/coatings';
+import type { MetalId } from '../metal/metals';
 import { shortAtS } from '../session/run';
 import { supplyFindings } from './supplyFindings';
 import type { Finding } from './types';
 import type { Workings } from './workings';
+import { GAUGE_BAR } from './workings/air';
 
 /** Figures inside findings are few and plain; screens show the rest with their units. */
 const whole = (value: number) => String(Math.round(value));
 const bar = (value: number) => `${Math.round(value * 10) / 10} bar`;
 /** A regulator is not set finer than this, bar [own]. */
 const SETPOINT_NEAR_BAR = 0.15;
+
+const oneDecimal = (value: number) => String(Math.round(value * 10) / 10);
+
+const outside = (value: number, least: number, most: number) =>
+	value < least - GAUGE_BAR || value > most + GAUGE_BAR;
+
+/** What burns in a stream of oxygen. */
+const OXY_FUEL: readonly MetalId[] = ['mild-steel', 'galvanized'];
+
+/** Beyond the sever limit: what would work instead; no speed, no time, no cuts. */
+function tooThick({ cutting: c, wiring }: Workings): string {
+	const limit = `${oneDecimal(c.severMm)} mm is the most at ${whole(c.outputA)} A`;
+	if (c.partsFromA !== undefined)
+		return `Too thick: ${limit}. From ${c.partsFromA} A it parts: turn up.`;
+	const other = OXY_FUEL.includes(c.metal.id) ? 'a saw, or oxy-fuel (steel)' : 'a saw';
+	const amps = c.outputA < wiring.plate.outputMaxA ? ', nor at its full amps' : '';
+	return `Too thick: ${limit}${amps}. It wants more amps on another bench, ${other}.`;
+}
 
 function refusals(w: Workings): Finding[] {
 	const findings: Finding[] = [];
@@ -22,23 +43,21 @@ function refusals(w: Workings): Finding[] {
 			`This circuit cannot deliver ${whole(w.draw.apparentVA)} VA: its resistance lets at most ${whole(w.draw.delivered.mostVA)} VA through. Fewer amps, a shorter or thicker cord.`
 		);
 	}
-	if (shortAtS(w.air.run) === 0) {
+	if (w.air.store && shortAtS(w.air.run) === 0) {
 		refuse(
 			'supply',
 			'The pressure window is never reached: even a full tank is below what the line needs.'
 		);
 	}
-	if (!w.air.setPointInWindow) {
-		refuse('supply', 'The set-point lies outside the pressure window on the data plate.');
-	}
-	if (c.arcMm > c.severMm) {
+	const { airMinBar, airMaxBar } = bench.cutter;
+	const { setPointBar, source } = bench.air;
+	if (source !== 'built-in' && outside(setPointBar, airMinBar, airMaxBar)) {
 		refuse(
-			'setup',
-			c.outputA < w.wiring.plate.outputMaxA
-				? 'Too thick for these amps: turn up, or cut thinner.'
-				: 'Too thick for this machine on this circuit: it will not go through.'
+			'supply',
+			`The regulator stands at ${bar(setPointBar)}; the label wants ${bar(airMinBar)} to ${bar(airMaxBar)} at the inlet while air flows: turn it ${setPointBar < airMinBar ? 'up' : 'down'}.`
 		);
 	}
+	if (!c.parts) refuse('setup', tooThick(w));
 	if (c.nozzleFits === 'too small') {
 		refuse(
 			'setup',
@@ -51,7 +70,14 @@ function refusals(w: Workings): Finding[] {
 		if (part === 'nozzle' || need !== 'must') continue;
 		refuse('setup', `Power off, fit ${fit}: ${reason}.`);
 	}
-	if (cut.start !== 'edge' && c.startMethod === 'none' && c.arcMm <= c.severMm) {
+	const { bevelGapMm } = c;
+	if (bevelGapMm > GAP_MOST_MM && cut.guide !== 'roller') {
+		refuse(
+			'cut',
+			`At ${whole(cut.bevelDeg)}° the shield stands on its rim, ${oneDecimal(bevelGapMm)} mm off along the axis; ${GAP_MOST_MM} mm is the most (common practice). Do not drag it: a stand-off guide or a roller guide, or cut it square and grind the bevel.`
+		);
+	}
+	if (cut.start !== 'edge' && c.startMethod === 'none' && c.parts) {
 		const more = c.startNeedsA === undefined ? '' : `, or turn up to ${c.startNeedsA} A`;
 		refuse(
 			'cut',
@@ -88,6 +114,13 @@ function cautions(w: Workings): Finding[] {
 			`Thin sheet: a hand does not keep up with ${whole(c.outputA)} A, so it ${c.warp === 'high' ? 'warps or melts' : 'may warp'}. Match the amps, or run along a guide.`
 		);
 	}
+	if (c.warp === 'none' && c.handMmS !== null && c.speedMmS! > c.handMmS) {
+		say(
+			'caution',
+			'setup',
+			`${whole(c.outputA)} A asks for more than a hand follows${cut.guide === 'freehand' ? ' freehand' : ', along a guide too'}: turn down, or it is cut slower and hotter than it needs (common practice).`
+		);
+	}
 	if (c.metal.caution) say('safety', 'setup', c.metal.caution);
 	for (const side of new Set([cut.coating, cut.backCoating])) {
 		if (side === 'none') continue;
@@ -118,33 +151,39 @@ function cautions(w: Workings): Finding[] {
 				: 'Bevel: amps and speed follow the slanted thickness; the kerf is wider in the surface and the arc lands beside the nozzle. Try it on scrap.'
 		);
 	}
-	if (c.outsideChart) {
+	if (c.parts && c.chartReach === 'outside') {
 		say(
 			'caution',
 			'setup',
-			c.near
-				? 'Outside your cut chart: carried over from its nearest point by the plate model.'
-				: 'Your cut chart has nothing for this nozzle: estimated by the plate model.'
+			'Your cut chart does not reach this cut: it pulls the estimate, the less the further off.'
 		);
 	}
-	if (Math.abs(c.airBar - bench.air.setPointBar) > SETPOINT_NEAR_BAR) {
+	const wanted = c.chartRow?.pressureBar;
+	const { regulator } = bench.cutter;
+	const works = w.air.workingBar;
+	if (
+		wanted &&
+		regulator !== 'itself' &&
+		(works === null || Math.abs(wanted - works) > SETPOINT_NEAR_BAR)
+	) {
+		const whose = regulator === 'none' ? 'the shop’s regulator' : 'the machine’s own regulator';
 		say(
 			'advice',
 			'setup',
-			`Your cut chart wants ${bar(c.airBar)} for this cut; the regulator of this bench stands at ${bar(bench.air.setPointBar)}: set it while air flows. Supply is planned with the bench’s own.`
+			`Your cut chart wants ${bar(wanted)} for this cut${works === null ? '' : `, ${whose} stands at ${bar(works)}`}: set it while air flows.${regulator === 'none' ? ' Supply is planned with the bench’s own.' : ''}`
 		);
 	}
-	if (c.arcMm > c.cleanMm && c.arcMm <= c.severMm) {
-		say('caution', 'setup', 'Past the clean rating: it parts, with dross, and needs cleaning up.');
+	if (c.parts && c.arcMm > c.cleanMm) {
+		say('caution', 'setup', 'Past the clean rating: it severs, with dross; grind the edge after.');
 	}
-	if (c.arcMm >= 18) {
+	if (c.parts && c.arcMm >= 18) {
 		say(
 			'advice',
 			'cut',
 			'Near the end lean so that the bottom exits first, and pause to let the piece part (common practice).'
 		);
 	}
-	if (!w.gouging.hasNozzle) {
+	if (w.gouging.asked && !w.gouging.hasNozzle) {
 		say(
 			'caution',
 			'gouge',

@@ -1,12 +1,15 @@
 /** The Plan's inputs beside the bench: cut, work, evidence and settings. */
 import * as v from 'valibot';
 import { ChartSchema } from '../cutter/chart';
+import { SPEED_READINGS_MOST, SpeedReadingSchema } from '../cutter/reading';
+import { SPARK_SCHOOLS } from '../cutter/speed';
+import { NO_USE } from '../wear/electrode';
 import { COATINGS, type Coating } from '../metal/coatings';
 import { GUIDES } from '../cut/guide';
 import { STARTS } from '../cut/start';
 import { METAL_IDS, type MetalId } from '../metal/metals';
 import { BenchSchema, WorkSchema } from './benchSchema';
-import { within } from './within';
+import { within } from '../within';
 
 export * from './benchSchema';
 
@@ -35,7 +38,8 @@ export interface Cut {
 	circleOf: (typeof CIRCLES)[number];
 	circleMm: number;
 	start: (typeof STARTS)[number];
-	gouge: { depthMm: number; widthMm: number; angleFromPlateDeg: number };
+	/** `asked`: somebody wants this groove; else it judges nothing. */
+	gouge: { asked: boolean; depthMm: number; widthMm: number; angleFromPlateDeg: number };
 }
 
 /** What a person starts from; every field may be left out. */
@@ -55,11 +59,12 @@ export const DEFAULT_CUT = {
 	circleOf: 'hole',
 	circleMm: 100,
 	start: 'edge',
-	gouge: { depthMm: 4, widthMm: 7, angleFromPlateDeg: 40 }
+	gouge: { asked: false, depthMm: 4, widthMm: 7, angleFromPlateDeg: 40 }
 } as const satisfies Cut;
 const D = DEFAULT_CUT;
 
 export const GougeSchema = v.object({
+	asked: v.optional(v.boolean('true or false'), D.gouge.asked),
 	depthMm: v.optional(within(0.3, 40, 'mm'), D.gouge.depthMm),
 	widthMm: v.optional(within(1, 40, 'mm'), D.gouge.widthMm),
 	angleFromPlateDeg: v.optional(within(20, 60, '°'), D.gouge.angleFromPlateDeg)
@@ -97,6 +102,10 @@ export type Stat = v.InferOutput<typeof StatSchema>;
 const UseSchema = v.object({
 	starts: within(0, 1e6, ''),
 	arcMin: within(0, 1e6, 'min'),
+	/** Arc minutes, each times the load on the nozzle. */
+	loadMin: within(0, 1e8, 'min'),
+	/** Pilot arc that cut nothing, s. */
+	pilotS: within(0, 1e8, 's'),
 	piercesRolled: within(0, 1e6, ''),
 	piercesStraight: within(0, 1e6, '')
 });
@@ -149,18 +158,8 @@ export const EvidenceSchema = v.object({
 		),
 		null
 	),
-	/** Sum and weight of ln(seen/base) by metal and nozzle: "mild-steel@45". */
-	speed: v.record(
-		v.string(),
-		v.object({
-			n: v.pipe(v.number(), v.minValue(0)),
-			sumLog: v.number(),
-			/** ln(speed/base) of cuts that did not go through. */
-			missed: v.optional(v.pipe(v.array(v.number()), v.maxLength(40)), []),
-			/** The same of fast cuts that parted. */
-			parted: v.optional(v.pipe(v.array(v.number()), v.maxLength(40)), [])
-		})
-	),
+	/** What test cuts told of the speed, those at one place merged. */
+	speed: v.pipe(v.array(SpeedReadingSchema), v.maxLength(SPEED_READINGS_MOST)),
 	/** From scrap cut in two: kerf by metal and nozzle, and the shield's own radius, mm. */
 	scrap: v.optional(
 		v.object({ kerf: v.record(v.string(), StatSchema), radius: v.nullable(StatSchema) }),
@@ -190,10 +189,10 @@ export const NO_EVIDENCE: Evidence = {
 	heat: null,
 	trip: null,
 	pattern: null,
-	speed: {},
+	speed: [],
 	scrap: { kerf: {}, radius: null },
 	wear: {
-		total: { starts: 0, arcMin: 0, piercesRolled: 0, piercesStraight: 0 },
+		total: NO_USE,
 		lastPit: null,
 		measuredUm: 0,
 		expectedUm: 0
@@ -204,7 +203,7 @@ export const SettingsSchema = v.object({
 	/** Change the electrode at this pit depth: 1.0 mm (cautious) or 1.5 mm are the two schools. */
 	pitLimitMm: within(0.5, 3, 'mm'),
 	pierceTiltDeg: v.picklist([20, 30, 45], '20, 30 or 45 °'),
-	sparks: v.picklist(['trailing', 'straight'], 'trailing or straight'),
+	sparks: v.picklist(SPARK_SCHOOLS, 'trailing or straight'),
 	currency: v.picklist(['EUR', 'USD', 'GBP'], 'EUR, USD or GBP'),
 	/** null: nobody has said; costs are then not told. */
 	electrodePrice: v.nullable(within(0, 1000, '')),

@@ -60,12 +60,15 @@ describe('a job', () => {
 		const waits = (job: typeof small) => (job.pauses?.ok ? job.pauses.pauses.length : Infinity);
 		expect(waits(small)).toBeGreaterThan(waits(big));
 	});
-	it('says that it cannot be when the holes cannot be pierced, and has no time then', () => {
+	it('drills the holes that cannot be pierced, and has no time where nothing parts', () => {
 		const thick = jobOf(inputsOf({}, { thicknessMm: 16 }), flange, 1);
-		expect(thick.arcS).toBeNull();
-		expect(thick.pauses).toBeNull();
+		expect(thick.arcS).toBeGreaterThan(0);
+		expect(thick.pierces).toBe(0);
+		const none = jobOf(inputsOf({}, { thicknessMm: 30 }), flange, 1);
+		expect(none.arcS).toBeNull();
+		expect(none.pauses).toBeNull();
 		expect(thick.cuts.map(({ start }) => start)).toEqual([
-			...Array<string>(9).fill('none'),
+			...Array<string>(9).fill('drilled'),
 			'edge'
 		]);
 	});

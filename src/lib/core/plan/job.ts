@@ -40,7 +40,7 @@ export const JOB_CUTS_MOST = 500;
 
 /**
  * Length, time, air and parts of a job. An outside contour starts the way the cut does; a hole has no edge
- * to start from, so it is pierced (rolled where straight down is too thick).
+ * to start from, so it is pierced, rolled where straight down is too thick, or started in a drilled hole.
  */
 export function jobOf(
 	inputs: PlanInputs,
@@ -56,14 +56,15 @@ export function jobOf(
 				? 'pierce'
 				: c.arcMm <= c.start.rolledMm
 					? 'rolled'
-					: 'none';
+					: 'drilled';
 	let use: Use = NO_USE;
 	const cuts = paths.map(({ edge, path, leadMm }): JobCut => {
 		const start = edge === 'hole' ? pierced : c.startMethod;
 		const alongMm = leadMm + lengthMm(path);
 		const through = start === c.startMethod ? c.throughS : throughS(start, c.arcMm, c.referenceMmS);
-		const arcS = through === null || !(c.speedMmS > 0) ? null : through + alongMm / c.speedMmS;
-		use = addUse(use, { ...useOfStart(start), arcMin: (arcS ?? 0) / 60 });
+		const arcS = through === null || c.speedMmS === null ? null : through + alongMm / c.speedMmS;
+		const arcMin = (arcS ?? 0) / 60;
+		use = addUse(use, { ...useOfStart(start), arcMin, loadMin: arcMin * wearing.load });
 		return { edge, start, lengthMm: alongMm, arcS };
 	});
 	const sum = (of: (cut: JobCut) => number) => cuts.reduce((total, cut) => total + of(cut), 0);
@@ -72,16 +73,19 @@ export function jobOf(
 	const wearUm = parts * growthUm(use) * wearing.factor;
 	const leftUm = Math.max(0, wearing.limitUm - wearing.pitUm);
 	const postS = inputs.bench.torch.postFlowS;
-	const run = runInputsOf(inputs, w.wiring, air, w.draw, w.heat);
+	const run = runInputsOf(w.inputs, w.wiring, air, w.draw, w.heat);
 	const arcs = Array.from({ length: parts }, () => cuts.map((cut) => cut.arcS ?? 0)).flat();
 	return {
 		parts,
 		cuts,
 		starts: parts * cuts.length,
-		pierces: parts * cuts.filter(({ start }) => start !== 'edge').length,
+		pierces: parts * cuts.filter(({ start }) => start !== 'edge' && start !== 'drilled').length,
 		lengthMm: parts * sum((cut) => cut.lengthMm),
 		arcS,
-		airL: arcS === null ? null : (air.flowLpm * (arcS + parts * cuts.length * postS)) / 60,
+		airL:
+			arcS === null || w.lineAirL === null
+				? null
+				: (air.flowLpm * (arcS + parts * cuts.length * postS)) / 60,
 		wearUm,
 		wearOfLeft: leftUm > 0 ? wearUm / leftUm : Infinity,
 		pauses:

@@ -1,4 +1,5 @@
 import { startOptions } from '../cut/start';
+import { cautionsFor } from '../safety/cautions';
 import { checksOf } from './checks';
 import { findingsOf } from './findings';
 import { hash53 } from './hash';
@@ -10,7 +11,7 @@ import { workings, type Workings } from './workings';
 import type { Quantity } from '../quantity/units';
 
 /** Goes up when a model changes, so that saved cards tell which one they came from. */
-export const MODEL_VERSION = '4';
+export const MODEL_VERSION = '5';
 
 function figureOf(id: FigureId, w: Workings): Figure {
 	const def = REGISTRY[id];
@@ -29,9 +30,10 @@ export function inputsHash(inputs: PlanInputs): string {
 
 /**
  * The whole plan for one bench and one cut, as plain data. Pure: the same inputs give the same Plan,
- * on the server, in a worker and in the browser. Takes inputs that passed `PlanInputsSchema`.
+ * on the server, in a worker and in the browser. Takes inputs that passed `PlanInputsSchema`. Without
+ * `hashed` it leaves out their hash, which is a sixth of the work and not asked for at every frame.
  */
-export function plan(inputs: PlanInputs): Plan {
+export function plan(inputs: PlanInputs, { hashed = true } = {}): Plan {
 	const w = workings(inputs);
 	const figures = {} as Record<FigureId, Figure>;
 	for (const id of FIGURE_IDS) figures[id] = figureOf(id, w);
@@ -42,17 +44,24 @@ export function plan(inputs: PlanInputs): Plan {
 	}
 	return {
 		modelVersion: MODEL_VERSION,
-		inputsHash: inputsHash(inputs),
+		inputsHash: hashed ? inputsHash(inputs) : '',
 		figures,
 		checks,
 		...judge(checks),
 		findings: findingsOf(w),
+		cautions: cautionsFor({
+			...inputs.cut,
+			outputA: w.cutting.outputA,
+			heldOff: w.cutting.standoff === 'gap',
+			ownAir: inputs.bench.air.source === 'built-in'
+		}),
 		choices: {
 			nozzleFits: w.cutting.nozzleFits,
 			changes: w.cutting.changes,
 			warp: w.cutting.warp,
 			startMethod: w.cutting.startMethod,
 			starts: startOptions({
+				cut: inputs.cut,
 				thicknessMm: w.cutting.arcMm,
 				referenceMmS: w.cutting.referenceMmS,
 				capacity: w.cutting.start,
@@ -60,6 +69,9 @@ export function plan(inputs: PlanInputs): Plan {
 				limitUm: w.wearing.limitUm
 			}),
 			standoff: w.cutting.standoff,
+			partsFromA: w.cutting.partsFromA ?? null,
+			workIsCut: w.workIsCut,
+			flow: w.air.flowWay,
 			gougeNozzle: w.gouging.hasNozzle
 		}
 	};

@@ -17,7 +17,7 @@ export interface SessionTrace {
 	tankBar: number[] | null;
 	/** While air flows; null otherwise. */
 	inletBar: (number | null)[];
-	/** Heat over the trip heat, touchiest and laziest breaker. */
+	/** Heat over the trip heat, by the earliest and the latest curve. */
 	breakerTouchy: number[];
 	breakerLazy: number[];
 	cutterC: number[];
@@ -86,7 +86,7 @@ function traceOf(w: Workings): SessionTrace {
 /** What takes longer than a frame: the trace for the chart, and where pauses must go. */
 export function studySession(inputs: PlanInputs): SessionStudy {
 	const w = workings(inputs, { solveAmps: false });
-	const given = runInputsOf(inputs, w.wiring, w.air, w.draw, w.heat);
-	const pauses = safePauses(given, Array<number>(inputs.work.cuts).fill(inputs.work.arcS));
+	const given = runInputsOf(w.inputs, w.wiring, w.air, w.draw, w.heat);
+	const pauses = safePauses(given, Array<number>(inputs.work.cuts).fill(w.inputs.work.arcS));
 	return { inputsHash: inputsHash(inputs), trace: traceOf(w), pauses };
 }

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import * as v from 'valibot';
 import { BAY_2, changed, inputsOf, TROLLEY } from '../../../../tests/support/inputs';
-import { BenchSchema, NO_EVIDENCE, plan, upgradeBench, type Bench, type Plan, type Work } from '..';
+import { FIGURE_IDS, NO_EVIDENCE, plan, type Bench, type Plan, type Work } from '..';
+import { BENCH } from '../stored/kinds';
 import { conductorsFor } from '../circuit/conductors';
 import { worstOn } from '../../components/Supply/rails';
 import { PARTS } from '../../components/Bench/parts';
@@ -175,8 +175,48 @@ describe('words of safety and use', () => {
 		expect(told(planned(change))).toContain(words);
 	});
 
-	it('under 190 V the low-current parts are named', () => {
-		expect(told(plan(inputsOf({ bench: TROLLEY })))).toContain('fit the 20 A nozzle');
+	it('a breaker under the label is told with what surely holds and what may', () => {
+		const result = plan(inputsOf({ bench: TROLLEY, work: { arcS: 60, restS: 20 } }));
+		const { value: sure } = result.figures['supply.runsOnA'];
+		expect(told(result)).toContain(
+			sure === null ? 'nothing surely holds' : `${sure} A surely holds`
+		);
+		const small = plan(inputsOf({ bench: changed((b) => (b.supply.breaker.ratingA = 13)) }));
+		expect(small.checks.find((c) => c.part === 'Breaker')!.verdict).not.toBe('holds');
+	});
+
+	it('no flow on the label: a lower bound, no verdict, and how to measure it; not three times the bore', () => {
+		const untold = plan(inputsOf({ bench: changed((b) => (b.cutter.airFlowLpm = null)) }));
+		const { value } = untold.figures['air.flowLpm'];
+		expect(value).toBe(untold.figures['air.boreFlowLpm'].value);
+		expect(untold.checks.find((c) => c.part === 'Air')).toMatchObject({ verdict: 'not set' });
+		expect(untold.figures['setup.lineAirL'].value).toBeNull();
+		expect(told(untold)).toContain('Measure it');
+	});
+
+	it('a built-in compressor shows no flow, tank or hose, and nothing of it is judged', () => {
+		const own = plan(inputsOf({ bench: changed((b) => (b.air.source = 'built-in')) }));
+		for (const id of FIGURE_IDS.filter((f) => f.startsWith('air.')))
+			expect(own.figures[id].value, id).toBeNull();
+		expect(own.checks.some((c) => c.part === 'Air' || c.part === 'Water')).toBe(false);
+		expect(own.figures['setup.airBar'].value).toBeNull();
+	});
+
+	it('either end of the window is tight within the gauge’s own error, not a cliff; more is not better', () => {
+		const air = (setPointBar: number) =>
+			plan(inputsOf({ bench: changed((b) => (b.air.setPointBar = setPointBar)) })).checks.find(
+				(c) => c.part === 'Air'
+			)!;
+		const { airMinBar, airMaxBar } = BAY_2.cutter;
+		expect(air(airMinBar - 0.12).verdict).toBe('stops');
+		expect(air(airMinBar - 0.05).verdict).toBe('tight');
+		expect(air(airMinBar + 0.05).verdict).toBe('tight');
+		expect(air(airMinBar + 0.3).verdict).toBe('holds');
+		const third = air(airMinBar + (airMaxBar - airMinBar) / 3);
+		expect(third.verdict).toBe('holds');
+		expect(third.margin).toBeGreaterThan(0.99);
+		expect(air(airMinBar + 0.7 * (airMaxBar - airMinBar)).margin).toBeLessThanOrEqual(1);
+		expect(air(airMaxBar + 0.12)).toMatchObject({ verdict: 'stops', word: 'set too high' });
 	});
 });
 
@@ -329,19 +369,31 @@ describe('a bench of version 1', () => {
 	const stored = JSON.parse(JSON.stringify(old)) as unknown;
 
 	it('is brought to the present shape with everything that it held', () => {
-		const bench = v.parse(BenchSchema, upgradeBench(stored));
+		const read = BENCH.read(stored, 1);
+		if (!read.ok) throw new Error(read.reason);
+		const bench = read.value;
 		expect(bench.air.compressor.points).toEqual([
 			{ flowLpm: 225, atBar: 4 },
 			{ flowLpm: 190, atBar: 8 }
 		]);
 		expect(bench.air.stages).toMatchObject([{ kind: 'trap', lossBar: 0.08 }]);
 		expect(bench.supply.loads).toMatchObject([{ currentA: 3, when: 'always' }]);
-		expect(bench.supply.cord).toEqual({ size: 'mm2-4', lengthM: 10 });
+		expect(bench.supply.cord).toEqual({
+			size: 'mm2-4',
+			lengthM: 10,
+			kind: 'made-up',
+			labelA: null
+		});
 	});
 
-	it('one of this version, and what is no bench, pass through untouched', () => {
-		expect(upgradeBench(BAY_2)).toBe(BAY_2);
-		for (const other of [null, 7, 'x', [], {}, { supply: 1 }])
-			expect(upgradeBench(other)).toBe(other);
+	it('one of this version comes back as it is; what is no bench, or of tomorrow, is refused with a reason', () => {
+		expect(BENCH.read(BAY_2, BENCH.version)).toEqual({ ok: true, value: BAY_2 });
+		for (const other of [null, 7, 'x', [], {}, { supply: 1 }, { supply: { loads: 3 } }]) {
+			for (const version of [0, 1, 2, 3]) {
+				expect(BENCH.read(other, version), JSON.stringify(other)).toMatchObject({ ok: false });
+			}
+		}
+		const newer = BENCH.read(BAY_2, BENCH.version + 1);
+		expect(newer).toMatchObject({ ok: false, reason: expect.stringContaining('Update') as string });
 	});
 });

@@ -1,5 +1,5 @@
-import { necLargestBreakerA } from '../circuit/breaker';
-import { areaMm2Of, conductorLabel, necAmpacity75A } from '../circuit/conductors';
+import { conductorLabel } from '../circuit/conductors';
+import { cordsBehind, tradeCord } from '../circuit/protection';
 import { tripBandMa } from '../circuit/earthFault';
 import { tankDeliveryLpm } from '../air/tank';
 import { runShare } from '../session/run';
@@ -17,33 +17,30 @@ function safetyOfWiring(w: Workings): Finding[] {
 	const findings: Finding[] = [];
 	const safety = (text: string) => findings.push({ kind: 'safety', station: 'supply', text });
 	const wire = conductorLabel(supply.wire.size);
-	if (supply.system === 'iec' && ratingA > w.wiring.wireCarriesA) {
+	const { wireGuard, cordGuard, nearestA } = w.wiring;
+	if (wireGuard.verdict === 'not protected') {
 		safety(
-			`A ${ratingA} A breaker does not protect a ${wire} wire that carries ${whole(w.wiring.wireCarriesA)} A (IEC 60364-4-43 asks for In ≤ Iz). Have a licensed electrician look; local rules decide.`
+			`A ${ratingA} A breaker does not protect a ${wire} wire: ${whole(wireGuard.deviceMostA)} A is the most in front of it here (${wireGuard.rule}, from memory). Do not load it; have a licensed electrician look; local rules decide.`
+		);
+	} else if (wireGuard.verdict === 'thin') {
+		safety(
+			`A ${ratingA} A breaker is above the ordinary rating of ${wire} wire. ${wireGuard.rule} can allow it (from memory); a licensed electrician and the local code decide.`
 		);
 	}
-	if (supply.system === 'north-america') {
-		const most = 2 * (necAmpacity75A(supply.wire.size) ?? w.wiring.wireCarriesA);
-		const machine = necLargestBreakerA(w.wiring.inputMaxA);
-		if (ratingA > most || (machine !== undefined && ratingA > machine)) {
-			safety(
-				`A ${ratingA} A breaker is larger than NEC 630.12 allows for this machine on ${wire} wire (from memory). Have a licensed electrician look; local rules decide.`
-			);
-		} else if (ratingA > w.wiring.wireCarriesA) {
-			safety(
-				`A ${ratingA} A breaker is above the ordinary rating of ${wire} wire. NEC 630.12 can allow it on a circuit for this machine alone; a licensed electrician and the local code decide.`
-			);
-		}
-		if (w.draw.neededA > w.wiring.wireCarriesA) {
-			safety(
-				`At the plate’s duty the wire should carry ${whole(w.draw.neededA)} A (NEC 630.11(A), from memory); ${wire} carries ${whole(w.wiring.wireCarriesA)} A.`
-			);
-		}
+	if (supply.system === 'north-america' && w.draw.neededA > w.wiring.wireCarriesA) {
+		safety(
+			`At the plate’s duty the wire should carry ${whole(w.draw.neededA)} A (NEC 630.11(A), from memory); ${wire} carries ${whole(w.wiring.wireCarriesA)} A.`
+		);
+	}
+	if (supply.cord && cordGuard?.verdict === 'not protected') {
+		const least = cordsBehind(supply.system, nearestA)[0];
+		const device = nearestA < ratingA ? `${nearestA} A plug fuse` : `${ratingA} A breaker`;
+		safety(
+			`The ${device} does not protect a ${conductorLabel(supply.cord.size)} cord: ${whole(cordGuard.deviceMostA)} A is the most in front of it (${cordGuard.rule}, from memory). Short cuts do not make it safe. ${least ? `Use ${conductorLabel(least)} or thicker, or plug in without it.` : 'Plug in without it.'}`
+		);
 	}
 	if (supply.phases === 3) {
-		safety(
-			'Three-phase plugs and hard-wiring are work for a licensed electrician. Breaker off before a plug goes in or out.'
-		);
+		safety('Three-phase plugs and hard-wiring are work for a licensed electrician.');
 	}
 	if (bench.cutter.inputs.length > 1 && bench.cutter.voltageBy === 'selector') {
 		safety(
@@ -58,23 +55,53 @@ function safetyOfWiring(w: Workings): Finding[] {
 	return findings;
 }
 
-/** A cord as the rule of thumb allows it: 25 ft, and 12 AWG or about 4 mm² for a 20 A machine. */
+/** A cord no longer than this, by rule of thumb: 25 ft. */
 const CORD_MOST_M = 7.6;
-const CORD_LEAST_MM2 = 3.3;
+
+/** A breaker under the label's figures: what surely holds, and what may. */
+function smallBreaker(w: Workings): string | undefined {
+	const { breaker } = w.inputs.bench.supply;
+	const { inputMaxA, inputEffA, plate } = w.wiring;
+	if (breaker.ratingA >= inputMaxA - 0.5 && breaker.ratingA >= (plate.fuseA ?? 0)) return undefined;
+	const label =
+		plate.fuseA !== null && breaker.ratingA < plate.fuseA
+			? `the label asks for a ${plate.fuseA} A fuse`
+			: breaker.ratingA < inputEffA - 0.5
+				? `the label’s effective current is ${whole(inputEffA)} A`
+				: `the label’s largest current is ${whole(inputMaxA)} A`;
+	const work = w.workIsCut ? 'this cut over and over' : 'this work';
+	const sure = w.runsOnA === undefined ? 'nothing surely holds' : `${w.runsOnA} A surely holds`;
+	const may =
+		w.mayRunOnA === undefined || w.mayRunOnA === w.runsOnA ? '' : `, ${w.mayRunOnA} A may`;
+	return `The breaker is ${breaker.ratingA} A; ${label}. For ${work}, ${sure}${may}.`;
+}
 
 function cautionsOfCircuit(w: Workings): Finding[] {
-	const { supply, cutter, torch } = w.inputs.bench;
+	const { supply, cutter } = w.inputs.bench;
 	const findings: Finding[] = [];
 	const say = (kind: 'caution' | 'advice', text: string) =>
 		findings.push({ kind, station: 'supply', text });
+	const small = smallBreaker(w);
+	if (small) say('caution', small);
+	if (w.draw.delivered.ok && w.draw.delivered.voltageV < w.wiring.leastV) {
+		say(
+			'caution',
+			`${whole(w.draw.delivered.voltageV)} V under load is below the ${whole(w.wiring.leastV)} V that this machine takes: thicker or shorter conductors, another circuit, or the machine’s tap or selector for ${supply.nominalV} V. A larger breaker does not raise volts.`
+		);
+	} else if (w.wiring.sharedV > w.wiring.mostV) {
+		say(
+			'caution',
+			`${whole(w.wiring.sharedV)} V is above the ${whole(w.wiring.mostV)} V that this machine takes: use its tap or selector for ${supply.nominalV} V, or another circuit.`
+		);
+	}
 	if (supply.cord) {
-		const poor =
-			supply.cord.lengthM > CORD_MOST_M + 0.05 || areaMm2Of(supply.cord.size) < CORD_LEAST_MM2;
-		const unprotected = supply.breaker.ratingA > w.wiring.cordCarriesA;
-		if (poor || unprotected) {
+		const thin = w.wiring.cordGuard?.verdict === 'thin';
+		const long = supply.cord.lengthM > CORD_MOST_M + 0.05;
+		const trade = tradeCord(supply.system, w.wiring.nearestA);
+		if (thin || long) {
 			say(
 				'caution',
-				`${unprotected ? 'The breaker does not protect the cord: uncoil it, feel it for warmth. ' : ''}A cord is second best: not over 7.6 m (25 ft), not thinner than 12 AWG (4 mm²), and turn the amps down a little (common practice).`
+				`A cord is second best: ${thin && trade ? `behind ${w.wiring.nearestA} A the trade takes ${conductorLabel(trade)}; ` : ''}not over 7.6 m (25 ft), uncoiled, and turn the amps down a little (common practice).`
 			);
 		}
 	}
@@ -94,13 +121,6 @@ function cautionsOfCircuit(w: Workings): Finding[] {
 		say(
 			'advice',
 			`The earth-fault device trips on ${band[0]} to ${band[1]} mA gone astray, not on load: filters and the start of the arc leak a few. If it trips, ask first which device it was; dry plugs and leads; an electrician finds the fault. Never bridge it.`
-		);
-	}
-	if (supply.nominalV < 190 && w.wiring.plate.outputMaxA >= 25 && torch.fittedA >= 30) {
-		const low = torch.nozzles.find((n) => n.kind === 'cut' && n.ratingA < 30);
-		say(
-			'advice',
-			`Under 190 V full-size parts are likely to trip the breaker: ${low ? `fit the ${low.ratingA} A nozzle` : 'use the low-current nozzle'} and turn down (common practice).`
 		);
 	}
 	if (supply.generator) {
@@ -136,6 +156,12 @@ function cautionsOfAir(w: Workings): Finding[] {
 		say(
 			'caution',
 			`A filter is half clogged or worse: change it. ${cartridge ? 'Cartridge filters choke as they clog and do not drain themselves (common practice).' : ''}`.trim()
+		);
+	}
+	if (air.flowWay === 'bound') {
+		say(
+			'caution',
+			`The label gives no flow. The bore alone takes ${whole(air.boreFlowLpm)} l/min, the whole is more (often three times, common practice), so the air is not judged: time the tank once while air flows (Measure it).`
 		);
 	}
 	if (bench.source !== 'compressor') return findings;

@@ -3,12 +3,14 @@ import * as v from 'valibot';
 import { BREAKER_CURVES, BREAKER_STANDARDS } from '../circuit/breaker';
 import { CONDUCTOR_SIZES, WIRE_METHODS } from '../circuit/conductors';
 import { EARTH_FAULT_DEVICES } from '../circuit/earthFault';
-import { nameOf, within } from './within';
+import { nameOf, within } from '../within';
 
 const conductor = (most: number) => ({
 	size: v.picklist(CONDUCTOR_SIZES, `one of ${CONDUCTOR_SIZES.join(', ')}`),
 	lengthM: within(0.1, most, 'm')
 });
+
+export const CORD_KINDS = ['made-up', 'listed'] as const;
 
 export const phases = v.picklist([1, 3], '1 or 3 phases');
 
@@ -55,7 +57,17 @@ export const SupplySchema = v.pipe(
 				regulation: within(0, 0.4, '(share)')
 			})
 		),
-		cord: v.nullable(v.object(conductor(100))),
+		/** A fuse in the plug of cord or machine; null: none. */
+		plugFuseA: v.optional(v.nullable(within(1, 63, 'A')), null),
+		cord: v.nullable(
+			v.object({
+				...conductor(100),
+				/** Made up in the shop, or a listed set that goes by its own label. */
+				kind: v.optional(v.picklist(CORD_KINDS, 'made-up or listed'), 'made-up'),
+				/** Amps on the label of a listed set; null: not read. */
+				labelA: v.optional(v.nullable(within(1, 125, 'A')), null)
+			})
+		),
 		/** The other circuits of the shop. */
 		elsewhere: v.pipe(
 			v.array(v.object({ name: nameOf('circuit name'), ...CIRCUIT })),

@@ -1,3 +1,4 @@
+import type { Caution } from '../safety/cautions';
 import type { Quantity } from '../quantity/units';
 import type { FigureId } from './registry';
 import type { WarpRisk } from '../cut/heat';
@@ -79,13 +80,22 @@ export interface Plan {
 	weakestLink: Check | null;
 	stations: Record<Station, StationVerdict>;
 	findings: Finding[];
+	/** What belongs on card and cut whatever the figures say. */
+	cautions: Caution[];
 	/** Choices the Plan made, as words rather than numbers. */
 	choices: {
 		nozzleFits: 'fits' | 'too small' | 'far too big' | 'none';
 		startMethod: StartMethod;
 		/** Every way to start this cut, and what it costs. */
 		starts: StartOption[];
-		standoff: 'drag' | 'touch' | 'gap';
+		/** "guide": tilted too far to rest on the plate; only a stand-off guide or rollers hold it. */
+		standoff: 'drag' | 'touch' | 'gap' | 'guide';
+		/** Least amps of this machine that part it, when these do not; null: none do. */
+		partsFromA: number | null;
+		/** The work is the planned cut; else a pattern of its own. */
+		workIsCut: boolean;
+		/** Of the air: told, measured, only a lower bound, or none of the shop's. */
+		flow: 'measured' | 'plate' | 'bound' | 'built-in';
 		/** What to change in the torch first, musts first. */
 		changes: PartChange[];
 		/** Thin sheet that warps because a hand cannot keep up. */

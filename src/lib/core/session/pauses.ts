@@ -84,7 +84,7 @@ export function planPauses(inputs: RunInputs, arcsS: readonly number[]): PausePl
 }
 
 /**
- * The same by the touchiest breaker, so that nothing may trip, and by the laziest where even one cut
+ * The same by the earliest curve, so that nothing may trip, and by the latest where even one cut
  * might. The nodes of the run are those two and the cutter.
  */
 export function safePauses(run: RunInputs, arcsS: readonly number[]): PausePlan {

@@ -250,3 +250,7 @@ export const runShare = (run: Run): number => run.runS / run.spanS;
 /** When the air falls short, s; undefined: never. */
 export const shortAtS = (run: Run): number | undefined =>
 	run.shortFrom && run.shortFrom.startS + run.shortFrom.durationS;
+
+/** Starts of the compressor an hour. */
+export const startsPerH = (run: Pick<Run, 'starts' | 'spanS'>): number =>
+	(3600 * run.starts) / run.spanS;

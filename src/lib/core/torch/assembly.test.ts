@@ -29,6 +29,13 @@ describe('putting the torch together', () => {
 	it('differs by family (common practice)', () => {
 		const order = (family: (typeof TORCH_FAMILIES)[number]) =>
 			assemblySteps(family, true).map((step) => step.part);
+		// The ring sits behind the nozzle, round the electrode: it goes in between them, or just before both.
+		for (const family of TORCH_FAMILIES) {
+			const at = (part: 'electrode' | 'swirl-ring' | 'nozzle') => order(family).indexOf(part);
+			const [e, r, n] = [at('electrode'), at('swirl-ring'), at('nozzle')];
+			if (family === 'stacked-in-cap') expect(n < r && r < e, family).toBe(true);
+			else expect(r < n && e < n, family).toBe(true);
+		}
 		expect(order('electrode-snaps').indexOf('electrode')).toBeLessThan(
 			order('electrode-snaps').indexOf('swirl-ring')
 		);

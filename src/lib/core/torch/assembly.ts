@@ -30,7 +30,8 @@ export const FAMILY_WORDS: Record<TorchFamily, string> = {
 const ORDER: Record<TorchFamily, readonly TorchPart[]> = {
 	'into-torch': ['o-ring', 'electrode', 'swirl-ring', 'nozzle', 'cap', 'shield'],
 	'stacked-in-cap': ['o-ring', 'cap', 'nozzle', 'swirl-ring', 'electrode', 'shield'],
-	'electrode-snaps': ['o-ring', 'electrode', 'nozzle', 'swirl-ring', 'cap', 'shield'],
+	// The ring sits behind the nozzle, round the electrode: it goes in between in every family.
+	'electrode-snaps': ['o-ring', 'electrode', 'swirl-ring', 'nozzle', 'cap', 'shield'],
 	'ring-first': ['o-ring', 'swirl-ring', 'electrode', 'nozzle', 'cap', 'shield']
 };
 
@@ -43,6 +44,14 @@ const CAUTIONS: Record<TorchPart, string> = {
 	shield: 'not cracked; sensing pins proud'
 };
 
+const OWN_CAUTIONS: Partial<Record<TorchFamily, Partial<Record<TorchPart, string>>>> = {
+	'electrode-snaps': { electrode: 'pushed home until it snaps: it has no thread' },
+	'stacked-in-cap': {
+		cap: 'held open end up, the parts are stacked into it, then finger-tight',
+		electrode: 'on top of the stack; then the cap goes onto the torch'
+	}
+};
+
 export interface AssemblyStep {
 	part: TorchPart;
 	caution: string;
@@ -52,7 +61,7 @@ export interface AssemblyStep {
 export function assemblySteps(family: TorchFamily, hasShield: boolean): AssemblyStep[] {
 	return ORDER[family]
 		.filter((part) => part !== 'shield' || hasShield)
-		.map((part) => ({ part, caution: CAUTIONS[part] }));
+		.map((part) => ({ part, caution: OWN_CAUTIONS[family]?.[part] ?? CAUTIONS[part] }));
 }
 
 /** What stands at the end of the torch. */

@@ -10,8 +10,8 @@ import {
 	type FigureDef,
 	type InputSource
 } from './define';
+import { ofTheShop } from './ownAir';
 import { COUPLING_EQUIVALENT_M, FREE_AIR_BAR } from '../../air/flow';
-import { BORE_FLOW_MULTIPLE } from '../workings/air';
 
 const pn = stated('free air pressure', 'pressure', FREE_AIR_BAR, 'S');
 const cutIn = given('compressor cut-in', 'pressure', 'D', (w) => w.air.tank.cutInBar);
@@ -58,7 +58,7 @@ function elementLoss(
 const around = (w: Workings) =>
 	pointsAround(w.inputs.bench.air.compressor.points, w.air.tank.cutInBar);
 
-export const AIR_FIGURES = {
+export const AIR_FIGURES = ofTheShop({
 	'air.flowLpm': banded(
 		several(
 			'Air the cutter takes',
@@ -94,15 +94,12 @@ export const AIR_FIGURES = {
 						Q_p: given('flow on the plate', 'flow', 'D', (w) => w.inputs.bench.cutter.airFlowLpm!)
 					}
 				},
-				bore: {
-					basis: 'R',
-					formula: 'n*Q_b',
+				bound: {
+					basis: 'S',
+					formula: 'Q_b',
 					source:
-						'The bore passes about a third of the whole (common practice); time a drain to know',
-					inputs: {
-						n: stated('whole over bore', 'factor', BORE_FLOW_MULTIPLE, 'R'),
-						Q_b: 'air.boreFlowLpm'
-					}
+						'At least: what the bore alone takes. The whole is more, often three times (common practice); time a drain to know',
+					inputs: { Q_b: 'air.boreFlowLpm' }
 				}
 			}
 		),
@@ -258,4 +255,4 @@ export const AIR_FIGURES = {
 			}
 		}
 	)
-} satisfies Record<string, FigureDef>;
+} satisfies Record<string, FigureDef>);

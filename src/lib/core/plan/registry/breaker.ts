@@ -138,12 +138,12 @@ export const BREAKER_FIGURES = {
 			)
 		}
 	}),
-	'supply.breakerPeak': peak('earliest', 'Breaker heat, touchiest'),
-	'supply.breakerPeakLate': peak('latest', 'Breaker heat, laziest'),
+	'supply.breakerPeak': peak('earliest', 'Breaker heat, earliest curve'),
+	'supply.breakerPeakLate': peak('latest', 'Breaker heat, latest curve'),
 	'supply.tripEarliestS': tripTime('earliest', 'May trip after', 'supply.breakerPeak'),
 	'supply.tripLatestS': tripTime('latest', 'Will trip within', 'supply.breakerPeakLate'),
 	'supply.runsOnA': several(
-		'Most amps the circuit and cutter run on',
+		'Most amps that surely run on',
 		'current',
 		(w) => w.runsOnA ?? null,
 		(w) => (w.runsOnA === undefined ? 'none' : w.firstFailingA === undefined ? 'full' : 'solved'),
@@ -151,9 +151,10 @@ export const BREAKER_FIGURES = {
 			solved: {
 				basis: 'M',
 				formula: 'I_fail - 1',
-				source: 'Solved: whole amps, tried against breaker, volts and cutter heat for this pattern',
+				source:
+					'Solved: whole amps, tried against the earliest trip curve, volts, plug fuse and cutter heat for this work',
 				inputs: {
-					I_fail: given('lowest amps that something stops', 'current', 'M', (w) => w.firstFailingA!)
+					I_fail: given('lowest amps that may be stopped', 'current', 'M', (w) => w.firstFailingA!)
 				}
 			},
 			full: {
@@ -166,18 +167,27 @@ export const BREAKER_FIGURES = {
 			},
 			none: {
 				basis: 'M',
-				formula: 'I_fail <= ceil(I_min)',
-				source: 'Solved: even the smallest setting is stopped',
-				inputs: {
-					I_fail: given(
-						'lowest amps that something stops',
-						'current',
-						'M',
-						(w) => w.firstFailingA!
-					),
-					I_min: given('smallest setting', 'current', 'D', (w) => w.inputs.bench.cutter.outputMinA)
-				}
+				formula: 'true',
+				source: 'Solved: not even the fewest amps that part it surely run on',
+				inputs: {}
 			}
+		}
+	),
+	'supply.mayRunOnA': several(
+		'Most amps that may run on',
+		'current',
+		(w) => w.mayRunOnA ?? null,
+		(w) => (w.mayRunOnA === undefined ? 'none' : 'solved'),
+		{
+			solved: {
+				basis: 'M',
+				formula: 'I_m',
+				source: 'Solved: the same by the latest trip curve; a breaker in between may trip',
+				inputs: {
+					I_m: given('tried in whole amps', 'current', 'M', (w) => w.mayRunOnA ?? NaN)
+				}
+			},
+			none: { basis: 'M', formula: 'true', source: 'Solved: every setting is stopped', inputs: {} }
 		}
 	)
 } satisfies Record<string, FigureDef>;

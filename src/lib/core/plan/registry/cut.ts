@@ -176,6 +176,21 @@ export const CUT_FIGURES = {
 			b: bevel
 		}
 	}),
+	'cut.bevelGapMm': single('Tilted shield stands off', 'small', (w) => w.cutting.bevelGapMm, {
+		basis: 'S',
+		formula: 'r*tan(b*pi/180)',
+		source:
+			'The rim of the bearing face touches first; along the axis; 3 mm is the most (common practice)',
+		inputs: {
+			r: given(
+				'radius of the bearing face',
+				'small',
+				'D',
+				(w) => w.inputs.bench.torch.faceRadiusMm
+			),
+			b: bevel
+		}
+	}),
 	'cut.aimShiftMm': single('Nozzle beside the line', 'small', (w) => w.cutting.aimShiftMm, {
 		basis: 'R',
 		formula: 's*tan(b*pi/180)',
@@ -217,6 +232,7 @@ export const CUT_FIGURES = {
 						: startMethod,
 			{
 				edge: through('edge'),
+				drilled: through('drilled'),
 				pierce: through('pierce'),
 				rolled: through('rolled'),
 				hover: through('hover'),
@@ -230,18 +246,13 @@ export const CUT_FIGURES = {
 				},
 				none: {
 					basis: 'R',
-					formula: 't > t_s or v <= 0',
+					formula: 't > t_s',
 					source: 'No start of this kind goes through',
 					inputs: {
 						t,
-						t_s: given(
-							'this start, to',
-							'thickness',
-							'R',
-							({ inputs: { cut }, cutting: { start } }) =>
-								cut.start === 'edge' ? start.severMm : start.rolledMm
-						),
-						v: 'setup.referenceMmS'
+						t_s: given('this start, to', 'thickness', 'R', ({ cutting: { start, parts } }) =>
+							parts ? start.rolledMm : start.severMm
+						)
 					}
 				}
 			}
@@ -256,6 +267,7 @@ export const CUT_FIGURES = {
 		(w) => w.cutting.startMethod,
 		{
 			edge: startWear('f*a'),
+			drilled: startWear('f*a'),
 			pierce: startWear('f*(a + c)', {
 				c: stated('a straight pierce, more', 'microns', RATES_UM.straight)
 			}),

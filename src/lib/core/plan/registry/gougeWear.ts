@@ -1,6 +1,8 @@
 import { DEPTH_PER_WIDTH, GOUGE_AIR_SHARE, REMOVAL_EFFICIENCY } from '../../gouge/groove';
-import { PRIOR_UM, RATES_UM } from '../../wear/electrode';
-import { given, several, single, stated, type FigureDef } from './define';
+import { LOAD_POWER, PRIOR_UM, RATES_UM } from '../../wear/electrode';
+import type { Workings } from '../workings';
+import { lineMm } from './cutShared';
+import { given, several, single, stated, type FigureDef, type Way } from './define';
 
 const depth = given('groove depth', 'small', 'D', (w) => w.inputs.cut.gouge.depthMm);
 const width = given('groove width', 'small', 'D', (w) => w.inputs.cut.gouge.widthMm);
@@ -79,26 +81,65 @@ export const GOUGE_FIGURES = {
 			v: 'gouge.speedMmS'
 		}
 	}),
-	'gouge.airBar': single('Gouging air', 'pressure', (w) => w.gouging.airBar, {
-		basis: 'R',
-		formula: 'max(p_min, g*p_set)',
-		source:
-			'Gouging wants less than cutting (common practice); the share is our own, never below the window',
-		inputs: {
-			p_min: given(
-				'lower limit of the window',
-				'pressure',
-				'D',
-				(w) => w.inputs.bench.cutter.airMinBar
-			),
-			g: stated('gouging over cutting', 'factor', GOUGE_AIR_SHARE),
-			p_set: 'setup.airBar'
+	'gouge.airBar': several(
+		'Gouging air',
+		'pressure',
+		(w) => w.gouging.airBar,
+		(w) => (w.gouging.airBar === null ? 'itself' : w.inputs.bench.cutter.regulator),
+		{
+			none: {
+				basis: 'R',
+				formula: 'max(p_min, g*p_set)',
+				source:
+					'Gouging wants less than cutting (common practice); the share is our own, never below the window',
+				inputs: {
+					p_min: given(
+						'lower limit of the window',
+						'pressure',
+						'D',
+						(w) => w.inputs.bench.cutter.airMinBar
+					),
+					g: stated('gouging over cutting', 'factor', GOUGE_AIR_SHARE),
+					p_set: given('set-point', 'pressure', 'D', (w) => w.inputs.bench.air.setPointBar)
+				}
+			},
+			set: {
+				basis: 'R',
+				formula: 'g*p_w',
+				source: 'Gouging wants less than cutting (common practice); the share is our own',
+				inputs: {
+					g: stated('gouging over cutting', 'factor', GOUGE_AIR_SHARE),
+					p_w: given(
+						'working pressure for cutting',
+						'pressure',
+						'D',
+						(w) => w.inputs.bench.cutter.workingBar ?? NaN
+					)
+				}
+			},
+			itself: {
+				basis: 'D',
+				formula: 'true',
+				source: 'The machine sets it by its mode, or nobody has told',
+				inputs: {}
+			}
 		}
-	})
+	)
 } satisfies Record<string, FigureDef>;
 
 const RATE_SOURCE =
 	'Starting rates (own): 3 µm a start, 6 an arc minute, 2 more a rolled pierce, 6 more a straight one';
+const NOT_MADE: Way = {
+	basis: 'M',
+	formula: 'true',
+	source: 'Such a cut cannot be made: it does not part, or no start goes through',
+	inputs: {}
+};
+const possible = (w: Workings) => (w.wearing.perCutUm === null ? 'none' : 'cut');
+const made = (formula: string, source: string, inputs: Way['inputs']): Record<string, Way> => ({
+	cut: { basis: 'M', formula, source, inputs },
+	none: NOT_MADE
+});
 const limit = given('change at', 'microns', 'R', (w) => w.wearing.limitUm);
 
 export const WEAR_FIGURES = {
@@ -112,9 +153,11 @@ export const WEAR_FIGURES = {
 				way,
 				{
 					basis: way === 'prior' ? ('M' as const) : ('T' as const),
-					formula: '(g_0 + g_m)/(g_0 + g_e)',
-					source: 'Measured over expected growth, drawn towards 1 by the starting rates',
+					formula: 'k_w*(g_0 + g_m)/(g_0 + g_e)',
+					source:
+						'Measured over expected growth, drawn towards 1 by the starting rates; wet air wears faster (own)',
 					inputs: {
+						k_w: given('water in the air', 'factor', 'M', (w) => w.wearing.airFactor),
 						g_0: stated('weight of the starting rates', 'microns', PRIOR_UM),
 						g_m: given('growth measured', 'microns', 'T', (w) => w.inputs.evidence.wear.measuredUm),
 						g_e: given(
@@ -154,58 +197,74 @@ export const WEAR_FIGURES = {
 			])
 		)
 	),
-	'wear.perCutUm': single('One such cut takes', 'microns', (w) => w.wearing.perCutUm, {
+	'wear.load': single('Load on the nozzle', 'factor', (w) => w.wearing.load, {
 		basis: 'M',
-		formula: 'f*(a*n + b*m + c_r*r + c_s*s)',
-		source: RATE_SOURCE,
+		formula: '(I/I_n)^m',
+		source: 'Growth a minute against the amps on the nozzle (own): turning down lengthens life',
 		inputs: {
+			I: 'setup.currentA',
+			I_n: 'setup.nozzleA',
+			m: stated('power', 'factor', LOAD_POWER)
+		}
+	}),
+	'wear.perCutUm': several(
+		'One such cut takes',
+		'microns',
+		(w) => w.wearing.perCutUm,
+		possible,
+		made('f*(a*n + b*m*w_l + c_r*r + c_s*s + d*q)', RATE_SOURCE, {
 			f: 'wear.factor',
 			a: stated('a start', 'microns', RATES_UM.start),
 			b: stated('an arc minute', 'microns', RATES_UM.arcMinute),
 			c_r: stated('a rolled pierce, more', 'microns', RATES_UM.rolled),
 			c_s: stated('a straight pierce, more', 'microns', RATES_UM.straight),
-			n: given('starts', 'count', 'D', (w) => w.wearing.cutUse.starts),
-			m: given('arc', 'minutes', 'M', (w) => w.wearing.cutUse.arcMin),
-			r: given('rolled pierces', 'count', 'D', (w) => w.wearing.cutUse.piercesRolled),
-			s: given('straight pierces', 'count', 'D', (w) => w.wearing.cutUse.piercesStraight)
-		}
-	}),
+			n: given('starts', 'count', 'D', (w) => w.wearing.cutUse?.starts ?? NaN),
+			m: given('arc', 'minutes', 'M', (w) => w.wearing.cutUse?.arcMin ?? NaN),
+			w_l: 'wear.load',
+			r: given('rolled pierces', 'count', 'D', (w) => w.wearing.cutUse?.piercesRolled ?? NaN),
+			s: given('straight pierces', 'count', 'D', (w) => w.wearing.cutUse?.piercesStraight ?? NaN),
+			d: stated('a second of pilot arc', 'microns', RATES_UM.pilotS),
+			q: given('pilot arc over gaps', 'time', 'M', (w) => w.wearing.cutUse?.pilotS ?? NaN)
+		})
+	),
 	'wear.cutsLeft': {
 		...several(
 			'Such cuts left',
 			'count',
 			(w) => w.wearing.cutsLeft,
-			(w) => (w.inputs.evidence.wear.lastPit ? 'measured' : 'model'),
+			(w) =>
+				possible(w) === 'none' ? 'none' : w.inputs.evidence.wear.lastPit ? 'measured' : 'model',
 			Object.fromEntries(
-				(['model', 'measured'] as const).map((way) => [
+				(['model', 'measured', 'none'] as const).map((way) => [
 					way,
-					{
-						basis: way === 'model' ? ('M' as const) : ('T' as const),
-						formula: 'floor(max(0, p_lim - 1000*p)/g + 1e-9)',
-						source:
-							'Depth still to go over what one such cut takes; change at 1.0 mm or 1.5 mm (two schools, common practice)',
-						inputs: { p_lim: limit, p: 'wear.pitMm' as const, g: 'wear.perCutUm' as const }
-					}
+					way === 'none'
+						? NOT_MADE
+						: {
+								basis: way === 'model' ? ('M' as const) : ('T' as const),
+								formula: 'floor(max(0, p_lim - 1000*p)/g + 1e-9)',
+								source:
+									'Depth still to go over what one such cut takes; change at 1.0 mm or 1.5 mm (two schools, common practice)',
+								inputs: { p_lim: limit, p: 'wear.pitMm' as const, g: 'wear.perCutUm' as const }
+							}
 				])
 			)
 		),
 		band: (w) => w.wearing.band
 	},
-	'wear.metresLeft': single('Metres left', 'run', (w) => w.wearing.metresLeft, {
-		basis: 'M',
-		formula: 'n*l/1000',
-		source: 'Cuts left times the line',
-		inputs: {
-			n: 'wear.cutsLeft',
-			l: given('length of the line', 'length', 'D', (w) => w.inputs.cut.lengthMm)
-		}
-	}),
+	'wear.metresLeft': several(
+		'Metres left',
+		'run',
+		(w) => w.wearing.metresLeft,
+		possible,
+		made('n*l/1000', 'Cuts left times the way of the torch', { n: 'wear.cutsLeft', l: lineMm })
+	),
 	'wear.costPerM': several(
 		'Electrode and nozzle, a metre',
 		'factor',
 		(w) => w.wearing.costPerM,
-		(w) => (w.wearing.costPerM === null ? 'unpriced' : 'priced'),
+		(w) => (possible(w) === 'none' ? 'none' : w.wearing.costPerM === null ? 'unpriced' : 'priced'),
 		{
+			none: NOT_MADE,
 			priced: {
 				basis: 'M',
 				formula: '(c_e + c_n)/(p_lim/g*l/1000)',
@@ -215,7 +274,7 @@ export const WEAR_FIGURES = {
 					c_n: given('nozzle', 'factor', 'D', (w) => w.inputs.settings.nozzlePrice!),
 					p_lim: limit,
 					g: 'wear.perCutUm',
-					l: given('length of the line', 'length', 'D', (w) => w.inputs.cut.lengthMm)
+					l: lineMm
 				}
 			},
 			unpriced: {

@@ -1,3 +1,4 @@
+import { ofTheShop } from './ownAir';
 import { FREE_AIR_BAR } from '../../air/flow';
 import { given, several, stated, type FigureDef, type InputSource } from './define';
 
@@ -8,6 +9,9 @@ const leadDrop = given(
 	'factor',
 	'H',
 	(w) => w.air.leadSquareDropBar2
+);
+const enters = given('enters the lead', 'pressure', 'M', (w) =>
+	Math.min(w.air.inletLowBar ?? NaN, w.air.workingBar ?? Infinity)
 );
 const throughLine = {
 	p_t: ((w) => ({
@@ -24,13 +28,12 @@ const throughLine = {
 };
 
 /** What the line leaves of the pressure: at the inlet, and at the torch. */
-export const LINE_FIGURES = {
+export const LINE_FIGURES = ofTheShop({
 	'air.inletLowBar': several(
 		'Inlet at its lowest, air flowing',
 		'pressure',
 		(w) => w.air.inletLowBar ?? null,
 		(w) => {
-			if (!w.air.store) return 'builtIn';
 			return w.air.inletLowBar === undefined ? 'choked' : 'flowing';
 		},
 		{
@@ -48,12 +51,6 @@ export const LINE_FIGURES = {
 				formula: 'p_t - dp_f - dp_d + p_n <= 0 or (p_t - dp_f - dp_d + p_n)^2 - D <= p_n^2',
 				source: 'The line cannot pass the flow at all',
 				inputs: throughLine
-			},
-			builtIn: {
-				basis: 'D',
-				formula: 'p_set',
-				source: 'The cutter’s own compressor holds it',
-				inputs: { p_set: setPoint }
 			}
 		}
 	),
@@ -72,15 +69,15 @@ export const LINE_FIGURES = {
 				basis: 'H',
 				formula: 'sqrt((p_i + p_n)^2 - D) - p_n',
 				source: 'Darcy-Weisbach along the torch lead; a longer lead wants more at the inlet',
-				inputs: { p_i: 'air.inletLowBar', p_n: pn, D: leadDrop }
+				inputs: { p_i: enters, p_n: pn, D: leadDrop }
 			},
 			choked: {
 				basis: 'H',
 				formula: '(p_i + p_n)^2 - D <= p_n^2',
 				source: 'The lead cannot pass the flow at all',
-				inputs: { p_i: 'air.inletLowBar', p_n: pn, D: leadDrop }
+				inputs: { p_i: enters, p_n: pn, D: leadDrop }
 			},
 			noInlet: { basis: 'M', formula: 'true', source: 'No pressure reaches the inlet', inputs: {} }
 		}
 	)
-} satisfies Record<string, FigureDef>;
+} satisfies Record<string, FigureDef>);

@@ -1,5 +1,7 @@
-import { KERF_PER_BORE } from '../../cut/guide';
-import { A, B, LAW_SOURCE, lengthMm, perTravel, powerShare, t } from './cutShared';
+import { KERF_PER_BORE, KERF_PER_STANDOFF, KERF_SLOW_POWER } from '../../cut/kerf';
+import { LAW_SOURCE, lineMm, perTravel, t } from './cutShared';
+import type { Workings } from '../workings';
+import { OWN_AIR } from './ownAir';
 import { banded, given, measuredBand, several, single, stated, type FigureDef } from './define';
 
 const plateMost = given('full amps on the plate', 'current', 'D', (w) => w.wiring.plate.outputMaxA);
@@ -13,6 +15,22 @@ const capacity = given(
 const LADDER_SOURCE = '20 A to 1/8 in, 10 A more for each further 1/8 in (common practice)';
 
 const ladderInputs = { t, c: capacity };
+
+/** A row of the chart says what to set where there is something to set. */
+function workingBar(w: Workings): number | null {
+	const settable = w.inputs.bench.cutter.regulator !== 'itself';
+	return (settable ? w.cutting.chartRow?.pressureBar : null) ?? w.air.workingBar;
+}
+
+const KERF_FORMULA = '(k*d*f^(-m) + n*g)';
+const kerfInputs = {
+	k: stated('kerf over bore', 'factor', KERF_PER_BORE),
+	d: 'setup.boreMm' as const,
+	f: given('travel over recommended', 'factor', 'M', (w) => w.cutting.aimFactor),
+	m: stated('slower is wider, power', 'factor', KERF_SLOW_POWER),
+	n: stated('wider for a mm of stand-off', 'factor', KERF_PER_STANDOFF),
+	g: 'setup.standoffMm' as const
+};
 
 export const SETUP_FIGURES = {
 	'setup.currentA': several(
@@ -29,15 +47,20 @@ export const SETUP_FIGURES = {
 			},
 			matched: {
 				basis: 'R',
-				formula: 'min(I_max, max(I_min, round(I_l)))',
-				source: 'Amps matched to the thickness (the other school; common practice)',
-				inputs: { I_max: plateMost, I_min: smallest, I_l: 'setup.ladderA' }
+				formula: 'min(I_max, max(I_min, I_m))',
+				source:
+					'Matched to the thickness (the other school; common practice): the fewest amps whose clean limit covers it, or that sever it where the edge does not matter; full amps where none do',
+				inputs: {
+					I_max: plateMost,
+					I_min: smallest,
+					I_m: given('fewest amps that cover it', 'current', 'M', (w) => w.cutting.outputA)
+				}
 			},
 			circuit: {
 				basis: 'M',
 				formula: 'min(I_max, max(I_min, I_c))',
 				source:
-					'The most that circuit and cutter run on for this work; the smallest setting when nothing does',
+					'The most that circuit and cutter surely run on for this work; the smallest setting when nothing does',
 				inputs: {
 					I_c: given(
 						'solved for this work',
@@ -69,15 +92,39 @@ export const SETUP_FIGURES = {
 	}),
 	'setup.cleanMm': single('Clean to, at these amps', 'thickness', (w) => w.cutting.cleanMm, {
 		basis: 'M',
-		formula: 'A*s/(500 + B)',
+		formula: 'c*t_0*(I/45)^(16/15)*p',
 		source: LAW_SOURCE,
-		inputs: { A, s: powerShare, B }
+		inputs: {
+			c: capacity,
+			t_0: stated('ordinary 45 A machine, mild steel', 'thickness', 12.48, 'R'),
+			I: 'setup.currentA',
+			p: given(
+				'pull of label, chart and slow cuts',
+				'factor',
+				'D',
+				(w) =>
+					w.cutting.cleanMm /
+					(w.cutting.metal.capacity * 12.48 * (w.cutting.outputA / 45) ** (16 / 15))
+			)
+		}
 	}),
 	'setup.severMm': single('Severs to, at these amps', 'thickness', (w) => w.cutting.severMm, {
 		basis: 'M',
-		formula: 'A*s/(125 + B)',
+		formula: 'c*t_0*(I/45)^(16/15)*p',
 		source: LAW_SOURCE,
-		inputs: { A, s: powerShare, B }
+		inputs: {
+			c: capacity,
+			t_0: stated('ordinary 45 A machine, mild steel', 'thickness', 22, 'R'),
+			I: 'setup.currentA',
+			p: given(
+				'pull of label, chart and slow cuts',
+				'factor',
+				'D',
+				(w) =>
+					w.cutting.severMm /
+					(w.cutting.metal.capacity * 22 * (w.cutting.outputA / 45) ** (16 / 15))
+			)
+		}
 	}),
 	'setup.arcMm': single('The arc goes through', 'thickness', (w) => w.cutting.arcMm, {
 		basis: 'D',
@@ -106,7 +153,7 @@ export const SETUP_FIGURES = {
 			'Kerf',
 			'small',
 			(w) => w.cutting.kerfMm,
-			(w) => (w.cutting.measuredKerf ? 'measured' : w.cutting.chartRow?.kerfMm ? 'chart' : 'bore'),
+			(w) => (w.cutting.measuredKerf ? 'measured' : w.cutting.kerfPull !== 0 ? 'chart' : 'bore'),
 			{
 				measured: {
 					basis: 'T',
@@ -117,16 +164,18 @@ export const SETUP_FIGURES = {
 				},
 				bore: {
 					basis: 'R',
-					formula: 'k*d',
-					source: 'Bore times 1.5 to start with (own); one scrap piece tells yours',
-					inputs: { k: stated('kerf over bore', 'factor', KERF_PER_BORE), d: 'setup.boreMm' }
+					formula: KERF_FORMULA,
+					source:
+						'Bore times 1.5 to start with, wider when slow and with stand-off (own); one scrap piece tells yours',
+					inputs: kerfInputs
 				},
 				chart: {
 					basis: 'C',
-					formula: 'w_c',
-					source: 'Nearest row of your cut chart',
+					formula: `${KERF_FORMULA}*exp(r)`,
+					source: 'The same, pulled by the kerfs of your cut chart nearby',
 					inputs: {
-						w_c: given('kerf of that row', 'small', 'C', (w) => w.cutting.chartRow!.kerfMm!)
+						...kerfInputs,
+						r: given('pull of the chart, ln', 'factor', 'C', (w) => w.cutting.kerfPull)
 					}
 				}
 			}
@@ -134,26 +183,59 @@ export const SETUP_FIGURES = {
 		measuredBand((w) => w.cutting.measuredKerf)
 	),
 	'setup.airBar': several(
-		'Air, set while flowing',
+		'Inlet, set while flowing',
 		'pressure',
-		(w) => w.cutting.airBar,
-		(w) => (w.cutting.chartRow?.pressureBar ? 'chart' : 'bench'),
+		(w) => (w.air.flowWay === 'built-in' ? null : w.inputs.bench.air.setPointBar),
+		(w) => (w.air.flowWay === 'built-in' ? 'builtIn' : 'bench'),
 		{
 			bench: {
 				basis: 'D',
 				formula: 'p_set',
-				source: 'Set-point on this bench',
+				source:
+					'The shop’s regulator on this bench; the window on the label is about this pressure',
 				inputs: {
 					p_set: given('set-point', 'pressure', 'D', (w) => w.inputs.bench.air.setPointBar)
 				}
+			},
+			builtIn: OWN_AIR
+		}
+	),
+	'setup.workingBar': several(
+		'Working pressure',
+		'pressure',
+		(w) => workingBar(w),
+		(w) =>
+			workingBar(w) === null
+				? 'untold'
+				: w.inputs.bench.cutter.regulator !== 'itself' && w.cutting.chartRow?.pressureBar
+					? 'chart'
+					: 'bench',
+		{
+			bench: {
+				basis: 'D',
+				formula: 'p_w',
+				source:
+					'What the torch works at: by the machine itself, at its own regulator, or the shop’s',
+				inputs: { p_w: given('as told', 'pressure', 'D', (w) => w.air.workingBar ?? NaN) }
 			},
 			chart: {
 				basis: 'C',
 				formula: 'p_c',
 				source: 'Nearest row of your cut chart',
 				inputs: {
-					p_c: given('pressure of that row', 'pressure', 'C', (w) => w.cutting.airBar)
+					p_c: given(
+						'pressure of that row',
+						'pressure',
+						'C',
+						(w) => w.cutting.chartRow?.pressureBar ?? NaN
+					)
 				}
+			},
+			untold: {
+				basis: 'D',
+				formula: 'true',
+				source: 'The machine sets it by itself, or nobody has told',
+				inputs: {}
 			}
 		}
 	),
@@ -167,7 +249,7 @@ export const SETUP_FIGURES = {
 				basis: 'D',
 				formula: 'g',
 				source:
-					'Torch data: a drag shield rests on the plate; a bare nozzle may touch only at low amps',
+					'Torch data: a drag shield rests on the plate, a bare nozzle may touch only at low amps; tilted, the rim holds it off',
 				inputs: { g: given('gap', 'small', 'D', (w) => w.cutting.standoffMm) }
 			},
 			chart: {
@@ -199,12 +281,20 @@ export const SETUP_FIGURES = {
 		'Air for your line',
 		'volume',
 		(w) => w.lineAirL,
-		(w) => (w.cutting.lineS === null ? 'none' : 'line'),
-		perTravel('q*l/v/60', 'Flow of the cutter for the seconds of the line', {
-			q: 'air.flowLpm',
-			l: lengthMm,
-			v: 'setup.speedMmS'
-		})
+		(w) => (!w.cutting.parts ? 'none' : w.lineAirL === null ? 'unknown' : 'line'),
+		{
+			...perTravel('q*l/v/60', 'Flow of the cutter for the seconds of the line', {
+				q: 'air.flowLpm',
+				l: lineMm,
+				v: 'setup.speedMmS'
+			}),
+			unknown: {
+				basis: 'D',
+				formula: 'true',
+				source: 'Nobody has told or measured the flow, or the cutter makes its own air',
+				inputs: {}
+			}
+		}
 	),
 	'setup.shade': single('Filter shade', 'shade', (w) => w.cutting.shades.advised, {
 		basis: 'S',

@@ -1,5 +1,5 @@
 import type { Workings } from '../workings';
-import { IDLE_A } from '../workings/electric';
+import { IDLE_A } from '../workings/power';
 import {
 	banded,
 	given,
@@ -250,7 +250,7 @@ export const SUPPLY_FIGURES = {
 				I_1: 'supply.inputA',
 				I_o: 'supply.sharedA',
 				I_0: idle,
-				X: given('share of time with the arc on', 'share', 'D', (w) => w.wiring.onShare)
+				X: given('share of time with the arc on', 'share', 'D', (w) => w.draw.onShare)
 			}
 		}
 	),

@@ -1,5 +1,6 @@
+import { ofTheShop } from './ownAir';
 import { FREE_AIR_BAR } from '../../air/flow';
-import { runShare, shortAtS } from '../../session/run';
+import { runShare, shortAtS, startsPerH } from '../../session/run';
 import type { Workings } from '../workings';
 import { given, several, single, stated, type FigureDef, type InputSource } from './define';
 
@@ -50,22 +51,14 @@ function bottleArcS(w: Workings): number | null {
 	return ((60 * w.air.bottleFreeL) / w.air.flowLpm) * (arcS / airS);
 }
 
-const builtIn = {
-	basis: 'D' as const,
-	formula: 'true',
-	source: 'The cutter’s own compressor feeds it; there is no tank to run down',
-	inputs: {}
-};
-
 /** What the tank does over the pattern. */
-export const TANK_FIGURES = {
+export const TANK_FIGURES = ofTheShop({
 	'air.tankLowBar': several(
 		'Tank at its lowest',
 		'pressure',
-		(w) => (w.air.store ? w.air.run.lowestBar : null),
-		(w) => (!w.air.store ? 'builtIn' : w.air.run.lowest.law.b === 0 ? 'straight' : 'running'),
+		(w) => w.air.run.lowestBar,
+		(w) => (w.air.run.lowest.law.b === 0 ? 'straight' : 'running'),
 		{
-			builtIn,
 			straight: {
 				basis: 'M',
 				formula: 'p_0 + a*t',
@@ -86,13 +79,11 @@ export const TANK_FIGURES = {
 		(w) => shortAtS(w.air.run) ?? null,
 		(w) => {
 			const short = w.air.run.shortFrom;
-			if (!w.air.store) return 'builtIn';
 			if (!short) return 'never';
 			if (short.durationS === 0) return 'atOnce';
 			return short.law.b === 0 ? 'straight' : 'running';
 		},
 		{
-			builtIn,
 			never: {
 				basis: 'M',
 				formula: 'p_low >= p_need - 1e-9',
@@ -188,20 +179,15 @@ export const TANK_FIGURES = {
 			}
 		}
 	),
-	'air.startsPerH': single(
-		'Compressor starts an hour',
-		'count',
-		(w) => (3600 * w.air.run.starts) / w.air.run.spanS,
-		{
-			basis: 'M',
-			formula: '3600*n/t_span',
-			source: SESSION_SOURCE,
-			inputs: {
-				n: given('starts', 'count', 'M', (w) => w.air.run.starts),
-				t_span: given('time looked at', 'time', 'M', (w) => w.air.run.spanS)
-			}
+	'air.startsPerH': single('Compressor starts an hour', 'count', (w) => startsPerH(w.air.run), {
+		basis: 'M',
+		formula: '3600*n/t_span',
+		source: SESSION_SOURCE,
+		inputs: {
+			n: given('starts', 'count', 'M', (w) => w.air.run.starts),
+			t_span: given('time looked at', 'time', 'M', (w) => w.air.run.spanS)
 		}
-	),
+	}),
 	'air.bottleS': several(
 		'Arc time in the bottles',
 		'time',
@@ -238,4 +224,4 @@ export const TANK_FIGURES = {
 			t_span: given('time looked at', 'time', 'M', (w) => w.air.run.spanS)
 		}
 	})
-} satisfies Record<string, FigureDef>;
+} satisfies Record<string, FigureDef>);

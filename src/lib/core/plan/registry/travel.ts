@@ -1,210 +1,263 @@
 import { handMostMmS } from '../../cut/heat';
-import { FASTEST_FACTOR } from '../../cutter/speed';
-import { CUT_SIGMA, speedKey } from '../../evidence/speedCorrection';
-import { BAND_SIGMA } from '../../wear/electrode';
+import { CLEAN_AIMS, LAG_WINDOW_DEG } from '../../cutter/speed';
+import { EIGHT_IN_TEN } from '../../solve/normal';
 import type { Workings } from '../workings';
-import { A, B, LAW_SOURCE, lengthMm, perTravel, powerShare, t } from './cutShared';
-import { given, several, single, stated, type FigureDef } from './define';
+import { LAW_SOURCE, lineMm, parts, perTravel, t, TOO_THICK } from './cutShared';
+import { given, several, type FigureDef, type InputSource, type Way } from './define';
 
 const LAG_SOURCE =
-	'tan θ = tan 22.5° · v/v_ref; sparks trail 15–30° at the right speed (common practice)';
+	'tan θ = tan 22.5° · v/v_ref; sparks trail 15–30° at the right speed, or as near to straight down as they go, by the other school (common practice)';
 
 const speedBand =
-	(factor: number) =>
+	(read: (w: Workings) => number | null) =>
 	(w: Workings): [number, number] | undefined => {
-		const spread = Math.exp(BAND_SIGMA * w.cutting.correction.sigma);
-		const speed = w.cutting.referenceMmS * factor;
-		return speed > 0 ? [speed / spread, speed * spread] : undefined;
+		const speed = read(w);
+		const spread = Math.exp(EIGHT_IN_TEN * w.cutting.law.spread);
+		return speed === null ? undefined : [speed / spread, speed * spread];
 	};
 
-const testsOf = (w: Workings) =>
-	w.inputs.evidence.speed[speedKey(w.cutting.metal.id, w.cutting.nozzle.ratingA)]!;
 /** Which evidence spoke for the speed. */
 const speedWay = (w: Workings) => {
-	const { n, censored } = w.cutting.correction;
-	if (n > 0 || censored > 0) return 'tested';
-	return w.cutting.chart ? 'chart' : 'model';
+	if (!w.cutting.parts) return 'none';
+	if (w.cutting.tests > 0) return 'tested';
+	return w.cutting.chartReach === 'inside' ? 'chart' : 'model';
 };
+const BASES = [
+	['model', 'M'],
+	['chart', 'C'],
+	['tested', 'T']
+] as const;
+const byEvidence = (way: Omit<Way, 'basis'>): Record<string, Way> => ({
+	...Object.fromEntries(BASES.map(([id, basis]) => [id, { basis, ...way }])),
+	none: TOO_THICK
+});
+
+const coating = given('what lies on the metal', 'factor', 'M', (w) => w.cutting.coatingFactor);
+const law = (w: Workings) => w.cutting.law;
+const amps: InputSource = 'setup.currentA';
+
+const between = (end: 'from' | 'to', label: string) => ({
+	mm: given(`${label}, thickness`, 'thickness', 'M', (w) => {
+		const { stretch } = law(w);
+		return stretch.kind === 'between' ? stretch[end].mm : NaN;
+	}),
+	ln: given(`${label}, ln of mm/min`, 'factor', 'M', (w) => {
+		const { stretch } = law(w);
+		return stretch.kind === 'between' ? stretch[end].ln : NaN;
+	})
+});
+const from = between('from', 'start of the stretch');
+const to = between('to', 'end of the stretch');
+
+const lagSpeed = (label: string, end: 0 | 1): FigureDef =>
+	several(
+		label,
+		'speed',
+		(w) => (end === 0 ? w.cutting.lagLowMmS : w.cutting.lagHighMmS),
+		(w) => (parts(w) ? 'line' : 'none'),
+		perTravel('v_ref*tan(a*pi/180)/tan(22.5*pi/180)', LAG_SOURCE, {
+			v_ref: 'setup.referenceMmS',
+			a: given(
+				'sparks trail, by the shop’s school',
+				'angle',
+				'R',
+				(w) => LAG_WINDOW_DEG[w.inputs.settings.sparks][end]
+			)
+		})
+	);
 
 export const TRAVEL_FIGURES = {
+	'setup.pooledMmS': several(
+		'Travel of ordinary machines',
+		'speed',
+		(w) => (parts(w) ? law(w).pooledMmMin / 60 : null),
+		(w) => (parts(w) ? law(w).stretch.kind : 'none'),
+		{
+			thin: {
+				basis: 'R',
+				formula: 's*(1500*(I/45)^1.6*(6/t)^1.5)/sqrt(1 + (1500*(I/45)^1.6*(6/t)^1.5/10000)^2)/60',
+				source: 'Amps and thickness of many machines, from memory; bent on sheet (own fit)',
+				inputs: {
+					s: given('this metal against steel', 'factor', 'R', (w) => {
+						const { stretch } = law(w);
+						return stretch.kind === 'thin' ? stretch.factor : NaN;
+					}),
+					I: amps,
+					t
+				}
+			},
+			between: {
+				basis: 'R',
+				formula: 'exp(l_1 + log(t/t_1)/log(t_2/t_1)*(l_2 - l_1))/60',
+				source:
+					'From the clean to the sever limit it falls to a quarter, straight in the logarithms (own fit)',
+				inputs: { t, t_1: from.mm, l_1: from.ln, t_2: to.mm, l_2: to.ln }
+			},
+			none: TOO_THICK
+		}
+	),
 	'setup.baseMmS': several(
 		'Travel before any test cut',
 		'speed',
 		(w) => w.cutting.baseMmS,
-		(w) => (w.cutting.chart ? 'chart' : w.cutting.near ? 'near' : 'model'),
-		{
-			chart: {
-				basis: 'C',
-				formula: 'v_1 + q*(v_2 - v_1)',
-				source:
-					'Your cut chart: monotone in the logarithms of thickness and speed within one nozzle and amps; between two amps by arc power',
-				inputs: {
-					v_1: given(
-						'chart, amps at or below',
-						'speed',
+		(w) => (!parts(w) ? 'none' : w.cutting.chartReach === 'inside' ? 'chart' : 'model'),
+		Object.fromEntries([
+			...(
+				[
+					['model', 'M', LAW_SOURCE],
+					[
+						'chart',
 						'C',
-						(w) => w.cutting.chart!.lower.speedMmS
-					),
-					v_2: given(
-						'chart, amps at or above',
-						'speed',
-						'C',
-						(w) => w.cutting.chart!.upper.speedMmS
-					),
-					q: given(
-						'weight of the upper, by arc power',
-						'factor',
-						'S',
-						(w) => w.cutting.chart!.weight
-					)
+						'Your cut chart: its rows pull the law to within a hundredth where they stand'
+					]
+				] as const
+			).map(([way, basis, source]): [string, Way] => [
+				way,
+				{
+					basis,
+					formula: 'k*v_p*exp(r)',
+					source,
+					inputs: {
+						k: coating,
+						v_p: 'setup.pooledMmS',
+						r: given('pull of label and chart, ln', 'factor', basis, (w) =>
+							Math.log(law(w).baseMmMin / law(w).pooledMmMin)
+						)
+					}
 				}
-			},
-			near: {
-				basis: 'M',
-				formula: 'v_c*(A*s/t - B)/(A*s_c/t_c - B)',
-				source:
-					'Outside your cut chart: its nearest point, carried over in proportion to the plate model',
-				inputs: {
-					v_c: given('nearest point of the chart', 'speed', 'C', (w) => w.cutting.near!.speedMmS),
-					t_c: given('its thickness', 'thickness', 'C', (w) => w.cutting.near!.thicknessMm),
-					s_c: given('its arc power over full power', 'factor', 'S', (w) => w.cutting.near!.share),
-					A,
-					s: powerShare,
-					t,
-					B
-				}
-			},
-			model: {
-				basis: 'M',
-				formula: '(A*s/t - B)/60',
-				source: LAW_SOURCE,
-				inputs: { A, s: powerShare, t, B }
-			}
-		}
+			]),
+			['none', TOO_THICK]
+		])
 	),
 	'setup.referenceMmS': {
 		...several(
 			'Recommended travel',
 			'speed',
 			(w) => w.cutting.referenceMmS,
-			(w) => {
-				const { n, censored } = w.cutting.correction;
-				if (censored > 0) return 'censored';
-				return n > 0 ? 'tested' : w.cutting.chart ? 'chart' : 'model';
-			},
-			{
-				model: {
-					basis: 'M',
-					formula: 'v_b',
-					source: 'No test cut yet in this metal with this nozzle',
-					inputs: { v_b: 'setup.baseMmS' }
-				},
-				chart: {
-					basis: 'C',
-					formula: 'v_b',
-					source: 'No test cut yet in this metal with this nozzle',
-					inputs: { v_b: 'setup.baseMmS' }
-				},
-				tested: {
-					basis: 'T',
-					formula: 'v_b*exp(L/(n + (sc/sp)^2))',
-					source:
-						'Corrected by your test cuts in this metal with this nozzle (normal prior on ln factor; a test fades as the electrode wears)',
-					inputs: {
-						v_b: 'setup.baseMmS',
-						L: given('sum of ln(seen/base), faded', 'factor', 'T', (w) => testsOf(w).sumLog),
-						n: given('test cuts, faded', 'factor', 'T', (w) => w.cutting.correction.n),
-						sc: stated('spread of one test cut', 'factor', CUT_SIGMA),
-						sp: given('spread of chart or model', 'factor', 'M', (w) => w.cutting.priorSigma)
-					}
-				},
-				censored: {
-					basis: 'T',
-					formula: 'v_b*exp(c)',
-					source:
-						'Corrected by your test cuts; one that did not go through tells that the fastest speed lies below, a fast one that parted that it lies above (normal prior, censored, integrated on a grid)',
-					inputs: {
-						v_b: 'setup.baseMmS',
-						c: given('mean of ln(factor) after them', 'factor', 'T', (w) =>
-							Math.log(w.cutting.correction.factor)
-						)
-					}
+			speedWay,
+			byEvidence({
+				formula: 'v_b*exp(r)',
+				source:
+					'One law for all evidence: test cuts pull it, hardest at their own nozzle, amps and thickness; a cut that did not part tells that the fastest speed lies below',
+				inputs: {
+					v_b: 'setup.baseMmS',
+					r: given('pull of the test cuts, ln', 'factor', 'T', (w) =>
+						Math.log(law(w).referenceMmMin / law(w).baseMmMin)
+					)
 				}
-			}
+			})
 		),
-		band: speedBand(1)
+		band: speedBand((w) => w.cutting.referenceMmS)
 	},
-	'setup.fastestMmS': single('Fastest that still parts', 'speed', (w) => w.cutting.fastestMmS, {
-		basis: 'M',
-		formula: 'f*v_ref',
-		source: '1.4 times the recommended travel, to start with',
-		inputs: {
-			f: stated('fastest over recommended', 'factor', FASTEST_FACTOR),
-			v_ref: 'setup.referenceMmS'
-		}
-	}),
+	'setup.fastestMmS': several(
+		'Fastest that still parts',
+		'speed',
+		(w) => w.cutting.fastestMmS,
+		(w) => (parts(w) ? 'line' : 'none'),
+		perTravel(
+			'f*v_ref',
+			'1.4 times the recommended travel to start with, less towards the sever limit, where the window closes; learnt from cuts that did not part',
+			{
+				f: given(
+					'fastest over recommended',
+					'factor',
+					'M',
+					(w) => law(w).fastestMmMin / law(w).referenceMmMin
+				),
+				v_ref: 'setup.referenceMmS'
+			}
+		)
+	),
 	'setup.speedMmS': {
 		...several(
 			'Travel',
 			'speed',
 			(w) => w.cutting.speedMmS,
 			speedWay,
-			Object.fromEntries(
-				(
-					[
-						['model', 'M'],
-						['chart', 'C'],
-						['tested', 'T']
-					] as const
-				).map(([way, basis]) => [
-					way,
-					{
-						basis,
-						formula: 'f*v_ref',
-						source:
-							'The aim picks inside the window: the recommended travel for a clean edge or an easy hand, 1.15 of it for least part cost, 1.3 to sever, 1.36 for the fastest',
-						inputs: {
-							f: given('for this aim', 'factor', 'M', (w) => w.cutting.aimFactor),
-							v_ref: 'setup.referenceMmS' as const
-						}
-					}
-				])
-			)
+			byEvidence({
+				formula: 'f*v_ref',
+				source:
+					'The aim picks inside the window: the recommended travel for a clean edge or an easy hand (slower by the straight-down school of sparks), towards the fastest for the others',
+				inputs: {
+					f: given('for this aim', 'factor', 'M', (w) => w.cutting.aimFactor),
+					v_ref: 'setup.referenceMmS'
+				}
+			})
 		),
-		band: (w) => speedBand(w.cutting.aimFactor)(w)
+		band: speedBand((w) => w.cutting.speedMmS)
 	},
+	'setup.lineMm': several(
+		'Way of the torch',
+		'length',
+		(w) => w.cutting.lineMm,
+		(w) => (w.inputs.cut.guide === 'circle' ? 'circle' : 'line'),
+		{
+			line: {
+				basis: 'D',
+				formula: 'l',
+				source: 'The line that is to be cut',
+				inputs: { l: given('length of the line', 'length', 'D', (w) => w.inputs.cut.lengthMm) }
+			},
+			circle: {
+				basis: 'S',
+				formula: '2*pi*r',
+				source: 'Once round, at the radius of the torch centre',
+				inputs: { r: given('radius of the torch centre', 'length', 'R', (w) => w.cutting.offsetMm) }
+			}
+		}
+	),
 	'setup.lineS': several(
 		'Seconds for your line',
 		'time',
 		(w) => w.cutting.lineS,
-		(w) => (w.cutting.lineS === null ? 'none' : 'line'),
-		perTravel('l/v', 'Length over travel', { l: lengthMm, v: 'setup.speedMmS' })
+		(w) => (parts(w) ? 'line' : 'none'),
+		perTravel('l/v', 'Way of the torch over travel', { l: lineMm, v: 'setup.speedMmS' })
 	),
-	'setup.lagDeg': single('Sparks trail', 'angle', (w) => w.cutting.lagDeg, {
-		basis: 'M',
-		formula: 'atan(tan(22.5*pi/180)*f)*180/pi',
-		source: LAG_SOURCE,
-		inputs: { f: given('travel over recommended', 'factor', 'M', (w) => w.cutting.aimFactor) }
-	}),
-	'setup.lagLowMmS': single('Slow end of the spark window', 'speed', (w) => w.cutting.lagLowMmS, {
-		basis: 'M',
-		formula: 'v_ref*tan(15*pi/180)/tan(22.5*pi/180)',
-		source: LAG_SOURCE,
-		inputs: { v_ref: 'setup.referenceMmS' }
-	}),
-	'setup.lagHighMmS': single('Fast end of the spark window', 'speed', (w) => w.cutting.lagHighMmS, {
-		basis: 'M',
-		formula: 'v_ref*tan(30*pi/180)/tan(22.5*pi/180)',
-		source: LAG_SOURCE,
-		inputs: { v_ref: 'setup.referenceMmS' }
-	}),
-	'setup.handMmS': single('As fast as a hand goes', 'speed', (w) => w.cutting.handMmS, {
-		basis: 'M',
-		formula: 'min(v, v_h)',
-		source: 'A hand holds 30 mm/s freehand, 50 along a guide (own)',
-		inputs: {
+	'setup.arcS': several(
+		'Arc of one such cut',
+		'time',
+		(w) => w.cutting.arcS,
+		(w) => (!parts(w) ? 'none' : w.cutting.arcS === null ? 'noStart' : 'line'),
+		{
+			...perTravel('s + l', 'Until it is through, and then the line', {
+				s: 'cut.throughS',
+				l: 'setup.lineS'
+			}),
+			noStart: {
+				basis: 'M',
+				formula: 'true',
+				source: 'No start of this kind goes through',
+				inputs: {}
+			}
+		}
+	),
+	'setup.lagDeg': several(
+		'Sparks trail',
+		'angle',
+		(w) => (parts(w) ? w.cutting.lagDeg : null),
+		(w) => (!parts(w) ? 'none' : CLEAN_AIMS.includes(w.inputs.cut.aim) ? 'edge' : 'line'),
+		{
+			edge: {
+				basis: 'R',
+				formula: 'atan(tan(22.5*pi/180)*f)*180/pi',
+				source: LAG_SOURCE,
+				inputs: { f: given('travel over recommended', 'factor', 'M', (w) => w.cutting.aimFactor) }
+			},
+			...perTravel('atan(tan(22.5*pi/180)*f)*180/pi', LAG_SOURCE, {
+				f: given('travel over recommended', 'factor', 'M', (w) => w.cutting.aimFactor)
+			})
+		}
+	),
+	'setup.lagLowMmS': lagSpeed('Slow end of the spark window', 0),
+	'setup.lagHighMmS': lagSpeed('Fast end of the spark window', 1),
+	'setup.handMmS': several(
+		'As fast as a hand goes',
+		'speed',
+		(w) => w.cutting.handMmS,
+		(w) => (parts(w) ? 'line' : 'none'),
+		perTravel('min(v, v_h)', 'A hand holds 30 mm/s freehand, 50 along a guide (own)', {
 			v: 'setup.speedMmS',
 			v_h: given('most a hand does', 'speed', 'R', (w) => handMostMmS(w.inputs.cut.guide))
-		}
-	})
+		})
+	)
 } satisfies Record<string, FigureDef>;

@@ -161,5 +161,45 @@ export const WIRING_FIGURES = {
 			},
 			none: { basis: 'D', formula: 'true', source: 'No cord on this bench', inputs: {} }
 		}
+	),
+	'supply.nearestA': single(
+		'Device nearest in front of the cord',
+		'current',
+		(w) => w.wiring.nearestA,
+		{
+			basis: 'D',
+			formula: 'min(I_n, I_f)',
+			source: 'Breaker or plug fuse, whichever is less: it protects what comes after it',
+			inputs: {
+				I_n: given('breaker', 'current', 'D', (w) => w.inputs.bench.supply.breaker.ratingA),
+				I_f: given(
+					'fuse in the plug (none: as much as the breaker)',
+					'current',
+					'D',
+					(w) => w.inputs.bench.supply.plugFuseA ?? w.inputs.bench.supply.breaker.ratingA
+				)
+			}
+		}
+	),
+	'supply.inputEffA': several(
+		'Effective current of the machine',
+		'current',
+		(w) => w.wiring.inputEffA,
+		(w) => (w.wiring.plate.inputEffA === null ? 'worked' : 'plate'),
+		{
+			plate: {
+				basis: 'D',
+				formula: 'I_e',
+				source: 'I1eff on the label',
+				inputs: { I_e: given('on the label', 'current', 'D', (w) => w.wiring.inputEffA) }
+			},
+			worked: {
+				basis: 'S',
+				formula: 'I_e',
+				source:
+					'√(I1²·X + I0²·(1 − X)), largest over the duty pairs (IEC 60974-1), I1 in proportion to arc power',
+				inputs: { I_e: given('largest over the pairs', 'current', 'S', (w) => w.wiring.inputEffA) }
+			}
+		}
 	)
 } satisfies Record<string, FigureDef>;

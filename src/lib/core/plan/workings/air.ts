@@ -17,12 +17,27 @@ import { SEA_LEVEL_HPA } from '../../water/humidity';
 import { waterLine, type WaterLine } from '../../water/line';
 import type { Bench, Evidence, Nozzle, Work } from '../inputs';
 
-/** A nozzle's own flow is about a third of the whole; the rest cools and shields (common practice). */
-export const BORE_FLOW_MULTIPLE = 3;
+/** A gauge is good to this, bar: either end of a window is tight within it (common practice, ±2 psi). */
+export const GAUGE_BAR = 0.1;
+/** From this share of the window upwards a set-point is as good as any [own; common practice]. */
+export const PLENTY_SHARE = 1 / 3;
 
-export interface AirWorkings {
+/** The set-point from which more is not better, bar. */
+export const plentyBar = (cutter: { airMinBar: number; airMaxBar: number }): number =>
+	cutter.airMinBar + PLENTY_SHARE * (cutter.airMaxBar - cutter.airMinBar);
+
+/** What the air is taken from, and how fast. */
+export interface AirStore {
+	/** Tank or bottles; undefined: the cutter's own compressor. */
+	store: Tank | undefined;
+	/** Pressure below which the store no longer serves: the tank's need, the bottle's reserve. */
+	storeNeededBar: number;
 	flowLpm: number;
-	flowWay: 'measured' | 'plate' | 'bore';
+}
+
+export interface AirLine extends AirStore {
+	/** "bound": nobody has told it; what the bore alone takes, the whole is more. */
+	flowWay: 'measured' | 'plate' | 'bound' | 'built-in';
 	/** Through the bore alone, a lower bound. */
 	boreFlowLpm: number;
 	leakLpm: number;
@@ -32,10 +47,6 @@ export interface AirWorkings {
 	displacedShare: number;
 	/** The shop's tank with its compressor, whether or not the air comes from it. */
 	tank: Tank;
-	/** What the air is taken from: tank or bottles; undefined: the cutter's own compressor. */
-	store: Tank | undefined;
-	/** Pressure below which the store no longer serves: the tank's need, the bottle's reserve. */
-	storeNeededBar: number;
 	bottleFreeL: number;
 	bottleZ: number;
 	deliveryAtCutInLpm: number;
@@ -50,9 +61,19 @@ export interface AirWorkings {
 	filterCoefficient: number;
 	filterLossBar: number;
 	dryerLossBar: number;
+	elementsBar: number;
 	/** Tank pressure at which the inlet just stays in the window, bar. */
 	tankNeededBar: number;
 	longest: LongestCut;
+	leadSquareDropBar2: number;
+	/** Inlet with the tank at cut-in, air flowing: what the gauges along the line show. */
+	afterDryerBar: number;
+	afterFilterBar: number;
+	/** What the torch works at, by whoever sets it; null: not told. */
+	workingBar: number | null;
+}
+
+export interface AirWorkings extends AirLine {
 	run: Run;
 	/** Pressure that enters the line at the lowest point of the session, bar. */
 	lineLowBar: number;
@@ -60,14 +81,8 @@ export interface AirWorkings {
 	inletLowBar: number | undefined;
 	/** In the torch head then; undefined: the lead chokes. */
 	torchBar: number | undefined;
-	leadSquareDropBar2: number;
-	/** Inlet with the tank at cut-in, air flowing: what the gauges along the line show. */
-	afterDryerBar: number;
-	afterFilterBar: number;
 	/** Air used over the pattern, leaks left out, l/min. */
 	averageUseLpm: number;
-	/** Set-point inside the plate's window. */
-	setPointInWindow: boolean;
 	water: WaterLine | undefined;
 }
 
@@ -100,21 +115,20 @@ function bottlesOf(bench: Bench, z: number, leakLpm: number): Tank | undefined {
 	);
 }
 
-/** Air while the cutter runs. Independent of the amps: the plate states one flow. */
-export function airWorkings(
-	bench: Bench,
-	nozzle: Nozzle,
-	evidence: Evidence,
-	work: Work
-): AirWorkings {
+/** Air while the cutter runs. Independent of amps and work: the plate states one flow. */
+export function airLine(bench: Bench, nozzle: Nozzle, evidence: Evidence): AirLine {
 	const { air, cutter, torch } = bench;
 	const boreFlowLpm = chokedFlowLpm(nozzle.boreMm, air.setPointBar);
 	const leakLpm = evidence.leakLpm?.mean ?? 0;
-	const [flowLpm, flowWay] = evidence.flowLpm
-		? ([Math.max(1, evidence.flowLpm.mean - leakLpm), 'measured'] as const)
-		: cutter.airFlowLpm !== null
-			? ([cutter.airFlowLpm, 'plate'] as const)
-			: ([BORE_FLOW_MULTIPLE * boreFlowLpm, 'bore'] as const);
+	const [flowLpm, flowWay] = (
+		air.source === 'built-in'
+			? [boreFlowLpm, 'built-in']
+			: evidence.flowLpm
+				? [Math.max(1, evidence.flowLpm.mean - leakLpm), 'measured']
+				: cutter.airFlowLpm !== null
+					? [cutter.airFlowLpm, 'plate']
+					: [boreFlowLpm, 'bound']
+	) satisfies [number, AirLine['flowWay']];
 	const altitude = altitudeFactor(air.altitudeM);
 	const deliveryFactor = evidence.deliveryFactor?.mean ?? 1;
 	const displacedShare = air.compressor.rating === 'displaced' ? DELIVERED_OVER_DISPLACED : 1;
@@ -140,28 +154,7 @@ export function airWorkings(
 	const bottled = air.source === 'bottle';
 	const store =
 		air.source === 'built-in' ? undefined : bottled ? bottlesOf(bench, z, leakLpm) : tank;
-	const storeNeededBar = bottled ? (air.bottle?.reserveBar ?? 0) : tankNeededBar;
-	const pattern = patternOf(work, torch.postFlowS);
-	const run = runSession({
-		pattern,
-		air: store && { tank: store, useLpm: flowLpm, neededBar: storeNeededBar },
-		nodes: []
-	});
-	const lineLowBar = bottled
-		? Math.min(air.bottle?.outletBar ?? 0, run.lowestBar)
-		: Math.max(run.lowestBar, 0);
-	const throughLine = outletBar(lineLowBar - elementsBar, squareDrop);
-	const inletLowBar = store
-		? throughLine === undefined
-			? undefined
-			: Math.min(air.setPointBar, throughLine)
-		: air.setPointBar;
-	const leadSquareDropBar2 = hoseSquareDropBar2({
-		boreMm: torch.leadBoreMm,
-		lengthM: torch.leadM,
-		flowLpm
-	});
-	const averageUseLpm = (flowLpm * (pattern.arcS + pattern.postS)) / (work.arcS + work.restS);
+	const storeNeededBar = bottled ? (air.bottle?.reserveBar ?? 0) : tankNeededBar - GAUGE_BAR;
 	const { cutInBar } = tank;
 	return {
 		flowLpm,
@@ -186,17 +179,51 @@ export function airWorkings(
 		filterCoefficient,
 		filterLossBar,
 		dryerLossBar,
+		elementsBar,
 		tankNeededBar,
 		longest: longestCut(tank, flowLpm, tankNeededBar),
+		leadSquareDropBar2: hoseSquareDropBar2({
+			boreMm: torch.leadBoreMm,
+			lengthM: torch.leadM,
+			flowLpm
+		}),
+		afterDryerBar: cutInBar - dryerLossBar,
+		afterFilterBar: cutInBar - elementsBar,
+		workingBar: cutter.regulator === 'none' ? air.setPointBar : cutter.workingBar
+	};
+}
+
+/** The same over some work. */
+export function airWorkings(bench: Bench, line: AirLine, work: Work): AirWorkings {
+	const { air, torch } = bench;
+	const { store, flowLpm, storeNeededBar, elementsBar, hoseSquareDropBar2: squareDrop } = line;
+	const { altitudeFactor: altitude, leakLpm } = line;
+	const bottled = air.source === 'bottle';
+	const pattern = patternOf(work, torch.postFlowS);
+	const run = runSession({
+		pattern,
+		air: store && { tank: store, useLpm: flowLpm, neededBar: storeNeededBar },
+		nodes: []
+	});
+	const lineLowBar = bottled
+		? Math.min(air.bottle?.outletBar ?? 0, run.lowestBar)
+		: Math.max(run.lowestBar, 0);
+	const throughLine = outletBar(lineLowBar - elementsBar, squareDrop);
+	const inletLowBar = store
+		? throughLine === undefined
+			? undefined
+			: Math.min(air.setPointBar, throughLine)
+		: air.setPointBar;
+	const averageUseLpm = (flowLpm * (pattern.arcS + pattern.postS)) / (work.arcS + work.restS);
+	const enters =
+		inletLowBar === undefined ? undefined : Math.min(inletLowBar, line.workingBar ?? Infinity);
+	return {
+		...line,
 		run,
 		lineLowBar,
 		inletLowBar,
-		torchBar: inletLowBar === undefined ? undefined : outletBar(inletLowBar, leadSquareDropBar2),
-		leadSquareDropBar2,
-		afterDryerBar: cutInBar - dryerLossBar,
-		afterFilterBar: cutInBar - elementsBar,
+		torchBar: enters === undefined ? undefined : outletBar(enters, line.leadSquareDropBar2),
 		averageUseLpm,
-		setPointInWindow: air.setPointBar >= cutter.airMinBar && air.setPointBar <= cutter.airMaxBar,
 		water:
 			air.source === 'compressor'
 				? waterOf(bench, work, averageUseLpm + leakLpm, altitude, inletLowBar)

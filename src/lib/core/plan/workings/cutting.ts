@@ -1,6 +1,7 @@
 import { ladderA } from '../../cut/amps';
+import { bevelGapMm, GAP_MOST_MM } from '../../cut/guide';
 import { handSpeedMmS, warpRisk, type WarpRisk } from '../../cut/heat';
-import { KERF_PER_BORE } from '../../cut/guide';
+import { chartKerfPull, kerfKey, modelKerfMm } from '../../cut/kerf';
 import {
 	startCapacity,
 	startMethod,
@@ -8,87 +9,65 @@ import {
 	type StartCapacity,
 	type StartMethod
 } from '../../cut/start';
-import {
-	AIM_FACTORS,
-	FASTEST_FACTOR,
-	lagDegFromRatio,
-	LAG_WINDOW_DEG,
-	metalLaw,
-	speedMmMin,
-	speedRatioFromLag,
-	steelLaw,
-	SEVER_MM_MIN,
-	thicknessMmAtSpeed,
-	CLEAN_MM_MIN,
-	type SpeedLaw
-} from '../../cutter/speed';
-import {
-	chartGroups,
-	chartSpeed,
-	nearestPoint,
-	nearestRow,
-	type Chart,
-	type ChartRow,
-	type ChartSpeed
-} from '../../cutter/chart';
+import { CLEAN_AIMS, lagDegFromRatio, LAG_WINDOW_DEG, speedRatioFromLag } from '../../cutter/speed';
+import { chartReach, nearestRow, type Chart, type ChartRow } from '../../cutter/chart';
+import type { LawAt } from '../../cutter/speedLaw';
 import { arcThicknessMm } from '../../cut/thickness';
-import {
-	chartSigma,
-	PRIOR_SIGMA,
-	speedCorrection,
-	speedKey,
-	type SpeedCorrection
-} from '../../evidence/speedCorrection';
 import { METALS, type Metal } from '../../metal/metals';
 import { changeOver, NOZZLE_LEAST_SHARE, type PartChange } from '../../torch/assembly';
 import { shades, type Shades } from '../../safety/shade';
-import type { Bench, Cut, Evidence, Nozzle, PlateInput, Stat } from '../inputs';
+import type { Bench, Cut, Evidence, Nozzle, PlateInput, Settings, Stat } from '../inputs';
 import type { Plan } from '../types';
-import { arcVoltageV } from './electric';
+import { arcVoltageV } from './power';
 import { guided, type Guiding } from './guiding';
+import { nozzleFor } from './law';
+import { lawOfCut, travelOf, type LawAsk } from './travel';
 
 export interface CuttingWorkings extends Guiding {
 	metal: Metal;
 	/** What the arc goes through. */
 	arcMm: number;
-	/** From the chart; undefined: none, or outside of it. */
-	chart: ChartSpeed | undefined;
-	/** A chart is there for this metal, but does not reach this cut. */
-	outsideChart: boolean;
-	/** Outside of the chart: its nearest point, and the arc power there over full power. */
-	near: { speedMmS: number; thicknessMm: number; share: number } | undefined;
+	/** Whether a chart of this metal and nozzle reaches this cut. */
+	chartReach: 'none' | 'inside' | 'outside';
 	chartRow: ChartRow | undefined;
-	/** Chart or plate model, before any test cut, mm/s. */
-	baseMmS: number;
-	priorSigma: number;
+	law: LawAt;
+	/** Test cuts of this metal on this nozzle that speak in it. */
+	tests: number;
+	/** What lies on the metal slows the travel by this. */
+	coatingFactor: number;
 	ladderA: number;
 	outputA: number;
 	nozzle: Nozzle;
 	nozzleFits: Plan['choices']['nozzleFits'];
 	/** What to change in the torch first. */
 	changes: PartChange[];
-	steel: SpeedLaw;
-	law: SpeedLaw;
-	powerShare: number;
-	correction: SpeedCorrection;
 	/** Ratings of this metal at these amps, mm. */
 	cleanMm: number;
 	severMm: number;
-	/** mm/s; 0 or less: it does not go through. */
-	referenceMmS: number;
-	modelMmS: number;
-	speedMmS: number;
-	fastestMmS: number;
+	/** Spread of ln(sever limit). */
+	severSpread: number;
+	/** It parts at these amps. All that goes by the travel is null when it does not. */
+	parts: boolean;
+	/** Before any test cut, mm/s. */
+	baseMmS: number | null;
+	referenceMmS: number | null;
+	speedMmS: number | null;
+	fastestMmS: number | null;
 	aimFactor: number;
 	lagDeg: number;
-	lagLowMmS: number;
-	lagHighMmS: number;
-	/** Seconds for the line; null when it does not go through. */
+	lagLowMmS: number | null;
+	lagHighMmS: number | null;
+	/** Way of the torch: the line, or once round the circle, mm. */
+	lineMm: number;
+	/** Seconds for the line. */
 	lineS: number | null;
+	/** Arc of one such cut: until it is through, and then the line. */
+	arcS: number | null;
 	kerfMm: number;
+	kerfPull: number;
 	heatKJM: number | null;
 	/** As fast as asked, or as fast as a hand goes, mm/s. */
-	handMmS: number;
+	handMmS: number | null;
 	/** Heat into the line at that. */
 	handHeatKJM: number | null;
 	warp: WarpRisk;
@@ -96,43 +75,67 @@ export interface CuttingWorkings extends Guiding {
 	startMethod: StartMethod;
 	/** Least whole amps at which the start that was asked goes through; undefined: none do, or these do. */
 	startNeedsA: number | undefined;
+	/** Least whole amps of this machine that part this thickness; undefined: none. */
+	partsFromA: number | undefined;
 	/** Expected time to break through, s. */
 	throughS: number | null;
 	standoff: Plan['choices']['standoff'];
 	standoffMm: number;
-	/** Set-point while flowing: of the chart's row, else of the bench. */
-	airBar: number;
+	/** What the tilt alone lifts the nozzle off the plate, along its axis. */
+	bevelGapMm: number;
 	/** From scrap; null: never measured for this metal and nozzle. */
 	measuredKerf: Stat | null;
 	shades: Shades;
 }
 
+/** Whole amps between knob and plate, rising. */
+export function wholeAmps(bench: Bench, plate: PlateInput): number[] {
+	const least = Math.ceil(bench.cutter.outputMinA);
+	const most = Math.floor(plate.outputMaxA);
+	return Array.from({ length: Math.max(0, most - least + 1) }, (_, i) => least + i);
+}
+
+/** The fewest whole amps for which something holds; undefined: none. */
+const fewest = (amps: readonly number[], holds: (amps: number) => boolean) => amps.find(holds);
+
+/**
+ * Amps matched to the thickness: the fewest whose clean limit covers it for an aim that wants a clean
+ * edge, the fewest that sever it for the others; the most where none do.
+ */
+export function matchedA(ask: LawAsk, aim: Cut['aim'], plate: PlateInput): number {
+	const arcMm = arcThicknessMm(ask.cut);
+	const clean = CLEAN_AIMS.includes(aim);
+	const covers = (amps: number) => {
+		const { cleanMm, severMm, spread } = lawOfCut(ask, amps).limits(amps);
+		return arcMm <= (clean ? cleanMm : surelySeversMm(severMm, spread));
+	};
+	const amps = wholeAmps(ask.bench, plate);
+	return fewest(amps, covers) ?? plate.outputMaxA;
+}
+
+/** It severs up to here nine times in ten: thicker is tight. */
+export const surelySeversMm = (severMm: number, spread: number): number =>
+	severMm * Math.exp(-1.28 * spread);
+
 /**
  * Amps by the school asked for, whole amps inside what plate and knob allow. `carriedA`: the most that
- * circuit and cutter run on for this work.
+ * circuit and cutter surely run on for this work.
  */
 export function chosenAmps(
-	cut: Cut,
-	bench: Bench,
+	ask: LawAsk & { cut: Cut },
 	plate: PlateInput,
-	capacity: number,
-	carriedA: number | undefined
+	carriedA: () => number | undefined
 ): number {
+	const { cut, bench } = ask;
 	const least = bench.cutter.outputMinA;
 	if (cut.school === 'full') return plate.outputMaxA;
 	const wanted =
 		cut.school === 'matched'
-			? Math.round(ladderA(arcThicknessMm(cut) / capacity))
+			? matchedA(ask, cut.aim, plate)
 			: cut.school === 'circuit'
-				? (carriedA ?? least)
+				? (carriedA() ?? least)
 				: cut.typedA;
 	return Math.min(plate.outputMaxA, Math.max(least, wanted));
-}
-
-/** The smallest cutting nozzle that bears these amps, else the largest there is. */
-export function nozzleFor(nozzles: readonly Nozzle[], outputA: number): Nozzle {
-	const cutting = nozzles.filter((n) => n.kind === 'cut').sort((x, y) => x.ratingA - y.ratingA);
-	return cutting.find((n) => n.ratingA >= outputA) ?? cutting[cutting.length - 1]!;
 }
 
 /** The cutting nozzle in the torch; the bench schema makes sure that it is listed. */
@@ -145,46 +148,24 @@ function nozzleFit(fittedA: number, outputA: number): Plan['choices']['nozzleFit
 	return outputA < NOZZLE_LEAST_SHARE * fittedA ? 'far too big' : 'fits';
 }
 
-/**
- * Arc power at these amps over the power that the ratings were found at: the machine's largest output,
- * whatever this supply allows.
- */
-function powerShareOf(bench: Bench, outputA: number): number {
-	const ratedA = Math.max(...bench.cutter.inputs.map((input) => input.outputMaxA));
-	return (outputA * arcVoltageV(bench, outputA)) / (ratedA * arcVoltageV(bench, ratedA));
-}
-
-/** Speed before any test cut: from the chart where it reaches, else from the plate model. */
-export function baseSpeed(
+/** How the torch is held off the plate, and how far along its axis. */
+function standoffOf(
 	bench: Bench,
-	chart: Chart | null,
-	at: { metal: Cut['metal']; outputA: number; arcMm: number; nozzleA: number }
-) {
-	const { cutter } = bench;
-	const metal = METALS[at.metal];
-	const power = (amps: number) => amps * arcVoltageV(bench, amps);
-	const powerShare = powerShareOf(bench, at.outputA);
-	const steel = steelLaw(cutter.cleanMm, cutter.severMm);
-	const law = metalLaw(steel, cutter.cleanMm, metal.capacity, metal.thinSpeed);
-	const modelMmS = speedMmMin(law, powerShare, at.arcMm) / 60;
-	const place = { outputA: at.outputA, thicknessMm: at.arcMm, nozzleA: at.nozzleA };
-	const groups = chart ? chartGroups(chart, at.metal) : [];
-	const charted = chartSpeed(groups, place, power);
-	const point = charted ? undefined : nearestPoint(groups, place);
-	const share = point && powerShareOf(bench, point.outputA);
-	const pointModelMmS = point ? speedMmMin(law, share!, point.thicknessMm) / 60 : 0;
-	const near = point && modelMmS > 0 && pointModelMmS > 0 ? { ...point, share: share! } : undefined;
-	const carried = near ? (near.speedMmS * modelMmS) / pointModelMmS : modelMmS;
+	cut: Cut,
+	outputA: number,
+	chartRow: ChartRow | undefined
+): Pick<CuttingWorkings, 'standoff' | 'standoffMm' | 'bevelGapMm'> {
+	const { torch } = bench;
+	const tilted = bevelGapMm(torch.faceRadiusMm, cut.bevelDeg);
+	const drags = torch.dragShield && torch.shieldIn !== 'none';
+	const touches = drags || outputA <= torch.bareTouchA;
+	const held = touches ? 0 : (chartRow?.standoffMm ?? torch.standoffMm);
+	// On its rim, a tilted torch stands off by more than anyone holds.
+	const way = tilted > GAP_MOST_MM ? 'guide' : drags ? 'drag' : touches ? 'touch' : 'gap';
 	return {
-		powerShare,
-		steel,
-		law,
-		modelMmS,
-		chart: charted,
-		near,
-		outsideChart: groups.length > 0 && !charted,
-		baseMmS: charted?.speedMmS ?? carried,
-		priorSigma: charted ? chartSigma(0) : near ? chartSigma(near.far) : PRIOR_SIGMA
+		standoff: way,
+		standoffMm: way === 'guide' ? torch.standoffMm : Math.max(held, tilted),
+		bevelGapMm: tilted
 	};
 }
 
@@ -193,90 +174,77 @@ export function cuttingWorkings(
 	cut: Cut,
 	evidence: Evidence,
 	chart: Chart | null,
-	{ outputA, mostA: mostAmps }: { outputA: number; mostA: number }
+	settings: Settings,
+	{ outputA, plate }: { outputA: number; plate: PlateInput }
 ): CuttingWorkings {
 	const { torch } = bench;
 	const metal = METALS[cut.metal];
-	const arcMm = arcThicknessMm(cut);
+	const ask = { bench, chart, evidence, cut, settings };
+	const travel = travelOf(ask, outputA);
+	const { arcMm, law, referenceMmS, speedMmS } = travel;
 	const nozzle = nozzleFor(torch.nozzles, outputA);
-	const at = { metal: cut.metal, outputA, arcMm, nozzleA: nozzle.ratingA };
-	const base = baseSpeed(bench, chart, at);
-	const { law, powerShare, baseMmS } = base;
+	const place = { metal: cut.metal, outputA, nozzleA: nozzle.ratingA, thicknessMm: arcMm };
 	const power = outputA * arcVoltageV(bench, outputA);
-	const correction = speedCorrection(
-		evidence.speed[speedKey(cut.metal, nozzle.ratingA)],
-		base.priorSigma
-	);
-	const referenceMmS = baseMmS * correction.factor;
-	const aimFactor = AIM_FACTORS[cut.aim];
-	const speedMmS = referenceMmS * aimFactor;
-	const severMm = thicknessMmAtSpeed(law, powerShare, SEVER_MM_MIN);
-	const cleanMm = thicknessMmAtSpeed(law, powerShare, CLEAN_MM_MIN);
-	const chartRow = chart ? nearestRow(chart, { ...at, thicknessMm: arcMm }) : undefined;
-	const measuredKerf = evidence.scrap.kerf[speedKey(cut.metal, nozzle.ratingA)] ?? null;
-	const kerfMm = measuredKerf?.mean ?? chartRow?.kerfMm ?? KERF_PER_BORE * nozzle.boreMm;
-	const start = startCapacity(cleanMm, severMm);
-	const method = startMethod(cut.start, arcMm, start);
-	const methodS = throughS(method, arcMm, referenceMmS);
-	const capacityAt = (amps: number) => {
-		const share = powerShareOf(bench, amps);
-		return startCapacity(
-			thicknessMmAtSpeed(law, share, CLEAN_MM_MIN),
-			thicknessMmAtSpeed(law, share, SEVER_MM_MIN)
-		);
+	const chartRow = chart ? nearestRow(chart, place) : undefined;
+	const standoff = standoffOf(bench, cut, outputA, chartRow);
+	const measuredKerf = evidence.scrap.kerf[kerfKey(cut.metal, nozzle.ratingA)] ?? null;
+	const kerfPull = chartKerfPull(chart, { ...place, boreMm: nozzle.boreMm });
+	const kerfMm =
+		measuredKerf?.mean ??
+		modelKerfMm({
+			boreMm: nozzle.boreMm,
+			speedRatio: travel.aimFactor,
+			standoffMm: standoff.standoffMm
+		}) * Math.exp(kerfPull);
+	const start = startCapacity(law.cleanMm, law.severMm);
+	const method = startMethod(cut, arcMm, start);
+	const methodS = referenceMmS === null ? null : throughS(method, arcMm, referenceMmS);
+	const breakS = method === 'pierce' && methodS !== null ? (chartRow?.pierceS ?? methodS) : methodS;
+	const more = wholeAmps(bench, plate).filter((amps) => amps > outputA);
+	const limitsAt = (amps: number) => lawOfCut(ask, amps).limits(amps);
+	const starts = (amps: number) => {
+		const { cleanMm, severMm } = limitsAt(amps);
+		return startMethod(cut, arcMm, startCapacity(cleanMm, severMm)) !== 'none';
 	};
-	const through = speedMmS > 0;
-	const drags = torch.dragShield && torch.shieldIn !== 'none';
-	const standoff = drags ? 'drag' : outputA <= torch.bareTouchA ? 'touch' : 'gap';
-	const standoffMm = standoff === 'gap' ? (chartRow?.standoffMm ?? torch.standoffMm) : 0;
-	const handMmS = handSpeedMmS(speedMmS, cut.guide);
-	const mostA = Math.floor(mostAmps);
-	const goesThrough = (amps: number) => startMethod(cut.start, arcMm, capacityAt(amps)) !== 'none';
+	const guide = guided(bench, cut, evidence, { kerfMm, standoffMm: standoff.standoffMm });
+	const handMmS = speedMmS === null ? null : handSpeedMmS(speedMmS, cut.guide);
+	const lineS = speedMmS === null ? null : guide.lineMm / speedMmS;
+	const at = (deg: number) =>
+		referenceMmS === null ? null : referenceMmS * speedRatioFromLag(deg);
+	const [lagLow, lagHigh] = LAG_WINDOW_DEG[settings.sparks];
 	return {
 		metal,
-		arcMm,
-		...base,
+		...travel,
+		chartReach: chartReach(chart, place),
 		chartRow,
+		tests: lawOfCut(ask, outputA).tests,
 		ladderA: ladderA(arcMm / metal.capacity),
 		outputA,
 		nozzle,
 		nozzleFits: nozzleFit(torch.fittedA, outputA),
-		changes: changeOver(torch, at),
-		correction,
-		cleanMm,
-		severMm,
-		referenceMmS,
-		speedMmS,
-		fastestMmS: referenceMmS * FASTEST_FACTOR,
-		aimFactor,
-		lagDeg: lagDegFromRatio(aimFactor),
-		lagLowMmS: referenceMmS * speedRatioFromLag(LAG_WINDOW_DEG[0]),
-		lagHighMmS: referenceMmS * speedRatioFromLag(LAG_WINDOW_DEG[1]),
-		lineS: through ? cut.lengthMm / speedMmS : null,
+		changes: changeOver(torch, { outputA, nozzleA: nozzle.ratingA }),
+		cleanMm: law.cleanMm,
+		severMm: law.severMm,
+		severSpread: law.severSpread,
+		lagDeg: lagDegFromRatio(travel.aimFactor),
+		lagLowMmS: at(lagLow),
+		lagHighMmS: at(lagHigh),
+		lineS,
+		arcS: lineS === null || breakS === null ? null : breakS + lineS,
 		kerfMm,
-		heatKJM: through ? power / speedMmS : null,
+		kerfPull,
+		heatKJM: speedMmS === null ? null : power / speedMmS,
 		handMmS,
-		handHeatKJM: through ? power / handMmS : null,
-		warp: warpRisk(cut.thicknessMm, speedMmS, handMmS),
+		handHeatKJM: handMmS === null ? null : power / handMmS,
+		warp: speedMmS === null ? 'none' : warpRisk(cut.thicknessMm, speedMmS, handMmS!),
 		start,
 		startMethod: method,
-		startNeedsA: method === 'none' ? leastAmps(outputA, mostA, goesThrough) : undefined,
-		throughS: method === 'pierce' ? (chartRow?.pierceS ?? methodS) : methodS,
-		standoff,
-		standoffMm,
-		airBar: chartRow?.pressureBar ?? bench.air.setPointBar,
-		...guided(bench, cut, evidence, { kerfMm, standoffMm }),
+		startNeedsA: method === 'none' ? fewest(more, starts) : undefined,
+		partsFromA: law.parts ? undefined : fewest(more, (amps) => arcMm <= limitsAt(amps).severMm),
+		throughS: breakS,
+		...standoff,
+		...guide,
 		measuredKerf,
 		shades: shades(outputA, bench.supply.system)
 	};
-}
-
-/** Least whole amps above these for which something holds; undefined: none up to the most. */
-function leastAmps(
-	outputA: number,
-	mostA: number,
-	holds: (amps: number) => boolean
-): number | undefined {
-	for (let amps = Math.floor(outputA) + 1; amps <= mostA; amps++) if (holds(amps)) return amps;
-	return undefined;
 }

@@ -13,7 +13,6 @@ import {
 } from '../../circuit/conductors';
 import {
 	effectiveCurrentA,
-	loadVoltageV,
 	loopConductors,
 	necDutyMultiplier,
 	phaseFactor,
@@ -21,6 +20,7 @@ import {
 	type Delivered,
 	type NotDelivered
 } from '../../circuit/draw';
+import { cordGuard, wireGuard, type Guard } from '../../circuit/protection';
 import { generatorLoadShare, generatorOhm } from '../../circuit/generator';
 import { dutyShareAt, governingPair } from '../../cutter/duty';
 import {
@@ -32,17 +32,13 @@ import {
 	type Supply,
 	type Work
 } from '../inputs';
+import { apparentPowerVA, arcVoltageV, effectiveMostA, IDLE_A, inputMaxA } from './power';
 
 /** Service to the panel when nobody has measured it, Ω there and back [own, stated]. */
 export const DEFAULT_SERVICE_OHM: Record<Supply['system'], number> = {
 	'north-america': 0.08,
 	iec: 0.2
 };
-/** A machine takes ±10 % of its rated voltage (IEC 60974-1). */
-export const VOLTAGE_SPAN = 0.1;
-/** Fan and electronics between cuts, A [own]. */
-export const IDLE_A = 0.5;
-
 /** What does not depend on the amps chosen. */
 export interface Wiring {
 	plate: PlateInput;
@@ -65,13 +61,22 @@ export interface Wiring {
 	compressorA: number;
 	/** At the receptacle with those loads on and the cutter idle: they share service and wire. */
 	sharedV: number;
+	/** Volts that the machine takes, loaded and idle. */
 	leastV: number;
+	mostV: number;
 	spanV: number;
+	/** I1eff: on the label, or the largest over its duty pairs. */
+	inputEffA: number;
+	/** Nearest in front of the cord: the breaker, or a fuse in the plug. */
+	nearestA: number;
 	breakerA: number;
 	curves: { earliest: TripCurve; latest: TripCurve };
 	wireCarriesA: number;
+	/** By its conductors, or by the label of a listed set. */
 	cordCarriesA: number;
-	onShare: number;
+	wireGuard: Guard;
+	/** undefined: no cord. */
+	cordGuard: Guard | undefined;
 	/** Largest current at a switch-on on this circuit, the rest running, A; and the load that makes it. */
 	startA: number;
 	startOf: string;
@@ -125,7 +130,24 @@ function largestStart(bench: Bench, onCircuit: readonly Load[], cutterA: number)
 	return { startA, startOf };
 }
 
-export function wiring(bench: Bench, evidence: Evidence, work: Work): Wiring {
+/** Whether wire and cord are protected by the device nearest in front of them. */
+function guardsOf(bench: Bench, w: { inputMaxA: number; neededA: number; nearestA: number }) {
+	const { supply } = bench;
+	const { breaker, cord, wire } = supply;
+	const alone = loadsOf(bench).every((load) => load.on !== supply.circuit || load.currentA === 0);
+	return {
+		wireGuard: wireGuard({
+			system: supply.system,
+			size: wire.size,
+			method: wire.method,
+			deviceA: breaker.ratingA,
+			machineOnly: alone ? { inputMaxA: w.inputMaxA, neededA: w.neededA } : null
+		}),
+		cordGuard: cord ? cordGuard({ system: supply.system, ...cord, deviceA: w.nearestA }) : undefined
+	};
+}
+
+export function wiring(bench: Bench, evidence: Evidence): Wiring {
 	const { supply } = bench;
 	const { breaker } = supply;
 	const plate = plateInput(bench)!;
@@ -143,6 +165,14 @@ export function wiring(bench: Bench, evidence: Evidence, work: Work): Wiring {
 	const seen = evidence.trip;
 	const mostA = inputMaxA(bench, plate);
 	const band = magneticBand(breaker.standard, breaker.curve);
+	const span = plate.voltageV * bench.cutter.toleranceShare;
+	const dutyShare = Math.max(...plate.duty.map((pair) => pair.dutyShare));
+	const nearestA = Math.min(breaker.ratingA, supply.plugFuseA ?? Infinity);
+	const guards = guardsOf(bench, {
+		inputMaxA: mostA,
+		neededA: mostA * necDutyMultiplier(dutyShare),
+		nearestA
+	});
 	return {
 		plate,
 		inputMaxA: mostA,
@@ -158,8 +188,12 @@ export function wiring(bench: Bench, evidence: Evidence, work: Work): Wiring {
 			(supply.phases === 3 ? Math.sqrt(3) : 1) *
 				(steadyA + compressorA) *
 				Math.max(0, resistanceOhm - model.cordOhm),
-		leastV: plate.voltageV * (1 - VOLTAGE_SPAN),
-		spanV: plate.voltageV * VOLTAGE_SPAN,
+		leastV: plate.voltageV - span,
+		mostV: plate.voltageV + span,
+		spanV: span,
+		inputEffA: effectiveMostA(bench, plate),
+		nearestA,
+		...guards,
 		breakerA: ratingAtAmbientA(breaker.standard, breaker.ratingA, supply.ambientC),
 		curves: seen
 			? {
@@ -168,8 +202,9 @@ export function wiring(bench: Bench, evidence: Evidence, work: Work): Wiring {
 				}
 			: curves,
 		wireCarriesA: ampacityA(supply.wire.size, 'wire', supply.wire.method),
-		cordCarriesA: supply.cord ? ampacityA(supply.cord.size, 'cord', 'clipped') : Infinity,
-		onShare: work.arcS / (work.arcS + work.restS),
+		cordCarriesA: supply.cord
+			? (supply.cord.labelA ?? ampacityA(supply.cord.size, 'cord', 'clipped'))
+			: Infinity,
 		...largestStart(bench, onCircuit, mostA),
 		magneticA: [band[0] * breaker.ratingA, band[1] * breaker.ratingA]
 	};
@@ -188,6 +223,8 @@ export interface Draw {
 	receptacleV: number;
 	/** Share of the source voltage lost; 1 when it cannot be delivered. */
 	dropShare: number;
+	/** Share of the time with the arc on. */
+	onShare: number;
 	/** Averaged for heating over the pattern, other loads included, A. */
 	effectiveA: number;
 	/** Share of the generator's rating, every load of the shop counted; undefined: mains. */
@@ -201,31 +238,14 @@ export interface Draw {
 	neededA: number;
 }
 
-export function arcVoltageV(bench: Bench, outputA: number): number {
-	return bench.cutter.arcVoltageV ?? loadVoltageV(outputA);
-}
-
-/**
- * Apparent input power at these amps: the plate's largest supply current scaled by output power, or
- * P/(η·PF) when the plate gives none.
- */
-export function apparentPowerVA(bench: Bench, plate: PlateInput, outputA: number): number {
-	const power = outputA * arcVoltageV(bench, outputA);
-	if (plate.inputMaxA === null) return power / (bench.cutter.efficiency * bench.cutter.powerFactor);
-	const most = plate.outputMaxA * arcVoltageV(bench, plate.outputMaxA);
-	return (phaseFactor(plate.phases) * plate.voltageV * plate.inputMaxA * power) / most;
-}
-
-/** Largest supply current: from the plate, or what full amps draw at its voltage. */
-function inputMaxA(bench: Bench, plate: PlateInput): number {
-	const fullVA = apparentPowerVA(bench, plate, plate.outputMaxA);
-	return plate.inputMaxA ?? fullVA / (phaseFactor(plate.phases) * plate.voltageV);
-}
-
 /**
  * Everything at these amps. `ratio` is what the clamp meter found over the model of the machine's draw.
  */
-export function draw(bench: Bench, w: Wiring, ratio: number, outputA: number): Draw {
+export function draw(
+	bench: Bench,
+	w: Wiring,
+	{ ratio, outputA, work }: { ratio: number; outputA: number; work: Pick<Work, 'arcS' | 'restS'> }
+): Draw {
 	const { supply } = bench;
 	const arcV = arcVoltageV(bench, outputA);
 	const apparentVA = ratio * apparentPowerVA(bench, w.plate, outputA);
@@ -237,6 +257,7 @@ export function draw(bench: Bench, w: Wiring, ratio: number, outputA: number): D
 	});
 	const inputA = delivered.ok ? delivered.currentA : apparentVA / (w.phaseFactor * w.sharedV);
 	const sharedA = w.steadyA + w.compressorA;
+	const onShare = work.arcS / (work.arcS + work.restS);
 	const plateDutyShare = dutyShareAt(governingPair(w.plate.duty, outputA), outputA);
 	const dutyMultiplier = necDutyMultiplier(plateDutyShare);
 	const neededA =
@@ -261,7 +282,8 @@ export function draw(bench: Bench, w: Wiring, ratio: number, outputA: number): D
 		receptacleV:
 			w.sharedV - (w.resistanceOhm - w.cordOhm) * inputA * (supply.phases === 3 ? Math.sqrt(3) : 1),
 		dropShare: delivered.ok ? (w.sourceV - delivered.voltageV) / w.sourceV : 1,
-		effectiveA: effectiveCurrentA(inputA + sharedA, IDLE_A + sharedA, w.onShare),
+		onShare,
+		effectiveA: effectiveCurrentA(inputA + sharedA, IDLE_A + sharedA, onShare),
 		generatorVA: apparentVA + otherVA,
 		generatorShare: supply.generator
 			? generatorLoadShare(supply.generator, apparentVA + otherVA, activeW + otherVA)

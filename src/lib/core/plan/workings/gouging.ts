@@ -9,7 +9,7 @@ import {
 } from '../../gouge/groove';
 import { meltEnergyJMm3, METALS, type Metal } from '../../metal/metals';
 import type { Bench, Cut, PlateInput } from '../inputs';
-import { arcVoltageV } from './electric';
+import { arcVoltageV } from './power';
 
 export interface GougeWorkings {
 	/** Full amps: a wide soft arc (common practice). */
@@ -24,7 +24,10 @@ export interface GougeWorkings {
 	areaPerPassMm2: number;
 	speedMmS: number;
 	secondsPerPass: number;
-	airBar: number;
+	/** At the torch while gouging; null: the machine sets it, or nobody has told. */
+	airBar: number | null;
+	/** Somebody wants this groove. */
+	asked: boolean;
 	hasNozzle: boolean;
 }
 
@@ -32,6 +35,15 @@ export interface GougeWorkings {
 export function removalEnergyJPerKg(metal: Metal): number {
 	const perKg = (m: Metal) => meltEnergyJMm3(m) / m.densityKgM3;
 	return (REMOVAL_J_PER_KG_STEEL * perKg(metal)) / perKg(METALS['mild-steel']);
+}
+
+/** Less than for cutting, by whoever sets it; the shop's own regulator stays inside the window. */
+function gougeAirBar({ cutter, air }: Bench): number | null {
+	if (cutter.regulator === 'itself') return null;
+	if (cutter.regulator === 'none') {
+		return Math.max(cutter.airMinBar, air.setPointBar * GOUGE_AIR_SHARE);
+	}
+	return cutter.workingBar === null ? null : cutter.workingBar * GOUGE_AIR_SHARE;
 }
 
 export function gougeWorkings(bench: Bench, plate: PlateInput, cut: Cut): GougeWorkings {
@@ -58,7 +70,8 @@ export function gougeWorkings(bench: Bench, plate: PlateInput, cut: Cut): GougeW
 		areaPerPassMm2,
 		speedMmS,
 		secondsPerPass: cut.lengthMm / speedMmS,
-		airBar: Math.max(bench.cutter.airMinBar, bench.air.setPointBar * GOUGE_AIR_SHARE),
+		airBar: gougeAirBar(bench),
+		asked: cut.gouge.asked,
 		hasNozzle: bench.torch.nozzles.some((n) => n.kind === 'gouge')
 	};
 }

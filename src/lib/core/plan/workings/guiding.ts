@@ -26,6 +26,8 @@ export interface Guiding {
 	otherSideOffsetMm: number;
 	/** Width of the kerf in the surface. */
 	kerfTopMm: number;
+	/** Way of the torch: the line, or once round the circle. */
+	lineMm: number;
 	radiusMm: number;
 	/** From scrap; null: as on the bench. */
 	measuredRadius: Stat | null;
@@ -45,7 +47,7 @@ export function guided(
 	evidence: Evidence,
 	{ kerfMm, standoffMm }: { kerfMm: number; standoffMm: number }
 ): Guiding {
-	const { bevelDeg, circleMm } = cut;
+	const { bevelDeg, circleMm, guide, circleOf } = cut;
 	const measuredRadius = evidence.scrap.radius;
 	const radiusMm = measuredRadius?.mean ?? bench.torch.shieldRadiusMm;
 	const kerfTopMm = surfaceKerfMm(kerfMm, bevelDeg);
@@ -64,6 +66,7 @@ export function guided(
 		offsetMm: offsets[way],
 		otherSideOffsetMm: offsets[OTHER_WAY[way]],
 		kerfTopMm,
+		lineMm: guide === 'circle' ? 2 * Math.PI * offsets[circleOf] : cut.lengthMm,
 		measuredRadius,
 		radiusMm,
 		bottomShiftMm: bottomShiftMm(cut.layers * cut.thicknessMm, bevelDeg),

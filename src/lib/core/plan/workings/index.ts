@@ -1,16 +1,26 @@
-import { METALS } from '../../metal/metals';
-import type { Nozzle, PlanInputs } from '../inputs';
-import { airWorkings, type AirWorkings } from './air';
-import { chosenAmps, cuttingWorkings, fittedNozzle, type CuttingWorkings } from './cutting';
+import type { Nozzle, PlanInputs, Work } from '../inputs';
+import { airLine, airWorkings, type AirWorkings } from './air';
+import {
+	chosenAmps,
+	cuttingWorkings,
+	fittedNozzle,
+	wholeAmps,
+	type CuttingWorkings
+} from './cutting';
 import { draw, wiring, type Draw, type Wiring } from './electric';
 import { gougeWorkings, type GougeWorkings } from './gouging';
+import { guided } from './guiding';
 import { heatWorkings, type HeatWorkings } from './heat';
 import { sessionWorkings, type SessionWorkings } from './session';
+import { arcSOf } from './travel';
 import { wearWorkings, type WearWorkings } from './wearing';
 
 /** Everything the Plan worked out on the way; `explain` reads the inputs of a formula from here. */
 export interface Workings {
+	/** With the arc time of the planned cut as the work, where the work is the cut. */
 	inputs: PlanInputs;
+	/** The arc time of the work is that of the planned cut. */
+	workIsCut: boolean;
 	wiring: Wiring;
 	draw: Draw;
 	air: AirWorkings;
@@ -21,69 +31,109 @@ export interface Workings {
 	wearing: WearWorkings;
 	/** Cutting nozzle in the torch now. */
 	fittedNozzle: Nozzle;
-	/** Air for the line, l; null when it does not go through. */
+	/** Air for the line, l; null when it does not go through, or nobody knows the flow. */
 	lineAirL: number | null;
-	/** Lowest whole amps that something on the electric side stops; undefined: none of the machine's. */
+	/** Lowest whole amps above those that surely run on; undefined: none of the machine's. */
 	firstFailingA: number | undefined;
-	/** Largest amps that run on; undefined: not even the smallest do. */
+	/** Largest whole amps that surely run on (earliest curve); undefined: not even the smallest do. */
 	runsOnA: number | undefined;
+	/** Largest that may (latest curve). */
+	mayRunOnA: number | undefined;
 }
 
-/** What on the electric side stops the pattern, by its time; undefined: nothing. */
-function electricStopS(d: Draw, session: SessionWorkings, w: Wiring): number | undefined {
-	if (!d.delivered.ok || d.delivered.voltageV < w.leastV) return 0;
-	if ((d.generatorShare ?? 0) > 1) return 0;
-	const times = [session.latest.crossing?.atS, session.cutter.crossing?.atS].filter(
-		(t) => t !== undefined
-	);
-	return times.length ? Math.min(...times) : undefined;
+/** A fuse blows within half an hour from this multiple of its rating (BS 1362 and gG, from memory). */
+export const FUSE_BLOWS = 1.6;
+
+interface Electric {
+	draw: Draw;
+	session: SessionWorkings;
+}
+
+/** Nothing on the electric side but the breaker stops the pattern. */
+function otherwiseRuns({ draw: d, session }: Electric, w: Wiring, plugFuseA: number | null) {
+	if (!d.delivered.ok || d.delivered.voltageV < w.leastV) return false;
+	if ((d.generatorShare ?? 0) > 1) return false;
+	if (plugFuseA !== null && (d.effectiveA > plugFuseA || d.inputA > FUSE_BLOWS * plugFuseA)) {
+		return false;
+	}
+	return session.cutter.crossing === undefined;
 }
 
 /** `solveAmps` false leaves out the search for the most amps, for what asks only for verdicts. */
 export function workings(inputs: PlanInputs, { solveAmps = true } = {}): Workings {
-	const { bench, cut, evidence, work, settings } = inputs;
-	const w = wiring(bench, evidence, work);
+	const { bench, cut, evidence, settings, chart } = inputs;
+	const w = wiring(bench, evidence);
 	const fitted = fittedNozzle(bench.torch);
-	const air = airWorkings(bench, fitted, evidence, work);
-	const at = (amps: number) => {
-		const d = draw(bench, w, evidence.powerRatio?.mean ?? 1, amps);
+	const line = airLine(bench, fitted, evidence);
+	// Kerf moves the way round a circle by a hair; the search for amps goes by the bore's.
+	const { lineMm } = guided(bench, cut, evidence, { kerfMm: 1.5 * fitted.boreMm, standoffMm: 0 });
+	const ask = { bench, chart, evidence, cut, settings, lineMm };
+	const workAt = (arcS: number | null): Work =>
+		inputs.work.by === 'cut' && arcS !== null ? { ...inputs.work, arcS } : inputs.work;
+	const at = (amps: number, work: Work) => {
+		const d = draw(bench, w, { ratio: evidence.powerRatio?.mean ?? 1, outputA: amps, work });
 		const heat = heatWorkings(w.plate, evidence, work, amps);
-		return { draw: d, heat, session: sessionWorkings(inputs, w, air, d, heat) };
-	};
-	const stopsAt = (amps: number) => {
-		const { draw: d, session } = at(amps);
-		return electricStopS(d, session, w) !== undefined;
+		return { draw: d, heat, session: sessionWorkings({ ...inputs, work }, w, line, d, heat) };
 	};
 
-	// More amps never run longer, so bisection finds the border between whole amps.
-	const most = Math.floor(w.plate.outputMaxA);
-	const least = Math.ceil(bench.cutter.outputMinA);
-	let runs = least - 1;
-	let fails = most + 1;
-	const asked = solveAmps || cut.school === 'circuit';
-	if (!asked || !stopsAt(most)) runs = most;
-	while (fails - runs > 1) {
-		const middle = Math.floor((runs + fails) / 2);
-		if (stopsAt(middle)) fails = middle;
-		else runs = middle;
-	}
-	const carriedA = runs < least ? undefined : runs;
-	const outputA = chosenAmps(cut, bench, w.plate, METALS[cut.metal].capacity, carriedA);
-	const cutting = cuttingWorkings(bench, cut, evidence, inputs.chart, {
+	let runsOnA: number | undefined;
+	let mayRunOnA: number | undefined;
+	let firstFailingA: number | undefined;
+	/** From the top: fewer amps travel slower and so arc longer, so what runs need not lie in one piece. */
+	const searchBy = (arcSAt: (amps: number) => number | null): boolean => {
+		let parted = false;
+		for (const amps of wholeAmps(bench, w.plate).reverse()) {
+			const arcS = arcSAt(amps);
+			if (arcS === null) continue;
+			parted = true;
+			const electric = at(amps, { ...inputs.work, arcS });
+			if (otherwiseRuns(electric, w, bench.supply.plugFuseA)) {
+				if (!electric.session.latest.crossing) mayRunOnA ??= amps;
+				if (!electric.session.earliest.crossing) {
+					runsOnA = amps;
+					return true;
+				}
+			}
+			firstFailingA = amps;
+		}
+		return parted;
+	};
+	const search = () => {
+		// Amps that do not part the plate run nothing; where none does, the pattern alone is asked about.
+		const pattern = () => inputs.work.arcS;
+		if (inputs.work.by === 'pattern' || !searchBy((amps) => arcSOf(ask, amps))) searchBy(pattern);
+	};
+	let searched = false;
+	const carriedA = () => {
+		if (!searched) search();
+		searched = true;
+		return runsOnA;
+	};
+	if (solveAmps) carriedA();
+	const outputA = chosenAmps(ask, w.plate, carriedA);
+	const cutting = cuttingWorkings(bench, cut, evidence, chart, settings, {
 		outputA,
-		mostA: w.plate.outputMaxA
+		plate: w.plate
 	});
+	const work = workAt(cutting.arcS);
+	const air = airWorkings(bench, line, work);
+	const known = line.flowWay === 'measured' || line.flowWay === 'plate';
 	return {
-		inputs,
+		inputs: { ...inputs, work },
+		workIsCut: inputs.work.by === 'cut' && cutting.arcS !== null,
 		wiring: w,
-		...at(outputA),
+		...at(outputA, work),
 		fittedNozzle: fitted,
 		air,
 		cutting,
-		lineAirL: cutting.lineS === null ? null : (air.flowLpm * cutting.lineS) / 60,
+		lineAirL: cutting.lineS === null || !known ? null : (line.flowLpm * cutting.lineS) / 60,
 		gouging: gougeWorkings(bench, w.plate, cut),
-		wearing: wearWorkings(cut, cutting, evidence, settings),
-		firstFailingA: fails > most ? undefined : fails,
-		runsOnA: carriedA
+		wearing: wearWorkings(cut, cutting, evidence, settings, {
+			water: air.water,
+			shopC: work.shopC
+		}),
+		firstFailingA,
+		runsOnA,
+		mayRunOnA
 	};
 }

@@ -10,8 +10,9 @@ import {
 } from '../../session/run';
 import { patternOf } from '../../session/schedule';
 import type { PlanInputs } from '../inputs';
-import type { AirWorkings } from './air';
-import { IDLE_A, type Draw, type Wiring } from './electric';
+import type { AirStore } from './air';
+import type { Draw, Wiring } from './electric';
+import { IDLE_A } from './power';
 import type { HeatWorkings } from './heat';
 
 /** How warm something gets over the work. */
@@ -60,7 +61,7 @@ export function sessionNodes(
 export function runInputsOf(
 	inputs: PlanInputs,
 	w: Wiring,
-	air: AirWorkings,
+	air: AirStore,
 	d: Draw,
 	heat: HeatWorkings
 ): RunInputs {
@@ -110,7 +111,7 @@ function holdsWithBreaks({ crossing }: Warmth, { work }: PlanInputs): boolean {
 export function sessionWorkings(
 	inputs: PlanInputs,
 	w: Wiring,
-	air: AirWorkings,
+	air: AirStore,
 	d: Draw,
 	heat: HeatWorkings
 ): SessionWorkings {

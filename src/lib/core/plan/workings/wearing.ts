@@ -1,10 +1,24 @@
 import { useOfStart } from '../../cut/start';
-import { BAND_SIGMA, growthUm, wearFactor, type Use } from '../../wear/electrode';
+import {
+	airWearFactor,
+	growthUm,
+	MESH_PILOT_SHARE,
+	nozzleLoad,
+	wearFactor,
+	type Use
+} from '../../wear/electrode';
+import { EIGHT_IN_TEN } from '../../solve/normal';
+import type { WaterLine } from '../../water/line';
 import type { Cut, Evidence, Settings } from '../inputs';
 import type { CuttingWorkings } from './cutting';
 
 export interface WearWorkings {
+	/** Of this shop, and of the water in its air on top of it. */
+	shopFactor: number;
+	airFactor: number;
 	factor: number;
+	/** Load of these amps on their nozzle. */
+	load: number;
 	spread: number;
 	/** Pit now, µm: the last measured one and the growth since. */
 	lastPitUm: number;
@@ -13,13 +27,14 @@ export interface WearWorkings {
 	pitMm: number;
 	limitUm: number;
 	/** One cut like the one planned. */
-	cutUse: Use;
-	perCutUm: number;
+	cutUse: Use | null;
+	/** null: such a cut cannot be made. */
+	perCutUm: number | null;
 	/** Of that, the start alone. */
 	perStartUm: number;
-	cutsLeft: number;
-	band: [number, number];
-	metresLeft: number;
+	cutsLeft: number | null;
+	band: [number, number] | undefined;
+	metresLeft: number | null;
 	/** Share of the whole life that is left. */
 	lifeShare: number;
 	/** Electrode and nozzle as a pair, over the metres of one life of such cuts; null: no prices. */
@@ -27,10 +42,17 @@ export interface WearWorkings {
 }
 
 /** One cut of this length, speed and start, as use of the parts. */
-export function useOfCut(cut: Cut, c: Pick<CuttingWorkings, 'speedMmS' | 'startMethod'>): Use {
+export function useOfCut(
+	cut: Pick<Cut, 'mesh'>,
+	c: Pick<CuttingWorkings, 'arcS' | 'startMethod' | 'outputA' | 'nozzle'>
+): Use | null {
+	if (c.arcS === null) return null;
+	const arcMin = c.arcS / 60;
 	return {
 		...useOfStart(c.startMethod),
-		arcMin: c.speedMmS > 0 ? cut.lengthMm / c.speedMmS / 60 : 0
+		arcMin,
+		loadMin: arcMin * nozzleLoad(c.outputA, c.nozzle.ratingA),
+		pilotS: cut.mesh ? MESH_PILOT_SHARE * c.arcS : 0
 	};
 }
 
@@ -38,26 +60,35 @@ export function wearWorkings(
 	cut: Cut,
 	c: CuttingWorkings,
 	evidence: Evidence,
-	settings: Settings
+	settings: Settings,
+	air: { water: WaterLine | undefined; shopC: number }
 ): WearWorkings {
 	const { wear } = evidence;
-	const { factor, spread } = wearFactor(wear.measuredUm, wear.expectedUm);
+	const { factor: shopFactor, spread } = wearFactor(wear.measuredUm, wear.expectedUm);
+	// Pits that were measured here grew in this air already.
+	const airFactor = wear.expectedUm > 0 || !air.water ? 1 : airWearFactor(air.water, air.shopC);
+	const factor = shopFactor * airFactor;
 	const lastPitUm = wear.lastPit?.pitUm ?? 0;
 	const sinceUm = growthUm(wear.lastPit?.useSince ?? wear.total);
 	const pitUm = lastPitUm + factor * sinceUm;
 	const limitUm = settings.pitLimitMm * 1000;
 	const cutUse = useOfCut(cut, c);
-	const perCutUm = growthUm(cutUse) * factor;
+	const expectedUm = cutUse && growthUm(cutUse);
+	const perCutUm = expectedUm === null ? null : expectedUm * factor;
 	const leftUm = Math.max(0, limitUm - pitUm);
-	const cutsLeft = Math.floor(leftUm / perCutUm + 1e-9);
-	const at = (f: number) =>
-		Math.floor(Math.max(0, limitUm - lastPitUm - f * sinceUm) / (growthUm(cutUse) * f) + 1e-9);
+	const cutsLeft = perCutUm === null ? null : Math.floor(leftUm / perCutUm + 1e-9);
+	const at = (f: number, perCut: number) =>
+		Math.floor(Math.max(0, limitUm - lastPitUm - f * sinceUm) / (perCut * f) + 1e-9);
+	const spreads = [Math.exp(EIGHT_IN_TEN * spread), Math.exp(-EIGHT_IN_TEN * spread)] as const;
 	const { electrodePrice, nozzlePrice } = settings;
 	const pairPrice =
 		electrodePrice === null || nozzlePrice === null ? null : electrodePrice + nozzlePrice;
-	const lifeM = ((limitUm / perCutUm) * cut.lengthMm) / 1000;
+	const metres = (cuts: number) => (cuts * c.lineMm) / 1000;
 	return {
+		shopFactor,
+		airFactor,
 		factor,
+		load: nozzleLoad(c.outputA, c.nozzle.ratingA),
 		spread,
 		lastPitUm,
 		sinceUm,
@@ -68,9 +99,13 @@ export function wearWorkings(
 		perCutUm,
 		perStartUm: growthUm(useOfStart(c.startMethod)) * factor,
 		cutsLeft,
-		band: [at(factor * Math.exp(BAND_SIGMA * spread)), at(factor * Math.exp(-BAND_SIGMA * spread))],
-		metresLeft: (cutsLeft * cut.lengthMm) / 1000,
+		band:
+			expectedUm === null
+				? undefined
+				: [at(factor * spreads[0], expectedUm), at(factor * spreads[1], expectedUm)],
+		metresLeft: cutsLeft === null ? null : metres(cutsLeft),
 		lifeShare: leftUm / limitUm,
-		costPerM: pairPrice === null ? null : pairPrice / lifeM
+		costPerM:
+			pairPrice === null || perCutUm === null ? null : pairPrice / metres(limitUm / perCutUm)
 	};
 }

@@ -1,0 +1,68 @@
+/** Test cuts as readings of the speed: what each tells, those at one place merged, the newest kept. */
+import { speedRatioFromLag } from '../cutter/speed';
+import { SPEED_READINGS_MOST, type SpeedReading } from '../cutter/reading';
+import type { Entry } from './entries';
+
+export type TestCut = Extract<Entry, { kind: 'test-cut' }>;
+
+/** A test counts for less as the electrode wears on: e-fold at this much growth since, µm [own]. */
+export const FADE_UM = 1000;
+/** A cut this much faster than recommended tells about the fastest speed by having parted [own]. */
+const FAST_FROM = 1.1;
+/** Bounds at one place that are kept. */
+const BOUNDS_MOST = 4;
+
+/**
+ * What one test cut tells. A spark angle is the surest; without one the dross says slow or fast, and a
+ * clean edge that the speed held was right. One that did not part speaks of the fastest speed alone.
+ */
+export function readingsOf(e: TestCut, nozzleA: number, weight = 1): SpeedReading[] {
+	const held = Math.log(60 * e.speedMmS);
+	const reading = (kind: SpeedReading['kind'], lnMmMin: number): SpeedReading => ({
+		metal: e.metal,
+		nozzleA,
+		outputA: e.outputA,
+		thicknessMm: e.thicknessMm,
+		kind,
+		lnMmMin,
+		weight
+	});
+	if (!e.through) return [reading('missed', held)];
+	if (e.judged === 'other') return [];
+	if (e.lagDeg !== null) {
+		const ratio = speedRatioFromLag(e.lagDeg);
+		const seen = reading('lag', held - Math.log(ratio));
+		// Slower cuts part anyway and tell nothing about the fastest speed.
+		return ratio > FAST_FROM ? [seen, reading('parted', held)] : [seen];
+	}
+	if (e.judged === 'slow' || e.dross === 'soft') return [reading('slow', held)];
+	if (e.judged === 'fast' || e.dross === 'hard')
+		return [reading('fast', held), reading('parted', held)];
+	return [reading('fine', held)];
+}
+
+const placeOf = (r: SpeedReading) =>
+	`${r.metal}/${r.nozzleA}/${r.outputA}/${r.thicknessMm}/${r.kind}`;
+
+/** Readings, newest first, merged by place: speeds by their mean, bounds kept apart. */
+export function merged(newestFirst: readonly SpeedReading[]): SpeedReading[] {
+	const kept: SpeedReading[] = [];
+	const byPlace = new Map<string, SpeedReading[]>();
+	for (const r of newestFirst) {
+		const key = placeOf(r);
+		const here = byPlace.get(key) ?? [];
+		const value = r.kind === 'lag' || r.kind === 'fine';
+		const [first] = here;
+		if (value && first) {
+			const weight = first.weight + r.weight;
+			first.lnMmMin += (r.weight / weight) * (r.lnMmMin - first.lnMmMin);
+			first.weight = weight;
+			continue;
+		}
+		if (kept.length >= SPEED_READINGS_MOST || here.length >= BOUNDS_MOST) continue;
+		const own = { ...r };
+		kept.push(own);
+		byPlace.set(key, [...here, own]);
+	}
+	return kept;
+}

@@ -1,0 +1,54 @@
+/**
+ * A Plan as it is kept beside a saved card: every figure with its basis, the verdicts and what was said.
+ * Read leniently where the program may have learnt new figures since, so that it opens with the same
+ * numbers for ever.
+ */
+import * as v from 'valibot';
+import { REGISTRY, type FigureId } from './registry';
+import { FIGURE_IDS } from './registry/ids';
+import type { Figure, Plan } from './types';
+
+const text = v.pipe(v.string(), v.maxLength(2000));
+const number = v.pipe(v.number(), v.finite());
+const verdict = v.picklist(['stops', 'tight', 'holds', 'not set']);
+
+const FigureSchema = v.object({
+	value: v.nullable(number),
+	basis: v.picklist(['T', 'C', 'D', 'S', 'H', 'R', 'M']),
+	way: text,
+	band: v.optional(v.tuple([number, number])),
+	margin: v.optional(number),
+	verdict: v.optional(verdict)
+});
+
+export const KeptPlanSchema = v.object({
+	modelVersion: text,
+	inputsHash: text,
+	figures: v.record(text, FigureSchema),
+	verdict,
+	findings: v.pipe(v.array(v.object({ kind: text, station: text, text })), v.maxLength(200))
+});
+export type KeptPlan = v.InferOutput<typeof KeptPlanSchema>;
+
+/** What is kept of a plan. */
+export function keptPlan({ modelVersion, inputsHash, figures, verdict, findings }: Plan): KeptPlan {
+	return { modelVersion, inputsHash, figures, verdict, findings };
+}
+
+/** A plan that shows the numbers that were kept; a figure that was not known then has no value. */
+export function planAsKept(today: Plan, kept: KeptPlan): Plan {
+	const figures = Object.fromEntries(
+		FIGURE_IDS.map((id): [FigureId, Figure] => {
+			const then = kept.figures[id];
+			return [id, then ?? { value: null, basis: 'M', way: Object.keys(REGISTRY[id].ways)[0]! }];
+		})
+	) as Record<FigureId, Figure>;
+	return {
+		...today,
+		modelVersion: kept.modelVersion,
+		inputsHash: kept.inputsHash,
+		figures,
+		verdict: kept.verdict,
+		findings: kept.findings as Plan['findings']
+	};
+}

@@ -1,0 +1,62 @@
+import { startCapacity, startMethod, throughS } from '../../cut/start';
+import { arcThicknessMm } from '../../cut/thickness';
+import type { Chart } from '../../cutter/chart';
+import { aimFactor } from '../../cutter/speed';
+import type { SpeedLaw } from '../../cutter/speedLaw';
+import { coatingSpeed } from '../../metal/coatings';
+import type { Bench, Cut, Evidence, Settings } from '../inputs';
+import { lawFor, nozzleFor } from './law';
+
+/** What the law says of this cut at some amps, with the nozzle that goes with them. */
+export interface LawAsk {
+	bench: Bench;
+	chart: Chart | null;
+	evidence: Pick<Evidence, 'speed'>;
+	cut: Pick<Cut, 'metal' | 'thicknessMm' | 'layers' | 'bevelDeg'>;
+}
+export function lawOfCut({ bench, chart, evidence, cut }: LawAsk, outputA: number): SpeedLaw {
+	const nozzleA = nozzleFor(bench.torch.nozzles, outputA).ratingA;
+	const thicknessMm = arcThicknessMm(cut);
+	return lawFor(bench, chart, evidence.speed, { metal: cut.metal, nozzleA, outputA, thicknessMm });
+}
+
+/** Travel of this cut, and what goes by it. */
+export function travelOf(
+	ask: LawAsk & { cut: Cut; settings: Pick<Settings, 'sparks'> },
+	outputA: number
+) {
+	const { cut, settings } = ask;
+	const arcMm = arcThicknessMm(cut);
+	const law = lawOfCut(ask, outputA).at({ outputA, thicknessMm: arcMm });
+	const coatingFactor = coatingSpeed(cut);
+	const mmS = (mmMin: number) => (law.parts ? (coatingFactor * mmMin) / 60 : null);
+	const referenceMmS = mmS(law.referenceMmMin);
+	const factor = aimFactor(cut.aim, {
+		sparks: settings.sparks,
+		thicknessMm: arcMm,
+		fastestOverReference: law.fastestMmMin / law.referenceMmMin
+	});
+	return {
+		arcMm,
+		law,
+		coatingFactor,
+		parts: law.parts,
+		baseMmS: mmS(law.baseMmMin),
+		referenceMmS,
+		fastestMmS: mmS(law.fastestMmMin),
+		aimFactor: factor,
+		speedMmS: referenceMmS === null ? null : referenceMmS * factor
+	};
+}
+
+/** Arc of one such cut at some amps, s; null: it does not go through, or nothing starts it. */
+export function arcSOf(
+	ask: LawAsk & { cut: Cut; settings: Pick<Settings, 'sparks'>; lineMm: number },
+	outputA: number
+): number | null {
+	const { arcMm, law, referenceMmS, speedMmS } = travelOf(ask, outputA);
+	if (referenceMmS === null || speedMmS === null) return null;
+	const method = startMethod(ask.cut, arcMm, startCapacity(law.cleanMm, law.severMm));
+	const through = throughS(method, arcMm, referenceMmS);
+	return through === null ? null : through + ask.lineMm / speedMmS;
+}

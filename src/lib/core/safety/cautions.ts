@@ -1,0 +1,79 @@
+/**
+ * What belongs on card and cut whatever the figures say, in the order of hands. All of it common practice;
+ * local rules and the maker’s book come first.
+ */
+import { COATING_CAUTIONS, type Coating } from '../metal/coatings';
+import type { MetalId } from '../metal/metals';
+
+export const CAUTION_IDS = [
+	'plug',
+	'parts',
+	'air',
+	'paste',
+	'vessels',
+	'metal',
+	'coating',
+	'pacemaker',
+	'double-arc',
+	'edge'
+] as const;
+export type CautionId = (typeof CAUTION_IDS)[number];
+
+export interface Caution {
+	id: CautionId;
+	text: string;
+}
+
+const FUME: Partial<Record<MetalId, string>> = {
+	stainless: 'Stainless gives off chromium and nickel fume: extract, wear a respirator.',
+	galvanized: 'Zinc fume makes ill within hours: grind the zinc off along the line, extract.',
+	brass: 'Brass gives off zinc, and some lead: extract, wear a respirator.',
+	aluminium: 'Aluminium over water makes hydrogen, which explodes: no water table.'
+};
+const EDGE: Partial<Record<MetalId, string>> = {
+	'mild-steel': 'Grind the edge before welding: an air-cut edge is nitrided and makes pores.',
+	galvanized: 'Grind the edge before welding: an air-cut edge is nitrided and makes pores.',
+	stainless: 'Grind the burnt edge of stainless before welding, or where it must not rust.',
+	titanium: 'Grind the burnt edge of titanium before it is used or welded: it is brittle.'
+};
+
+export function cautionsFor(cut: {
+	metal: MetalId;
+	coating: Coating;
+	backCoating: Coating;
+	outputA: number;
+	/** The nozzle is held off by hand, and must not touch. */
+	heldOff: boolean;
+	ownAir: boolean;
+}): Caution[] {
+	const list: Caution[] = [
+		{ id: 'plug', text: 'Breaker off before the plug goes in or out.' },
+		{ id: 'parts', text: 'Power off before touching clamp, torch or parts; clamp on before power.' }
+	];
+	if (!cut.ownAir) {
+		list.push({ id: 'air', text: 'Set the air while it flows.' });
+		list.push({
+			id: 'paste',
+			text: 'Sealant paste on air fittings, not tape: shreds jam the valve.'
+		});
+	}
+	list.push({
+		id: 'vessels',
+		text: 'Never on drums, tanks or anything with fuel or solvent in or behind it: it explodes.'
+	});
+	const fume = FUME[cut.metal];
+	if (fume) list.push({ id: 'metal', text: fume });
+	for (const side of new Set([cut.coating, cut.backCoating])) {
+		if (side !== 'none') list.push({ id: 'coating', text: COATING_CAUTIONS[side] });
+	}
+	list.push({ id: 'pacemaker', text: 'Pacemakers keep away from cutter, leads and clamp.' });
+	if (cut.heldOff) {
+		list.push({
+			id: 'double-arc',
+			text: `At ${Math.round(cut.outputA)} A a bare nozzle must not touch: it double-arcs and ruins nozzle and electrode.`
+		});
+	}
+	const edge = EDGE[cut.metal];
+	if (edge) list.push({ id: 'edge', text: edge });
+	return list;
+}

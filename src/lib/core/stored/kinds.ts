@@ -1,0 +1,54 @@
+/** Every kind of thing that is kept, with its version and its way up to it. */
+import * as v from 'valibot';
+import { ChartRowSchema, CHART_ROWS_MOST } from '../cutter/chart';
+import { EntrySchema } from '../evidence/entries';
+import { BenchSchema, PlanInputsSchema, SettingsSchema } from '../plan/inputs';
+import { KeptPlanSchema } from '../plan/kept';
+import { ContoursSchema } from '../shape/schema';
+import { BENCH_UPGRADES, tellBenchVersion } from './benchUpgrades';
+import { isObject, kindOf, withField, type Upgrade } from './kind';
+
+export const BENCH = kindOf('bench', BenchSchema, BENCH_UPGRADES, tellBenchVersion);
+export const SETTINGS = kindOf('settings', SettingsSchema);
+
+/** Test cuts of the first shapes went through unless they said otherwise; cuts did not tell the nozzle. */
+export const ENTRY = kindOf('log entry', EntrySchema, [
+	(entry) => (isObject(entry) && entry.kind === 'test-cut' ? { through: true, ...entry } : entry)
+]);
+export const CHART = kindOf(
+	'cut chart',
+	v.pipe(v.array(ChartRowSchema), v.maxLength(CHART_ROWS_MOST, 'at most 10 000 rows'))
+);
+export const OUTLINE = kindOf('outline', ContoursSchema);
+
+/**
+ * What a card was planned from. Version 1 kept the bench as it stood then, and test cuts as a sum against
+ * a law that is gone: they are left out, and the card's own numbers are kept beside it from version 2 on.
+ */
+const cardFromVersion1: Upgrade = (inputs) => {
+	if (!isObject(inputs)) return inputs;
+	const bench = BENCH_UPGRADES.slice(tellBenchVersion(inputs.bench) - 1).reduce<unknown>(
+		(b, up) => up(b),
+		inputs.bench
+	);
+	const use = (u: Record<string, unknown>) => ({ loadMin: u.arcMin, pilotS: 0, ...u });
+	return withField(
+		withField(
+			withField({ ...inputs, bench }, 'work', (w) => ({ ...w, by: 'pattern' })),
+			'cut',
+			(c) => withField(c, 'gouge', (g) => ({ ...g, asked: false }))
+		),
+		'evidence',
+		(e) => ({
+			...withField(e, 'wear', (w) =>
+				withField(withField(w, 'total', use), 'lastPit', (p) => withField(p, 'useSince', use))
+			),
+			speed: []
+		})
+	);
+};
+export const CARD_INPUTS = kindOf('card', PlanInputsSchema, [cardFromVersion1]);
+/** The numbers that a card was saved with. */
+export const CARD_PLAN = kindOf('plan of a card', KeptPlanSchema);
+
+export const KINDS = [BENCH, SETTINGS, ENTRY, CHART, OUTLINE, CARD_INPUTS, CARD_PLAN];
