@@ -5,6 +5,7 @@
 import type { Bench, Work } from '../../src/lib/core';
 
 const bay2Work: Work = {
+	by: 'cut',
 	arcS: 14,
 	restS: 20,
 	shopC: 18,
@@ -22,12 +23,13 @@ export const BAY_2: Bench = {
 		phases: 1,
 		nominalV: 230,
 		serviceOhm: null,
+		plugFuseA: null,
 		breaker: { standard: 'iec60898', curve: 'C', ratingA: 32 },
 		wire: { size: 'mm2-6', lengthM: 18, method: 'clipped' },
 		receptacleA: 32,
 		earthFault: '30 mA',
 		generator: null,
-		cord: { size: 'mm2-4', lengthM: 10 },
+		cord: { size: 'mm2-4', lengthM: 10, kind: 'made-up', labelA: null },
 		elsewhere: [
 			{
 				name: 'Bay 1 sockets',
@@ -58,6 +60,8 @@ export const BAY_2: Bench = {
 				voltageV: 230,
 				phases: 1,
 				inputMaxA: 24,
+				inputEffA: null,
+				fuseA: null,
 				outputMaxA: 45,
 				duty: [
 					{ outputA: 45, dutyShare: 0.35 },
@@ -70,6 +74,9 @@ export const BAY_2: Bench = {
 		powerFactor: 0.95,
 		efficiency: 0.87,
 		arcVoltageV: null,
+		toleranceShare: 0.1,
+		regulator: 'none',
+		workingBar: null,
 		inrushA: null,
 		voltageBy: 'itself',
 		airFlowLpm: 170,
@@ -81,11 +88,12 @@ export const BAY_2: Bench = {
 	torch: {
 		name: 'hand torch, 6 m lead',
 		shieldRadiusMm: 12,
+		faceRadiusMm: 5,
 		squareSide: 'right',
 		nozzles: [
-			{ ratingA: 30, boreMm: 0.8, kind: 'cut' },
-			{ ratingA: 45, boreMm: 1, kind: 'cut' },
-			{ ratingA: 45, boreMm: 1.6, kind: 'gouge' }
+			{ ratingA: 30, boreMm: 0.8, kind: 'cut', cleanMm: null, severMm: null },
+			{ ratingA: 45, boreMm: 1, kind: 'cut', cleanMm: null, severMm: null },
+			{ ratingA: 45, boreMm: 1.6, kind: 'gouge', cleanMm: null, severMm: null }
 		],
 		fittedA: 45,
 		dragShield: true,
@@ -137,12 +145,13 @@ export const TROLLEY: Bench = {
 		phases: 1,
 		nominalV: 120,
 		serviceOhm: null,
+		plugFuseA: null,
 		breaker: { standard: 'ul489', curve: 'C', ratingA: 20 },
 		wire: { size: 'awg-12', lengthM: 20, method: 'conduit' },
 		receptacleA: 20,
 		earthFault: '5 mA',
 		generator: null,
-		cord: { size: 'awg-12', lengthM: 7.6 },
+		cord: { size: 'awg-12', lengthM: 7.6, kind: 'made-up', labelA: null },
 		elsewhere: [
 			{
 				name: 'Lock house 240 V',
@@ -181,6 +190,8 @@ export const TROLLEY: Bench = {
 				voltageV: 120,
 				phases: 1,
 				inputMaxA: 24,
+				inputEffA: null,
+				fuseA: null,
 				outputMaxA: 27,
 				duty: [
 					{ outputA: 27, dutyShare: 0.2 },
@@ -191,6 +202,8 @@ export const TROLLEY: Bench = {
 				voltageV: 240,
 				phases: 1,
 				inputMaxA: 13,
+				inputEffA: null,
+				fuseA: null,
 				outputMaxA: 27,
 				duty: [{ outputA: 27, dutyShare: 0.35 }]
 			}
@@ -199,6 +212,9 @@ export const TROLLEY: Bench = {
 		powerFactor: 0.98,
 		efficiency: 0.85,
 		arcVoltageV: null,
+		toleranceShare: 0.1,
+		regulator: 'itself',
+		workingBar: null,
 		inrushA: null,
 		voltageBy: 'itself',
 		airFlowLpm: 110,
@@ -210,10 +226,11 @@ export const TROLLEY: Bench = {
 	torch: {
 		name: 'hand torch, 4 m lead',
 		shieldRadiusMm: 10.5,
+		faceRadiusMm: 5,
 		squareSide: 'right',
 		nozzles: [
-			{ ratingA: 20, boreMm: 0.65, kind: 'cut' },
-			{ ratingA: 30, boreMm: 0.8, kind: 'cut' }
+			{ ratingA: 20, boreMm: 0.65, kind: 'cut', cleanMm: null, severMm: null },
+			{ ratingA: 30, boreMm: 0.8, kind: 'cut', cleanMm: null, severMm: null }
 		],
 		fittedA: 30,
 		dragShield: true,
@@ -251,5 +268,5 @@ export const TROLLEY: Bench = {
 		],
 		hose: { boreMm: 8, lengthM: 7.5, couplings: 2 }
 	},
-	usual: { arcS: 10, restS: 40, shopC: 22, humidity: 0.65, cuts: 12, shift: null }
+	usual: { by: 'cut', arcS: 10, restS: 40, shopC: 22, humidity: 0.65, cuts: 12, shift: null }
 };

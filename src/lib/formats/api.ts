@@ -120,3 +120,13 @@ export const TemplateRequestSchema = v.object({
 	/** Of the printed template. */
 	paper: v.optional(v.picklist(PAPERS, 'A4 or letter'), 'A4')
 });
+
+/** Which other benches of the shop part a cut. */
+export const ElsewhereSchema = v.object({ benchId: IdSchema, cut: CutSchema });
+/** One that does, at its full amps. */
+export interface AbleBench {
+	id: string;
+	name: string;
+	outputA: number;
+	speedMmS: number;
+}

@@ -1,18 +1,19 @@
 /** A bench as a file: JSON with a format name and a version, published as JSON Schema. */
 import * as v from 'valibot';
-import { BENCH_VERSION, BenchSchema, upgradeBench, type Bench } from '$lib/core';
+import { BenchSchema, type Bench } from '$lib/core';
+import { BENCH } from '$lib/core/stored/kinds';
 import { badInput, fieldProblems, type Problem } from './problem';
 
 export const BENCH_FORMAT = 'steady-arc/bench';
 
 export const BenchFileSchema = v.object({
 	format: v.literal(BENCH_FORMAT, `"${BENCH_FORMAT}"`),
-	version: v.literal(BENCH_VERSION, String(BENCH_VERSION)),
+	version: v.literal(BENCH.version, String(BENCH.version)),
 	bench: BenchSchema
 });
 
 export function benchFile(bench: Bench): v.InferOutput<typeof BenchFileSchema> {
-	return { format: BENCH_FORMAT, version: BENCH_VERSION, bench };
+	return { format: BENCH_FORMAT, version: BENCH.version, bench };
 }
 
 /** A file name that every system takes. */
@@ -39,17 +40,16 @@ export function readBenchFile(text: string): BenchFileResult {
 	if (!head.success || head.output.format !== BENCH_FORMAT) {
 		return refused('bad-input', `This is not a bench file: it needs "format": "${BENCH_FORMAT}".`);
 	}
-	if (head.output.version > BENCH_VERSION) {
+	if (head.output.version > BENCH.version) {
 		return refused(
 			'bad-input',
-			`This bench file has version ${head.output.version}; this program reads up to ${BENCH_VERSION}. Update the program.`
+			`This bench file has version ${head.output.version}; this program reads up to ${BENCH.version}. Update the program.`
 		);
 	}
 	const { bench } = data as { bench?: unknown };
-	const upgraded = { format: BENCH_FORMAT, version: BENCH_VERSION, bench: upgradeBench(bench) };
-	const parsed = v.safeParse(BenchFileSchema, upgraded);
-	if (!parsed.success) return { ok: false, problem: badInput(fieldProblems(parsed.issues)) };
-	return { ok: true, bench: parsed.output.bench };
+	const read = BENCH.read(bench, head.output.version);
+	if (!read.ok) return { ok: false, problem: badInput(fieldProblems(read.issues, 'bench')) };
+	return { ok: true, bench: read.value };
 }
 
 function refused(code: Problem['code'], message: string): BenchFileResult {

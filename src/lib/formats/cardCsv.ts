@@ -1,15 +1,18 @@
 /** Saved setting cards as a table: RFC 4180, units in the header. */
 import Papa from 'papaparse';
-import { plan, type PlanInputs } from '$lib/core';
+import { plan, type FigureId, type KeptPlan, type PlanInputs } from '$lib/core';
 import { neutral } from './chartCsv';
 
 export type CardRow = Record<string, string | number>;
 
-/** The settings of one card, planned from what it was saved with. */
-export function cardRow(name: string, inputs: PlanInputs): CardRow {
-	const { figures } = plan(inputs);
+/** The settings of one card: its own numbers, or planned from what it was saved with where none were kept. */
+export function cardRow(
+	name: string,
+	{ inputs, plan: kept }: { inputs: PlanInputs; plan: KeptPlan | null }
+): CardRow {
+	const figures: KeptPlan['figures'] = kept?.figures ?? plan(inputs).figures;
 	const { cut } = inputs;
-	const value = (id: keyof typeof figures) => figures[id].value ?? '';
+	const value = (id: FigureId) => figures[id]?.value ?? '';
 	return {
 		card: name,
 		metal: cut.metal,
@@ -17,10 +20,11 @@ export function cardRow(name: string, inputs: PlanInputs): CardRow {
 		aim: cut.aim,
 		'amps (A)': value('setup.currentA'),
 		'speed (mm/s)': value('setup.speedMmS'),
-		'line (mm)': cut.lengthMm,
+		'line (mm)': value('setup.lineMm') || cut.lengthMm,
 		'time (s)': value('setup.lineS'),
 		'nozzle (A)': value('setup.nozzleA'),
-		'air (bar)': value('setup.airBar'),
+		'inlet air (bar)': value('setup.airBar'),
+		'working pressure (bar)': value('setup.workingBar'),
 		'stand-off (mm)': value('setup.standoffMm'),
 		'kerf (mm)': value('setup.kerfMm'),
 		'guide offset (mm)': value('cut.offsetMm')

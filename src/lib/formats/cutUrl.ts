@@ -27,6 +27,12 @@ const WORK = { arc: 'arcS', rest: 'restS', shop: 'shopC', hum: 'humidity', n: 'c
 /** Hours, spell and break of a shift: "8-110-15"; "none" over a usual shift. */
 const SHIFT = 'shift';
 
+/** A groove is asked for; what the work goes by. */
+const GROOVE = 'groove';
+const SIZES = ['gd', 'gw', 'ga'] as const;
+const NUMBERS_OF_GROOVE = SIZES.map((key) => NUMBERS[key][1]);
+const BY = 'work';
+
 /** Numbers in links are the core's, to a thousandth. */
 const short = (value: number) => String(Math.round(value * 1000) / 1000);
 
@@ -51,6 +57,10 @@ export function searchFromCut(cut: Cut, work: Work, usual: Work, benchId: string
 		if (work[field] !== usual[field]) search.set(key, short(work[field]));
 	}
 	if (shiftText(work) !== shiftText(usual)) search.set(SHIFT, shiftText(work));
+	// Links of earlier programs told a groove by its sizes and a pattern by its arc alone.
+	if (cut.gouge.asked) search.set(GROOVE, '1');
+	else if (SIZES.some((key) => search.has(key))) search.set(GROOVE, '0');
+	if (work.by !== usual.by || search.has('arc')) search.set(BY, work.by);
 	return search.toString();
 }
 
@@ -80,6 +90,12 @@ export function cutFromSearch(search: URLSearchParams, usual: Work): { cut: Cut;
 		const attempt = { ...work, [field]: Number(text) };
 		if (v.is(WorkSchema, attempt)) work[field] = attempt[field];
 	}
+	const groove = search.get(GROOVE);
+	const sized = NUMBERS_OF_GROOVE.some((f) => cut.gouge[f] !== DEFAULT_CUT.gouge[f]);
+	cut.gouge.asked = groove === null ? sized : groove === '1';
+	const by = v.safeParse(WorkSchema.entries.by, search.get(BY) ?? undefined);
+	if (search.has(BY)) work.by = by.success ? by.output : usual.by;
+	else if (work.arcS !== usual.arcS) work.by = 'pattern';
 	const shift = search.get(SHIFT);
 	if (shift !== null) {
 		const [hours, spellMin, breakMin] = shift.split('-').map(Number);

@@ -41,6 +41,7 @@ const anyCut: fc.Arbitrary<Cut> = fc.record({
 	circleMm: milli(10, 5000),
 	start: fc.constantFrom(...STARTS),
 	gouge: fc.record({
+		asked: fc.boolean(),
 		depthMm: milli(1, 40),
 		widthMm: milli(1, 40),
 		angleFromPlateDeg: milli(20, 60)
@@ -57,6 +58,7 @@ describe('a cut in the address', () => {
 				fc.boolean(),
 				(cut, arcS, restS, shift) => {
 					const work = {
+						by: shift ? ('cut' as const) : ('pattern' as const),
 						arcS,
 						restS,
 						shopC: 12,

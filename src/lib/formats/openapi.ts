@@ -1,6 +1,7 @@
 import { toJsonSchema } from '@valibot/to-json-schema';
 import * as v from 'valibot';
 import {
+	ElsewhereSchema,
 	KeepOutlineSchema,
 	NewBenchSchema,
 	NewCardSchema,
@@ -61,6 +62,13 @@ const OPERATIONS: Operation[] = [
 		summary: 'Best amps for each aim, with the reason',
 		body: PlanRequestSchema,
 		refusals: [400, 404, 413]
+	},
+	{
+		path: '/api/elsewhere',
+		method: 'post',
+		summary: 'Other benches of the shop that part a cut, with amps and speed',
+		body: ElsewhereSchema,
+		refusals: [400, 413]
 	},
 	{
 		path: '/api/charts/{id}',

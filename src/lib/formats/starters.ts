@@ -7,10 +7,11 @@ import type { Bench } from '$lib/core';
 const torch: Bench['torch'] = {
 	name: 'Hand torch',
 	shieldRadiusMm: 12,
+	faceRadiusMm: 5,
 	squareSide: 'right',
 	nozzles: [
-		{ ratingA: 30, boreMm: 0.8, kind: 'cut' },
-		{ ratingA: 45, boreMm: 1, kind: 'cut' }
+		{ ratingA: 30, boreMm: 0.8, kind: 'cut', cleanMm: null, severMm: null },
+		{ ratingA: 45, boreMm: 1, kind: 'cut', cleanMm: null, severMm: null }
 	],
 	fittedA: 45,
 	dragShield: true,
@@ -53,6 +54,9 @@ const cutter: Bench['cutter'] = {
 	powerFactor: 0.95,
 	efficiency: 0.87,
 	arcVoltageV: null,
+	toleranceShare: 0.1,
+	regulator: 'itself',
+	workingBar: null,
 	inrushA: null,
 	voltageBy: 'itself',
 	airFlowLpm: 170,
@@ -62,6 +66,7 @@ const cutter: Bench['cutter'] = {
 	severMm: 22
 };
 const usual: Bench['usual'] = {
+	by: 'cut',
 	arcS: 15,
 	restS: 30,
 	shopC: 20,
@@ -76,6 +81,7 @@ const circuit = {
 	elsewhere: [],
 	loads: [],
 	serviceOhm: null,
+	plugFuseA: null,
 	cord: null
 } satisfies Partial<Bench['supply']>;
 const duty45 = [
@@ -98,7 +104,17 @@ export const STARTER_BENCHES: readonly Bench[] = [
 		},
 		cutter: {
 			...cutter,
-			inputs: [{ voltageV: 230, phases: 1, inputMaxA: 24, outputMaxA: 45, duty: duty45 }]
+			inputs: [
+				{
+					voltageV: 230,
+					phases: 1,
+					inputMaxA: 24,
+					inputEffA: null,
+					fuseA: null,
+					outputMaxA: 45,
+					duty: duty45
+				}
+			]
 		},
 		torch,
 		air,
@@ -118,7 +134,17 @@ export const STARTER_BENCHES: readonly Bench[] = [
 		},
 		cutter: {
 			...cutter,
-			inputs: [{ voltageV: 240, phases: 1, inputMaxA: 23, outputMaxA: 45, duty: duty45 }]
+			inputs: [
+				{
+					voltageV: 240,
+					phases: 1,
+					inputMaxA: 23,
+					inputEffA: null,
+					fuseA: null,
+					outputMaxA: 45,
+					duty: duty45
+				}
+			]
 		},
 		torch,
 		air,
@@ -144,6 +170,8 @@ export const STARTER_BENCHES: readonly Bench[] = [
 					voltageV: 120,
 					phases: 1,
 					inputMaxA: 24,
+					inputEffA: null,
+					fuseA: null,
 					outputMaxA: 27,
 					duty: [
 						{ outputA: 27, dutyShare: 0.2 },

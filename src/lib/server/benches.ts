@@ -1,5 +1,7 @@
 import type Database from 'better-sqlite3';
-import { upgradeBench, type Bench } from '$lib/core';
+import type { Bench } from '$lib/core';
+import { BENCH } from '$lib/core/stored/kinds';
+import { readStored, UnreadableError } from './stored';
 import { OnceOnly } from './writes';
 
 export interface StoredBench {
@@ -16,13 +18,14 @@ export type SaveResult =
 interface Row {
 	id: string;
 	data: string;
+	version: number;
 	revision: number;
 }
 
 const storedBench = (row: Row): StoredBench => ({
 	id: row.id,
 	revision: row.revision,
-	bench: upgradeBench(JSON.parse(row.data)) as Bench
+	bench: readStored(BENCH, `Bench ${row.id}`, row.data, row.version)
 });
 
 export class BenchRepository {
@@ -34,18 +37,29 @@ export class BenchRepository {
 
 	constructor(db: Database.Database) {
 		this.#once = new OnceOnly(db);
-		this.#all = db.prepare('SELECT id, data, revision FROM benches ORDER BY created_at, id');
-		this.#one = db.prepare('SELECT id, data, revision FROM benches WHERE id = ?');
+		this.#all = db.prepare(
+			'SELECT id, data, version, revision FROM benches ORDER BY created_at, id'
+		);
+		this.#one = db.prepare('SELECT id, data, version, revision FROM benches WHERE id = ?');
 		this.#insert = db.prepare(
-			'INSERT INTO benches (id, data, created_at, changed_at) VALUES (?, ?, ?, ?)'
+			`INSERT INTO benches (id, data, created_at, changed_at, version) VALUES (?, ?, ?, ?, ${BENCH.version})`
 		);
 		this.#update = db.prepare(
-			'UPDATE benches SET data = ?, revision = revision + 1, changed_at = ? WHERE id = ? AND revision = ?'
+			`UPDATE benches SET data = ?, version = ${BENCH.version}, revision = revision + 1, changed_at = ? WHERE id = ? AND revision = ?`
 		);
 	}
 
+	/** All that can be read: one damaged bench does not take the others with it. */
 	all(): StoredBench[] {
-		return this.#all.all().map(storedBench);
+		return this.#all.all().flatMap((row) => {
+			try {
+				return [storedBench(row)];
+			} catch (error) {
+				if (!(error instanceof UnreadableError)) throw error;
+				console.error(error.message);
+				return [];
+			}
+		});
 	}
 
 	find(id: string): StoredBench | undefined {

@@ -1,7 +1,7 @@
 import { error, redirect, type Cookies } from '@sveltejs/kit';
-import { plan, REGISTRY, say, type FigureId, type PlanInputs, type UnitSystem } from '$lib/core';
+import { MODEL_VERSION, plan, REGISTRY, say, type FigureId, type UnitSystem } from '$lib/core';
 import type { WorkbenchData } from '$lib/state/workbench.svelte';
-import type { SavedCard } from './cards';
+import type { FoundCard } from './cards';
 import { benchOf, workbenchData } from './pageData';
 import { requestedInputs } from './planning';
 import type { Store } from './store';
@@ -16,35 +16,41 @@ export interface CardData {
 	saved: null | {
 		id: string;
 		name: string;
+		/** The numbers are those of that day; false: its program did not keep them. */
+		kept: boolean;
 		/** "Travel: 22 mm/s then, 23 mm/s today". */
 		moved: string[];
 		modelVersion: string;
+		modelToday: string;
 	};
 }
 
-/** A saved card with everything it was planned from, not what the bench knows today. */
-export function savedCardData(
-	store: Store,
-	card: SavedCard,
-	inputs: PlanInputs,
-	units: UnitSystem
-): CardData {
+/** A saved card with its own numbers, and what today's model and evidence say of the same cut. */
+export function savedCardData(store: Store, found: FoundCard, units: UnitSystem): CardData {
+	const { card, inputs, plan: kept } = found;
 	const stored = store.benches.find(card.benchId)!;
 	const search = new URLSearchParams(card.search);
-	const workbench = { ...workbenchData(store, stored, search, units), ...inputs };
+	const workbench = { ...workbenchData(store, stored, search, units), ...inputs, kept };
 	const { cut, work } = inputs;
 	const now = plan(requestedInputs(store, { benchId: card.benchId, cut, work })).figures;
-	const then = plan(inputs).figures;
+	const then = kept?.figures ?? plan(inputs).figures;
 	const told = (id: FigureId, value: number | null) =>
 		value === null ? '–' : say(value, { quantity: REGISTRY[id].quantity, units, gauge: 'steel' });
 	const moved = COMPARED.flatMap((id) => {
-		const [before, today] = [told(id, then[id].value), told(id, now[id].value)];
+		const [before, today] = [told(id, then[id]?.value ?? null), told(id, now[id].value)];
 		return before === today ? [] : [`${REGISTRY[id].label}: ${before} then, ${today} today`];
 	});
 	return {
 		workbench,
 		day: card.savedAt.slice(0, 10),
-		saved: { id: card.id, name: card.name, moved, modelVersion: card.modelVersion }
+		saved: {
+			id: card.id,
+			name: card.name,
+			kept: kept !== null,
+			moved,
+			modelVersion: card.modelVersion,
+			modelToday: MODEL_VERSION
+		}
 	};
 }
 
@@ -57,7 +63,7 @@ export function cardData(
 	if (id !== null) {
 		const found = store.cards.find(id);
 		if (!found) error(404, `There is no card "${id.slice(0, 64)}" on any shelf.`);
-		return savedCardData(store, found.card, found.inputs, units);
+		return savedCardData(store, found, units);
 	}
 	const stored = benchOf(store, url, cookies);
 	if (!stored) redirect(303, '/start');

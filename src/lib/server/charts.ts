@@ -1,4 +1,6 @@
 import type Database from 'better-sqlite3';
+import { CHART } from '$lib/core/stored/kinds';
+import { readStored } from './stored';
 import { chartHash, type Chart, type ChartRow } from '$lib/core';
 import { OnceOnly } from './writes';
 
@@ -9,6 +11,7 @@ export interface StoredChart {
 interface Row {
 	name: string;
 	rows: string;
+	version: number;
 }
 
 export class ChartRepository {
@@ -19,17 +22,20 @@ export class ChartRepository {
 
 	constructor(db: Database.Database) {
 		this.#once = new OnceOnly(db);
-		this.#one = db.prepare('SELECT name, rows FROM charts WHERE bench_id = ?');
+		this.#one = db.prepare('SELECT name, rows, version FROM charts WHERE bench_id = ?');
 		this.#put = db.prepare(
-			`INSERT INTO charts (bench_id, name, rows, changed_at) VALUES (?, ?, ?, ?)
-			ON CONFLICT (bench_id) DO UPDATE SET name = excluded.name, rows = excluded.rows, changed_at = excluded.changed_at`
+			`INSERT INTO charts (bench_id, name, rows, changed_at, version) VALUES (?, ?, ?, ?, ${CHART.version})
+			ON CONFLICT (bench_id) DO UPDATE SET name = excluded.name, rows = excluded.rows,
+				changed_at = excluded.changed_at, version = excluded.version`
 		);
 		this.#drop = db.prepare('DELETE FROM charts WHERE bench_id = ?');
 	}
 
 	find(benchId: string): StoredChart | undefined {
 		const row = this.#one.get(benchId);
-		return row && { name: row.name, rows: JSON.parse(row.rows) as ChartRow[] };
+		if (!row) return undefined;
+		const rows = readStored(CHART, `Cut chart of bench ${benchId}`, row.rows, row.version);
+		return { name: row.name, rows };
 	}
 
 	/** As the plan takes it. */

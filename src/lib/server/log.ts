@@ -1,5 +1,7 @@
 import type Database from 'better-sqlite3';
 import type { Entry, LoggedEntry } from '$lib/core';
+import { ENTRY } from '$lib/core/stored/kinds';
+import { readStored, UnreadableError } from './stored';
 
 /** One row as screens and exports see it. */
 export interface LogRow extends LoggedEntry {
@@ -27,6 +29,7 @@ interface Row {
 	setId: string | null;
 	at: string;
 	data: string;
+	version: number;
 	undone: number;
 	inputsHash: string | null;
 	modelVersion: string;
@@ -35,16 +38,28 @@ interface Row {
 export type AppendResult = { outcome: 'logged' | 'already'; id: number };
 export type UndoResult = { outcome: 'undone' | 'already'; id: number } | { outcome: 'unknown' };
 
-const SELECT = `SELECT e.id, e.op_id AS opId, e.bench_id AS benchId, e.set_id AS setId, e.at, e.data,
+const SELECT = `SELECT e.id, e.op_id AS opId, e.bench_id AS benchId, e.set_id AS setId, e.at, e.data, e.version,
 	EXISTS (SELECT 1 FROM log u WHERE u.undoes = e.id) AS undone,
 	e.inputs_hash AS inputsHash, e.model_version AS modelVersion
 	FROM log e WHERE e.kind <> 'undo'`;
 
-const logRow = ({ data, undone, ...row }: Row): LogRow => ({
+const logRow = ({ data, version, undone, ...row }: Row): LogRow => ({
 	...row,
-	entry: JSON.parse(data) as Entry,
+	entry: readStored(ENTRY, `Log entry ${row.id}`, data, version),
 	undone: undone === 1
 });
+
+/** All that can be read: one damaged entry does not take the log with it. */
+const readable = (rows: readonly Row[]): LogRow[] =>
+	rows.flatMap((row) => {
+		try {
+			return [logRow(row)];
+		} catch (error) {
+			if (!(error instanceof UnreadableError)) throw error;
+			console.error(error.message);
+			return [];
+		}
+	});
 
 export class LogRepository {
 	readonly #append: Database.Statement<unknown[]>;
@@ -55,8 +70,8 @@ export class LogRepository {
 
 	constructor(readonly db: Database.Database) {
 		this.#append = db.prepare(
-			`INSERT INTO log (op_id, bench_id, set_id, kind, at, data, undoes, inputs_hash, model_version)
-			VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?) ON CONFLICT (op_id) DO NOTHING`
+			`INSERT INTO log (op_id, bench_id, set_id, kind, at, data, undoes, inputs_hash, model_version, version)
+			VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ${ENTRY.version}) ON CONFLICT (op_id) DO NOTHING`
 		);
 		this.#byOp = db.prepare('SELECT id FROM log WHERE op_id = ?');
 		this.#ofBench = db.prepare(`${SELECT} AND e.bench_id = ? ORDER BY e.id`);
@@ -111,10 +126,10 @@ export class LogRepository {
 
 	/** In the order they were written, undone ones marked. */
 	ofBench(benchId: string): LogRow[] {
-		return this.#ofBench.all(benchId).map(logRow);
+		return readable(this.#ofBench.all(benchId));
 	}
 
 	everything(): LogRow[] {
-		return this.#everything.all().map(logRow);
+		return readable(this.#everything.all());
 	}
 }

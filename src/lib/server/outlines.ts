@@ -1,5 +1,7 @@
 import type Database from 'better-sqlite3';
 import type { Contour } from '$lib/core/shape/outline';
+import { OUTLINE } from '$lib/core/stored/kinds';
+import { readStored } from './stored';
 import { OnceOnly } from './writes';
 
 export interface SavedOutline {
@@ -11,7 +13,7 @@ export interface SavedOutline {
 export class OutlineRepository {
 	readonly #once: OnceOnly;
 	readonly #kept: Database.Statement<[], SavedOutline>;
-	readonly #one: Database.Statement<[string], SavedOutline & { contours: string }>;
+	readonly #one: Database.Statement<[string], SavedOutline & { contours: string; version: number }>;
 	readonly #add: Database.Statement<[string, string, string, string]>;
 	readonly #keep: Database.Statement<[string | null, string]>;
 
@@ -21,10 +23,10 @@ export class OutlineRepository {
 			'SELECT id, name, saved_at AS savedAt FROM outlines WHERE removed_at IS NULL ORDER BY name, id'
 		);
 		this.#one = db.prepare(
-			'SELECT id, name, saved_at AS savedAt, contours FROM outlines WHERE id = ?'
+			'SELECT id, name, saved_at AS savedAt, contours, version FROM outlines WHERE id = ?'
 		);
 		this.#add = db.prepare(
-			'INSERT INTO outlines (id, name, contours, saved_at) VALUES (?, ?, ?, ?)'
+			`INSERT INTO outlines (id, name, contours, saved_at, version) VALUES (?, ?, ?, ?, ${OUTLINE.version})`
 		);
 		this.#keep = db.prepare('UPDATE outlines SET removed_at = ? WHERE id = ?');
 	}
@@ -36,7 +38,9 @@ export class OutlineRepository {
 
 	find(id: string): (SavedOutline & { contours: Contour[] }) | undefined {
 		const row = this.#one.get(id);
-		return row && { ...row, contours: JSON.parse(row.contours) as Contour[] };
+		if (!row) return undefined;
+		const { contours, version, ...outline } = row;
+		return { ...outline, contours: readStored(OUTLINE, `Outline ${id}`, contours, version) };
 	}
 
 	add(write: SavedOutline & { opId: string; contours: readonly Contour[] }): SavedOutline {

@@ -15,8 +15,7 @@ export function evidenceOf(store: Store, benchId: string, bench: Bench): Evidenc
 	return evidenceFromLog(
 		bench,
 		store.log.ofBench(benchId),
-		store.sets.current(benchId)?.id ?? null,
-		store.charts.forPlan(benchId)
+		store.sets.current(benchId)?.id ?? null
 	);
 }
 

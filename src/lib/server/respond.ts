@@ -1,5 +1,6 @@
 import * as v from 'valibot';
 import { DomainError } from '$lib/core';
+import { UnreadableError } from './stored';
 import {
 	badInput,
 	fieldProblems,
@@ -54,6 +55,12 @@ export async function answer(handler: () => unknown): Promise<Response> {
 		if (error instanceof Refusal) return Response.json(error.problem, { status: error.status });
 		if (error instanceof DomainError) {
 			return Response.json(problemFromDomainError(error), { status: 400 });
+		}
+		if (error instanceof UnreadableError) {
+			const message = `${error.message}. Nothing was changed; the backup may still have it.`;
+			return Response.json({ code: 'fault', message, fields: [] } satisfies Problem, {
+				status: 500
+			});
 		}
 		throw error;
 	}

@@ -1,4 +1,6 @@
 import type Database from 'better-sqlite3';
+import { SETTINGS } from '$lib/core/stored/kinds';
+import { readStored } from './stored';
 import { DEFAULT_SETTINGS, type Settings } from '$lib/core';
 import { OnceOnly } from './writes';
 
@@ -12,15 +14,15 @@ export type SettingsResult =
 
 export class SettingsRepository {
 	readonly #once: OnceOnly;
-	readonly #get: Database.Statement<[], { data: string; revision: number }>;
+	readonly #get: Database.Statement<[], { data: string; version: number; revision: number }>;
 	readonly #put: Database.Statement<[string, number]>;
 
 	constructor(db: Database.Database) {
 		this.#once = new OnceOnly(db);
-		this.#get = db.prepare('SELECT data, revision FROM settings WHERE id = 1');
+		this.#get = db.prepare('SELECT data, version, revision FROM settings WHERE id = 1');
 		this.#put = db.prepare(
-			`INSERT INTO settings (id, data, revision) VALUES (1, ?, ?)
-			ON CONFLICT (id) DO UPDATE SET data = excluded.data, revision = excluded.revision`
+			`INSERT INTO settings (id, data, revision, version) VALUES (1, ?, ?, ${SETTINGS.version})
+			ON CONFLICT (id) DO UPDATE SET data = excluded.data, revision = excluded.revision, version = excluded.version`
 		);
 	}
 
@@ -28,7 +30,10 @@ export class SettingsRepository {
 	get(): StoredSettings {
 		const row = this.#get.get();
 		if (!row) return { revision: 0, settings: DEFAULT_SETTINGS };
-		return { revision: row.revision, settings: JSON.parse(row.data) as Settings };
+		return {
+			revision: row.revision,
+			settings: readStored(SETTINGS, 'Settings', row.data, row.version)
+		};
 	}
 
 	save(write: { opId: string; revision: number; settings: Settings; at: string }): SettingsResult {

@@ -63,7 +63,7 @@ describe('the log', () => {
 		const with1 = evidenceFromLog(BAY_2, store.log.ofBench('b1'), null);
 		store.log.undo({ opId: 'count-op-2', id, at: AT, modelVersion: '1' });
 		const after = evidenceFromLog(BAY_2, store.log.ofBench('b1'), null);
-		expect(with1.wear.total).toMatchObject({ starts: 1, arcMin: 0.5 });
+		expect(with1.wear.total).toMatchObject({ starts: 1, pilotS: 30 });
 		expect({ ...after, revision: 0 }).toEqual({ ...before, revision: 0 });
 	});
 });

@@ -137,7 +137,7 @@ describe('POST /api/plan', () => {
 		expect(body.verdict).toBe('stops');
 		const texts = (body.findings as { text: string }[]).map((f) => f.text).join(' ');
 		expect(texts).toContain('cannot deliver');
-		expect(texts).toContain('will not go through');
+		expect(texts).toContain('22 mm is the most');
 	});
 });
 

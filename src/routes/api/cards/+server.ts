@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { MODEL_VERSION, plan } from '$lib/core';
+import { keptPlan, MODEL_VERSION, plan } from '$lib/core';
 import { NewCardSchema } from '$lib/formats/api';
 import { cutFromSearch } from '$lib/formats/cutUrl';
 import { cardRow, cardsCsv } from '$lib/formats/cardCsv';
@@ -15,7 +15,7 @@ export const GET: RequestHandler = ({ url }) =>
 		if (!store().benches.find(benchId)) unknown('bench', benchId);
 		const cards = store().cards.ofBench(benchId);
 		if (url.searchParams.get('as') !== 'csv') return { cards };
-		const rows = cards.map(({ id, name }) => cardRow(name, store().cards.find(id)!.inputs));
+		const rows = cards.map(({ id, name }) => cardRow(name, store().cards.find(id)!));
 		return new Response(cardsCsv(rows), {
 			headers: {
 				'content-type': 'text/csv; charset=utf-8',
@@ -29,8 +29,9 @@ export const POST: RequestHandler = ({ request }) =>
 	answer(async () => {
 		const { opId, benchId, name, search } = await readBody(request, NewCardSchema);
 		const stored = store().benches.find(benchId) ?? unknown('bench', benchId);
-		const planned = cutFromSearch(new URLSearchParams(search), stored.bench.usual);
-		const inputs = requestedInputs(store(), { benchId, ...planned });
+		const asked = cutFromSearch(new URLSearchParams(search), stored.bench.usual);
+		const inputs = requestedInputs(store(), { benchId, ...asked });
+		const planned = plan(inputs);
 		return store().cards.add({
 			opId,
 			id: randomUUID(),
@@ -38,7 +39,8 @@ export const POST: RequestHandler = ({ request }) =>
 			name,
 			search,
 			inputs,
-			inputsHash: plan(inputs).inputsHash,
+			plan: keptPlan(planned),
+			inputsHash: planned.inputsHash,
 			modelVersion: MODEL_VERSION,
 			savedAt: new Date().toISOString()
 		});

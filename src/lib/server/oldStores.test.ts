@@ -1,0 +1,184 @@
+import Database from 'better-sqlite3';
+import { createHash } from 'node:crypto';
+import { copyFileSync, mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterEach, describe, expect, it } from 'vitest';
+import { BenchSchema, MODEL_VERSION, plan, SettingsSchema } from '../core';
+import { BENCH, ENTRY, KINDS } from '../core/stored/kinds';
+import { jsonSchema } from '../formats/openapi';
+import * as v from 'valibot';
+import { savedCardData } from './cardData';
+import { DATABASE_FILE } from './db';
+import { workbenchData } from './pageData';
+import { openStore, type Store } from './store';
+import { UnreadableError } from './stored';
+
+const FOLDER = 'tests/stores';
+const OLD = readdirSync(FOLDER).filter((name) => name.endsWith('.db'));
+
+let opened: { store: Store; folder: string } | undefined;
+/** A copy of an old store, changed as its own program might have, opened by today's. */
+function open(name: string, change: (db: Database.Database) => void = () => {}): Store {
+	const folder = mkdtempSync(join(tmpdir(), 'steady-arc-old-'));
+	const file = join(folder, DATABASE_FILE);
+	copyFileSync(join(FOLDER, name), file);
+	const db = new Database(file);
+	change(db);
+	db.close();
+	opened = { store: openStore(folder), folder };
+	return opened.store;
+}
+afterEach(() => {
+	opened?.store.db.close();
+	if (opened) rmSync(opened.folder, { recursive: true });
+	opened = undefined;
+});
+
+describe('a store of an earlier state', () => {
+	it('stands here for every state that was landed', () => {
+		expect(OLD).toEqual([
+			'after-cut.db',
+			'after-first-slice.db',
+			'after-setup.db',
+			'after-supply.db'
+		]);
+	});
+
+	it.each(OLD)('%s opens: benches, settings, log, charts, and a plan on every bench', (name) => {
+		const store = open(name);
+		const benches = store.benches.all();
+		expect(benches).toHaveLength(2);
+		for (const { id, bench } of benches) {
+			expect(v.parse(BenchSchema, bench)).toEqual(bench);
+			const data = workbenchData(store, store.benches.find(id)!, new URLSearchParams(), 'metric');
+			const { figures } = plan({ ...data, chart: data.chart });
+			expect(figures['setup.speedMmS'].value).toBeGreaterThan(5);
+			expect(figures['wear.cutsLeft'].value).toBeGreaterThan(0);
+		}
+		const { settings } = store.settings.get();
+		expect(v.parse(SettingsSchema, settings)).toEqual(settings);
+		const rows = Number(
+			store.db.prepare("SELECT count(*) FROM log WHERE kind <> 'undo'").pluck().get()
+		);
+		expect(store.log.everything()).toHaveLength(rows);
+		expect(rows).toBeGreaterThan(10);
+	});
+
+	it.each(OLD.filter((name) => /setup|cut/.test(name)))(
+		'%s opens its cards, told as what they are',
+		(name) => {
+			const store = open(name);
+			const cards = store.cards.everything();
+			expect(cards.length).toBeGreaterThan(2);
+			for (const { id } of cards) {
+				const found = store.cards.find(id)!;
+				expect(found.plan).toBeNull();
+				const { saved, workbench } = savedCardData(store, found, 'metric');
+				expect(saved).toMatchObject({ kept: false, modelToday: MODEL_VERSION });
+				expect(saved!.modelVersion).not.toBe(MODEL_VERSION);
+				expect(plan(workbench).figures['setup.currentA'].value).toBeGreaterThan(0);
+			}
+		}
+	);
+
+	it('reads a test cut from before "through" was told as one that went through', () => {
+		const store = open('after-supply.db', (db) => {
+			const row = db.prepare('SELECT bench_id AS b FROM log LIMIT 1').get() as { b: string };
+			db.prepare(
+				"INSERT INTO log (op_id, bench_id, set_id, kind, at, data, model_version) VALUES ('old-test-cut', ?, NULL, 'test-cut', '2026-11-20T08:00:00Z', ?, '1')"
+			).run(
+				row.b,
+				'{"kind":"test-cut","metal":"mild-steel","thicknessMm":6,"outputA":45,"speedMmS":20,"lagDeg":22}'
+			);
+		});
+		const cut = store.log.everything().find(({ entry }) => entry.kind === 'test-cut')!;
+		expect(cut.entry).toMatchObject({ through: true });
+	});
+});
+
+describe('a saved card', () => {
+	it('keeps the numbers it was saved with, whatever the model says later', () => {
+		const store = open('after-cut.db');
+		const { id: benchId, bench } = store.benches.all()[0]!;
+		const data = workbenchData(
+			store,
+			store.benches.find(benchId)!,
+			new URLSearchParams(),
+			'metric'
+		);
+		const inputs = { ...data, bench };
+		const now = plan(inputs);
+		const kept = {
+			modelVersion: '5',
+			inputsHash: now.inputsHash,
+			verdict: now.verdict,
+			findings: [],
+			figures: {
+				...now.figures,
+				'setup.speedMmS': { value: 7.5, basis: 'M' as const, way: 'model' }
+			}
+		};
+		const { evidence, cut, work, settings, chart } = inputs;
+		store.cards.add({
+			opId: 'card-kept-1',
+			id: 'kept',
+			benchId,
+			name: 'Kept',
+			search: '',
+			inputs: { bench, evidence, cut, work, settings, chart },
+			plan: kept,
+			inputsHash: now.inputsHash,
+			modelVersion: '5',
+			savedAt: '2026-11-26T08:00:00.000Z'
+		});
+		const found = store.cards.find('kept')!;
+		expect(found.plan!.figures['setup.speedMmS']!.value).toBe(7.5);
+		const { saved, workbench } = savedCardData(store, found, 'metric');
+		expect(workbench.kept).toEqual(found.plan);
+		expect(saved!.moved.join()).toContain('7.5 mm/s then');
+	});
+});
+
+describe('a damaged row', () => {
+	it('is told by its name, and takes neither the other benches nor the log with it', () => {
+		const store = open('after-cut.db', (db) => {
+			db.exec(
+				'UPDATE benches SET data = \'{"name":"half"}\' WHERE id = (SELECT min(id) FROM benches)'
+			);
+			db.exec('UPDATE log SET data = \'{"kind":"cut","arcS":-4}\' WHERE id = 1');
+		});
+		expect(store.benches.all()).toHaveLength(1);
+		const id = store.db.prepare('SELECT min(id) FROM benches').pluck().get() as string;
+		expect(() => store.benches.find(id)).toThrow(UnreadableError);
+		expect(store.log.everything().map((row) => row.id)).not.toContain(1);
+		expect(store.log.everything().length).toBeGreaterThan(10);
+	});
+});
+
+describe('every kind that is kept', () => {
+	it('raises its version when its shape changes: the shape of each version is on record', () => {
+		const shape = (schema: v.GenericSchema) =>
+			createHash('sha256')
+				.update(JSON.stringify(jsonSchema(schema)))
+				.digest('hex')
+				.slice(0, 16);
+		const now = Object.fromEntries(
+			KINDS.map(({ name, version, schema }) => [`${name} ${version}`, shape(schema)])
+		);
+		const record = JSON.parse(readFileSync(`${FOLDER}/shapes.json`, 'utf8')) as object;
+		// A new shape wants a new version, an upgrade from the one before, and a store of it in this folder.
+		expect(record).toMatchObject(now);
+	});
+
+	it('brings every earlier version up step by step, and never past its own', () => {
+		for (const kind of KINDS) {
+			for (let version = 1; version <= kind.version; version++) {
+				expect(kind.read(null, version).ok, `${kind.name} ${version}`).toBe(false);
+			}
+			expect(kind.read(null, kind.version + 1)).toMatchObject({ ok: false });
+		}
+		expect(BENCH.version).toBe(3);
+		expect(ENTRY.version).toBe(2);
+	});
+});
