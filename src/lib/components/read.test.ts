@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { BAY_2, changed, inputsOf } from '../../../tests/support/inputs';
 import { CAUSES } from '$lib/core/faults/read';
-import { SIGNS, type Bench } from '$lib/core';
+import { SIGNS, type Bench, type NextCut } from '$lib/core';
 import { Workbench } from '$lib/state/workbench.svelte';
-import { CAUSE_WORDS, correction, SIGN_WORDS } from './Read/words';
+import { CAUSE_WORDS, correction, SIGN_WORDS, whyMoved } from './Read/words';
 
 const workbench = (bench: Bench = BAY_2) =>
 	new Workbench({
@@ -20,7 +20,16 @@ const workbench = (bench: Bench = BAY_2) =>
 	});
 
 describe('what a reading says to do', () => {
-	const seen = { heldMmS: 20, lagDeg: null };
+	const next = (over: Partial<NextCut> = {}): NextCut => ({
+		beforeMmS: 22,
+		afterMmS: 22,
+		beforeLineS: 13.6,
+		lineS: 13.6,
+		aloneMmS: null,
+		share: null,
+		...over
+	});
+	const seen = { heldMmS: 20, next: next() };
 
 	it('has a name and a way to look for every sign, and one correction for every cause', () => {
 		for (const sign of SIGNS) expect(SIGN_WORDS[sign].look).toMatch(/\?$/);
@@ -32,9 +41,26 @@ describe('what a reading says to do', () => {
 		}
 	});
 
-	it('gives the speed and the seconds for this line', () => {
-		expect(correction('slow', workbench(), seen)).toBe('Go faster: 25 mm/s, 12 s for your line.');
-		expect(correction('fast', workbench(), seen)).toBe('Go slower: 16 mm/s, 18.8 s for your line.');
+	it('gives the speed that the card will say, its seconds, and the old one beside it', () => {
+		const faster = { heldMmS: 20, next: next({ afterMmS: 25, lineS: 12 }) };
+		expect(correction('slow', workbench(), faster)).toBe(
+			'Go faster: 25 mm/s, 12 s for your line, not 13.6 s.'
+		);
+		const slower = next({ afterMmS: 19, lineS: 15.8, aloneMmS: 13.4, share: 0.3 });
+		expect(correction('fast', workbench(), { heldMmS: 22, next: slower })).toBe(
+			'Go slower: 19 mm/s, 15.8 s for your line, not 13.6 s.'
+		);
+		expect(whyMoved(slower, workbench())).toBe(
+			'Taken as a test cut, the card goes from 22 mm/s to 19 mm/s. This reading alone would say 13 mm/s; against label, chart and earlier cuts it counts for 30 %.'
+		);
+		expect(whyMoved(next(), workbench())).toContain('stays at 22 mm/s');
+	});
+
+	it('never says faster to a slower number', () => {
+		const low = { heldMmS: 30, next: next({ afterMmS: 26 }) };
+		expect(correction('slow', workbench(), low)).toMatch(/^Hold what the card then says: 26 mm\/s/);
+		const none = { heldMmS: 30, next: next({ afterMmS: null, lineS: null }) };
+		expect(correction('fast', workbench(), none)).toContain('turn up');
 	});
 
 	it('speaks of the stand-off as this torch has it', () => {

@@ -107,19 +107,20 @@ describe('words of Setup', () => {
 		expect(word({ thicknessMm: 60 })).toBe('none');
 	});
 
-	it('side with the circuit when it carries neither of the other two', () => {
+	it('tell what the supply stops, and what then runs', () => {
 		const weak = changed((b) => {
 			b.supply.breaker.ratingA = 16;
 			b.supply.serviceOhm = 0.8;
 		});
 		const bench = workbench({ thicknessMm: 10 }, weak);
-		bench.setWork({ arcS: 300, restS: 5 });
+		bench.setWork({ by: 'pattern', arcS: 300, restS: 5 });
 		const advice = schoolAdvice(bench.schools, bench);
 		const { full, matched, circuit } = bench.schools;
 		expect(full.stations.supply.verdict).toBe('stops');
-		if (matched.stations.supply.verdict !== 'stops') expect(advice).toMatch(/^Match the amps/);
-		else if (circuit.stations.supply.verdict !== 'stops')
-			expect(advice).toMatch(/^Go by the circuit/);
+		if (matched.stations.supply.verdict !== 'stops') expect(advice).toMatch(/matched, .* runs\.$/);
+		else if (circuit.stations.supply.verdict !== 'stops') expect(advice).toMatch(/surely runs on/);
+		else expect(advice).toMatch(/stops each of them/);
+		expect(advice).not.toMatch(/best|^Match|^Full/);
 		expect(circuit.figures['setup.currentA'].value!).toBeLessThan(45);
 	});
 

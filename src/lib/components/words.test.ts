@@ -45,30 +45,30 @@ function workbench(
 		chart: null,
 		cards: [],
 		cut: { ...(DEFAULT_CUT as Cut), ...cut },
-		work: more.work ?? bench.usual,
+		work: more.work ?? { ...bench.usual, by: 'pattern' },
 		units: more.units ?? 'metric'
 	});
 }
-const HOT = { ...BAY_2.usual, arcS: 60, restS: 20, shopC: 35 };
+const HOT = { ...BAY_2.usual, by: 'pattern' as const, arcS: 60, restS: 20, shopC: 35 };
 
 describe('the line', () => {
 	it('tells figure, context and state of each station', () => {
 		const cells = stationCells(workbench());
 		expect(cells.map((c) => c.figures.map((f) => `${f.text} ${f.unit}`).join(', '))).toEqual([
 			'45 A',
-			'45 A, 22 mm/s',
+			'45 A, 24 mm/s',
 			'11.3 mm',
-			'2 passes',
-			'344 cuts'
+			'',
+			'351 cuts'
 		]);
-		expect(cells.map((c) => c.word)).toEqual(['holds', 'holds', 'holds', 'holds', 'holds']);
-		expect(cells[1]!.href).toBe('/setup?bench=b1');
+		expect(cells.map((c) => c.word)).toEqual(['holds', 'holds', 'holds', 'set this', 'holds']);
+		expect(cells[1]!.href).toBe('/setup?bench=b1&work=pattern');
 	});
 
 	it('tells which amps run on when the chosen ones do not', () => {
 		const bench = workbench({}, BAY_2, { work: HOT });
 		const [supply] = stationCells(bench);
-		expect(supply!.context).toBe('runs on');
+		expect(supply!.context).toBe('surely runs on');
 		expect(Number(supply!.figures[0]!.text)).toBeLessThan(45);
 		expect(supply!.word).toMatch(/^cutter stops \d+:\d\d$/);
 		expect(supplyAnswer(bench.plan, bench).first).toMatch(/^45 A stops \d+:\d\d: cutter heat\.$/);
@@ -80,9 +80,13 @@ describe('the line', () => {
 		expect(cells[0]!.word).toBe('tight: low volts');
 		expect(cells[3]!).toMatchObject({
 			verdict: 'not set',
-			word: 'no gouging nozzle',
 			state: 'not set'
 		});
+		const asked = { gouge: { ...DEFAULT_CUT.gouge, asked: true } };
+		expect(stationCells(workbench(asked, TROLLEY))[3]!.word).toBe('no gouging nozzle');
+		const none = stationCells(workbench({ thicknessMm: 40 }));
+		expect(none[1]!.figures.map((f) => f.unit)).toEqual(['A']);
+		expect(none[4]).toMatchObject({ figures: [], context: 'no such cut' });
 	});
 });
 
@@ -151,13 +155,14 @@ describe('the card', () => {
 		expect(dosAndDonts(workbench({ aim: 'sever' })).dos).toContain('Go as fast as it still parts');
 	});
 
-	it('sides with the school that a hand can follow', () => {
+	it('says what each school costs, and leaves the best to the aims', () => {
 		const advice = (cut: Partial<Cut>) => {
 			const bench = workbench(cut);
 			return schoolAdvice(bench.schools, bench);
 		};
-		expect(advice({})).toMatch(/^Full amps, go faster/);
-		expect(advice({ thicknessMm: 2 })).toMatch(/^Match the amps: .* faster than a hand/);
+		expect(advice({})).toMatch(/^Both can be held: full at 24 mm\/s/);
+		expect(advice({ thicknessMm: 2 })).toMatch(/^Full asks .* which none follows; matched asks/);
+		expect(advice({ thicknessMm: 11.9 })).toMatch(/^It takes full amps/);
 		expect(advice({ thicknessMm: 40 })).toContain('too thick');
 	});
 });

@@ -7,6 +7,7 @@ import {
 	isMeasurement,
 	METALS,
 	plan,
+	planAsKept,
 	say,
 	showQuantity,
 	whatChanged,
@@ -20,15 +21,18 @@ import {
 	type Explanation,
 	type FigureChange,
 	type FigureId,
+	type KeptPlan,
 	type Plan,
 	type PlanInputs,
 	type Quantity,
 	type Settings,
 	type Shown,
+	type TestCut,
 	type UnitSystem,
 	type Work,
 	REGISTRY
 } from '$lib/core';
+import { inputsHash } from '$lib/core/plan/plan';
 import { searchFromCut } from '$lib/formats/cutUrl';
 import { fieldProblems, sentence } from '$lib/formats/problem';
 import { nowIso } from './clock';
@@ -68,7 +72,17 @@ export interface WorkbenchData {
 	cut: Cut;
 	work: Work;
 	units: UnitSystem;
+	/** Of a saved card: its numbers as they were. */
+	kept?: KeptPlan | null;
 }
+
+/** What was seen of a test cut. */
+export type SeenCut = Pick<
+	TestCut,
+	'speedMmS' | 'lagDeg' | 'dross' | 'judged' | 'through' | 'took'
+>;
+
+const UNHASHED = { hashed: false };
 
 /** A hand that has not moved for this long rests, ms. */
 const REST_MS = 150;
@@ -157,7 +171,15 @@ export class Workbench {
 		settings: this.settings,
 		chart: this.chart
 	});
-	readonly plan: Plan = $derived(plan(this.inputs));
+	/** A saved card shows the numbers that it was saved with. */
+	readonly plan: Plan = $derived.by(() => {
+		const today = plan(this.inputs, UNHASHED);
+		return this.#data.kept ? planAsKept(today, this.#data.kept) : today;
+	});
+	/** Of these inputs, or of a saved card; worked out when somebody asks. */
+	get inputsHash(): string {
+		return this.#data.kept?.inputsHash ?? inputsHash(this.inputs);
+	}
 	/** Inputs as of when the hand last rested; comparisons and charts go by them during a drag. */
 	#restedInputs = $state.raw<PlanInputs | undefined>();
 	readonly calmInputs: PlanInputs = $derived((this.dragging && this.#restedInputs) || this.inputs);
@@ -165,19 +187,26 @@ export class Workbench {
 	readonly calmPlan: Plan = $derived.by(() => {
 		const calm = this.calmInputs;
 		// Not tracked: the inputs under the hand change with every frame, the calm ones do not.
-		return untrack(() => (calm === this.inputs ? this.plan : plan(calm)));
+		return untrack(() => (calm === this.inputs ? this.plan : plan(calm, UNHASHED)));
 	});
 	/** The same cut by each school on amps, for the comparison. */
 	readonly schools: Record<'matched' | 'full' | 'circuit', Plan> = $derived.by(() => {
 		const { cut } = this.calmInputs;
 		const by = (school: Cut['school']) =>
-			school === cut.school ? this.calmPlan : plan({ ...this.calmInputs, cut: { ...cut, school } });
+			school === cut.school
+				? this.calmPlan
+				: plan({ ...this.calmInputs, cut: { ...cut, school } }, UNHASHED);
 		return { matched: by('matched'), full: by('full'), circuit: by('circuit') };
 	});
 	readonly working: Explanation | undefined = $derived(
 		this.opened && explain(this.inputs, this.opened)
 	);
 	readonly gauge = $derived(METALS[this.cut.metal].gauge);
+
+	/** The same cut on another bench, as a query. */
+	searchOn(benchId: string): string {
+		return searchFromCut(this.cut, this.work, this.work, benchId);
+	}
 
 	/** A value in the units of this device. */
 	show(value: number | null, quantity: Quantity): Shown {
@@ -206,7 +235,8 @@ export class Workbench {
 		this.cut = { ...this.cut, ...change };
 	}
 	setGouge(change: Partial<Cut['gouge']>): void {
-		this.cut = { ...this.cut, gouge: { ...this.cut.gouge, ...change } };
+		// Whoever sets a groove wants one.
+		this.cut = { ...this.cut, gouge: { ...this.cut.gouge, asked: true, ...change } };
 	}
 	setWork(change: Partial<Work>): void {
 		this.work = { ...this.work, ...change };
@@ -331,7 +361,7 @@ export class Workbench {
 				benchId: this.benchId,
 				at: nowIso(),
 				entry,
-				inputsHash: this.plan.inputsHash
+				inputsHash: this.inputsHash
 			}
 		});
 		if (result.outcome === 'waiting') {
@@ -385,40 +415,42 @@ export class Workbench {
 	/** The newest entry that still counts. */
 	readonly lastEntry: LogLine | undefined = $derived(this.log.find((line) => !line.undone));
 
+	/** The planned cut can be made, and so logged. */
+	readonly canLogCut: boolean = $derived(this.plan.figures['setup.arcS'].value !== null);
+
 	/** One more cut like the planned one. */
 	async logCut(): Promise<void> {
 		const { figures, choices } = this.plan;
-		const lineS = figures['setup.lineS'].value;
-		if (lineS === null || choices.startMethod === 'none') {
+		const arcS = figures['setup.arcS'].value;
+		const lengthMm = figures['setup.lineMm'].value;
+		if (arcS === null || lengthMm === null || choices.startMethod === 'none') {
 			this.notice = {
 				kind: 'problem',
 				text: 'This cut does not go through; there is nothing to log.'
 			};
 			return;
 		}
-		const { metal, thicknessMm, lengthMm } = this.cut;
+		const { metal, thicknessMm, mesh } = this.cut;
 		const entry: Entry = {
 			kind: 'cut',
 			metal,
 			thicknessMm,
 			lengthMm,
 			outputA: figures['setup.currentA'].value!,
-			arcS: lineS,
+			arcS,
 			starts: 1,
+			...(mesh ? { mesh } : {}),
 			start: choices.startMethod
 		};
 		await this.logEntry(entry, `Cut of ${this.say(lengthMm, 'length')} logged.`);
 	}
+	async logTestCut(seen: SeenCut, told: string): Promise<boolean> {
+		return this.logEntry(this.testCut(seen), told);
+	}
 	/** A test cut in what is planned, at the amps that are planned. */
-	async logTestCut(
-		seen: Pick<
-			Extract<Entry, { kind: 'test-cut' }>,
-			'speedMmS' | 'lagDeg' | 'dross' | 'through' | 'took'
-		>,
-		told: string
-	): Promise<boolean> {
+	testCut(seen: SeenCut): TestCut {
 		const { figures } = this.plan;
-		const entry: Entry = {
+		return {
 			kind: 'test-cut',
 			metal: this.cut.metal,
 			// What the arc went through: a stack or a bevel counts as it stands.
@@ -426,7 +458,6 @@ export class Workbench {
 			outputA: figures['setup.currentA'].value!,
 			...seen
 		};
-		return this.logEntry(entry, told);
 	}
 	async logStart(): Promise<void> {
 		await this.logEntry({ kind: 'start', arcS: 1, start: 'edge' }, 'One start logged.');

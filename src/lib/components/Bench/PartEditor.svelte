@@ -15,7 +15,8 @@
 			.filter((figure) => figure !== part.figure(bench.bench))
 			.filter(
 				(figure) =>
-					!/^(water|supply\.gen)/.test(figure) || bench.plan.figures[figure].value !== null
+					!/^(water|air|gouge|setup|supply\.(gen|cord))/.test(figure) ||
+					bench.plan.figures[figure].value !== null
 			)
 			.map((figure) => ({ id: figure, none: 'never' }))
 	);

@@ -30,6 +30,16 @@
 		choose={(pitLimitMm) => void bench.saveSettings({ pitLimitMm })}
 	/>
 	<Choice
+		label="Sparks when it is right"
+		showLabel
+		options={[
+			{ value: 'trailing', label: 'trail 15–30°' },
+			{ value: 'straight', label: 'near straight down' }
+		]}
+		value={bench.settings.sparks}
+		choose={(sparks) => void bench.saveSettings({ sparks })}
+	/>
+	<Choice
 		label="Rolled pierce, tilt from upright"
 		showLabel
 		options={[

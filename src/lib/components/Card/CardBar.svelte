@@ -9,7 +9,13 @@
 		day
 	}: {
 		paper: 'A6' | 'A4';
-		saved: { name: string; moved: string[] } | null;
+		saved: {
+			name: string;
+			kept: boolean;
+			moved: string[];
+			modelVersion: string;
+			modelToday: string;
+		} | null;
 		day: string;
 	} = $props();
 	const bench = getWorkbench();
@@ -25,11 +31,16 @@
 	<button type="button" class="act main" onclick={() => window.print()}>Print, {paper}</button>
 	{#if saved}
 		<p data-testid="saved">
-			<b>{saved.name}</b>, as saved on {day}.
-			{#if saved.moved.length}
-				Since then the bench has learnt: {saved.moved.join('; ')}.
+			{#if saved.kept}
+				<b>{saved.name}</b>, with the numbers of {day} (model {saved.modelVersion}).
 			{:else}
-				Planned today it would be the same.
+				<b>{saved.name}</b>, of {day}. The program of that day (model {saved.modelVersion}) did not
+				keep its numbers: these are today’s, from what was saved.
+			{/if}
+			{#if saved.moved.length}
+				Today’s model {saved.modelToday} and evidence: {saved.moved.join('; ')}.
+			{:else}
+				Today’s model {saved.modelToday} says the same.
 			{/if}
 		</p>
 	{/if}

@@ -11,11 +11,10 @@
 		'setup.speedMmS',
 		'setup.lineS',
 		'setup.lagDeg',
-		'setup.lagLowMmS',
-		'setup.lagHighMmS',
 		'setup.fastestMmS',
 		'setup.nozzleA',
 		'setup.airBar',
+		'setup.workingBar',
 		'setup.standoffMm',
 		'setup.kerfMm',
 		'cut.offsetMm',
@@ -56,6 +55,7 @@
 		</tbody>
 	</table>
 	<ul>
+		{#each bench.plan.cautions as caution (caution.text)}<li>{caution.text}</li>{/each}
 		{#each findings as finding (finding.text)}<li>{finding.text}</li>{/each}
 	</ul>
 	<p>
@@ -71,8 +71,8 @@
 		padding: 3mm;
 		color: #000;
 		background: #fff;
-		font-size: 2.9mm;
-		line-height: 1.25;
+		font-size: 2.75mm;
+		line-height: 1.2;
 	}
 	table {
 		width: 100%;
@@ -94,7 +94,9 @@
 		white-space: nowrap;
 	}
 	ul {
-		margin-top: 3mm;
+		margin-top: 2mm;
+		columns: 2;
+		column-gap: 5mm;
 		padding-left: 5mm;
 		list-style: disc;
 	}

@@ -2,7 +2,7 @@
 	import { BASIS_WORDS } from '$lib/core';
 	import Mark from '$lib/components/Marks/Mark.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
-	import { cutTitle, dosAndDonts, guideLine, standoffWord, startWord } from './words';
+	import { airWord, cutTitle, dosAndDonts, guideLine, standoffWord, startWord } from './words';
 
 	/** A6 landscape, black on white, hook hole and cut corner. */
 	let { name, day }: { /** Name on the shelf. */ name?: string; /** Planned on. */ day: string } =
@@ -14,9 +14,18 @@
 	const worst = $derived(bench.plan.firstLimit ?? bench.plan.weakestLink);
 	const verdict = $derived(bench.plan.verdict);
 	const basis = $derived(BASIS_WORDS[bench.plan.figures['setup.speedMmS'].basis]);
+	const parts = $derived(bench.plan.figures['setup.speedMmS'].value !== null);
+	/** What this metal and coating do; the rest stands on the A4. */
+	const warnings = $derived(
+		bench.plan.cautions
+			.filter(({ id }) => ['metal', 'coating', 'vessels', 'double-arc'].includes(id))
+			.sort((x, y) => Number(x.id === 'vessels') - Number(y.id === 'vessels'))
+			.slice(0, 2)
+			.map(({ text }) => text)
+	);
 	const cells = $derived([
 		['Nozzle', bench.sayFigure('setup.nozzleA')],
-		['Air, flowing', bench.sayFigure('setup.airBar')],
+		['Air, flowing', airWord(bench).value],
 		['Stand-off', standoffWord(bench).value],
 		['Start', startWord(bench).value]
 	]);
@@ -25,11 +34,15 @@
 <article class="print-card" aria-label="Setting card" data-testid="print-card">
 	<span class="hook" aria-hidden="true"></span>
 	<h1>{name ?? cutTitle(bench)}</h1>
-	<p class="top"><b>{amps}<small>A</small></b><b>{speed.text}<small>{speed.unit}</small></b></p>
+	<p class="top">
+		<b>{amps}<small>A</small></b>{#if parts}<b>{speed.text}<small>{speed.unit}</small></b>{:else}<b
+				class="thick">too thick</b
+			>{/if}
+	</p>
 	<p class="seconds">
-		<b>{bench.sayFigure('setup.lineS')}</b> for {bench.say(bench.cut.lengthMm, 'length')}{#if name}, {cutTitle(
-				bench
-			)}{/if}
+		{#if parts}<b>{bench.sayFigure('setup.lineS')}</b> for {bench.sayFigure(
+				'setup.lineMm'
+			)}{/if}{#if name}{parts ? ', ' : ''}{cutTitle(bench)}{/if}
 	</p>
 	<dl>
 		{#each cells as [name, value] (name)}<div>
@@ -41,6 +54,7 @@
 		<Mark {verdict} size={14} /> <b>{worst ? `${verdict}: ${worst.word}` : verdict}</b>
 		· {guideLine(bench)} · shade {bench.sayFigure('setup.shade')}
 	</p>
+	<p class="line">{warnings.join(' ')}</p>
 	<p class="line">
 		Do: {words.dos.slice(0, 2).join('; ')}. Do not: {words.donts
 			.slice(0, 2)
@@ -48,7 +62,7 @@
 			.toLowerCase()}.
 	</p>
 	<footer>
-		{bench.bench.name} · {day} · speed: {basis} · plan {bench.plan.inputsHash}, model {bench.plan
+		{bench.bench.name} · {day} · speed: {basis} · plan {bench.inputsHash}, model {bench.plan
 			.modelVersion} · check on scrap first
 	</footer>
 </article>
@@ -104,6 +118,9 @@
 	small {
 		margin-left: 1.5mm;
 		font-size: 12mm;
+	}
+	.thick {
+		font-size: 18mm !important;
 	}
 	.seconds {
 		margin-top: 1.5mm;

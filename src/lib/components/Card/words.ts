@@ -1,5 +1,5 @@
 import { METALS } from '$lib/core';
-import { CLEAN_AIMS } from '$lib/core/cutter/speed';
+import { CLEAN_AIMS, LAG_WINDOW_DEG, type SparkSchool } from '$lib/core/cutter/speed';
 import type { Workbench } from '$lib/state/workbench.svelte';
 
 export const AIM_WORDS = {
@@ -21,6 +21,8 @@ export function cutTitle(bench: Workbench): string {
 export function standoffWord(bench: Workbench): { value: string; note: string } {
 	const { standoff } = bench.plan.choices;
 	if (standoff === 'drag') return { value: 'Drag', note: 'shield rests' };
+	if (standoff === 'guide')
+		return { value: bench.sayFigure('setup.standoffMm'), note: 'stand-off guide or rollers' };
 	if (standoff === 'touch') return { value: 'Touch', note: 'bare nozzle, low amps' };
 	return { value: bench.sayFigure('setup.standoffMm'), note: 'nozzle to plate' };
 }
@@ -34,7 +36,31 @@ export function startWord(bench: Workbench): { value: string; note: string } {
 	if (startMethod === 'pierce') return { value: 'Pierce', note };
 	if (startMethod === 'rolled') return { value: 'Roll in', note };
 	if (startMethod === 'hover') return { value: 'Hover', note };
-	return { value: 'None', note: 'edge start only' };
+	if (startMethod === 'drilled') return { value: 'Drill', note: 'start in a drilled hole' };
+	const parts = bench.plan.figures['setup.speedMmS'].value !== null;
+	return { value: 'None', note: parts ? 'edge start only' : 'too thick' };
+}
+
+/** Where the sparks go when it is right, by the shop's school. */
+export function sparkWindow(sparks: SparkSchool): string {
+	const [least, most] = LAG_WINDOW_DEG[sparks];
+	return sparks === 'trailing'
+		? `sparks ${least}–${most}° behind`
+		: `sparks near straight down, ${most}° at most`;
+}
+
+/** Air on the card: at the inlet while flowing, and what the torch works at. */
+export function airWord(bench: Workbench): { value: string; note: string } {
+	const { cutter } = bench.bench;
+	if (bench.plan.choices.flow === 'built-in') return { value: 'Own', note: 'built-in compressor' };
+	const works = bench.plan.figures['setup.workingBar'].value;
+	const note =
+		cutter.regulator === 'none'
+			? 'inlet, flowing'
+			: works === null
+				? 'inlet; sets its own'
+				: `inlet; works at ${bench.say(works, 'pressure')}`;
+	return { value: bench.sayFigure('setup.airBar'), note };
 }
 
 export function dosAndDonts(bench: Workbench): { dos: string[]; donts: string[] } {
@@ -43,11 +69,11 @@ export function dosAndDonts(bench: Workbench): { dos: string[]; donts: string[] 
 		'Power off before you touch it',
 		`Shade ${bench.sayFigure('setup.shade')}, gloves, sleeves, ears`
 	];
+	const parts = plan.figures['setup.speedMmS'].value !== null;
+	if (!parts) return { dos, donts: ['Fire the pilot arc into the air'] };
 	dos.push(
 		CLEAN_AIMS.includes(cut.aim)
-			? settings.sparks === 'trailing'
-				? 'Watch the sparks: 15–30° behind'
-				: 'Watch the sparks: straight down'
+			? `Watch: ${sparkWindow(settings.sparks)}`
 			: 'Go as fast as it still parts'
 	);
 	const donts = ['Fire the pilot arc into the air'];
@@ -58,7 +84,8 @@ export function dosAndDonts(bench: Workbench): { dos: string[]; donts: string[] 
 	) {
 		donts.push('Pierce straight down');
 	}
-	donts.push('Slow down to be safe: dross');
+	if (plan.choices.standoff === 'gap') donts.push('Touch the plate with the nozzle');
+	donts.push('Crawl to be safe: it leaves dross');
 	return { dos, donts: donts.slice(0, 3) };
 }
 

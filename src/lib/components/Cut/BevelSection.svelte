@@ -11,6 +11,7 @@
 			bevelDeg: bench.cut.bevelDeg,
 			thicknessMm: bench.cut.layers * bench.cut.thicknessMm,
 			radiusMm: value('cut.radiusMm'),
+			faceMm: bench.bench.torch.faceRadiusMm,
 			kerfMm: value('setup.kerfMm'),
 			kerfTopMm: value('cut.kerfTopMm'),
 			bottomShiftMm: value('cut.bottomShiftMm')
@@ -31,15 +32,7 @@
 	<path d={s.kerf} fill="var(--arc)" />
 	{#if guided}<path d={s.guide} fill="var(--brass)" stroke="var(--ink)" stroke-width="1.8" />{/if}
 	<g transform="translate({s.axisX} {s.top}) rotate({s.tiltDeg})">
-		<rect
-			x={-s.radiusPx}
-			y="-98"
-			width={2 * s.radiusPx}
-			height="90"
-			fill="var(--steel2)"
-			stroke="var(--ink)"
-			stroke-width="1.8"
-		/>
+		<path d={s.shield} fill="var(--steel2)" stroke="var(--ink)" stroke-width="1.8" />
 		<path d="M0 -106V0" stroke="var(--arc)" stroke-width="2" stroke-dasharray="8 4 2 4" />
 	</g>
 	{#if guided}<text x="14" y="182">guide side</text>{/if}

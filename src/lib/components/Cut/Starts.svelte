@@ -12,23 +12,42 @@
 	const bench = getWorkbench();
 	const { startMethod, starts } = $derived(bench.plan.choices);
 	const state = $derived(bench.plan.stations.cut);
-	const shown = $derived<StartId>(startMethod === 'none' ? 'edge' : startMethod);
+	const parts = $derived(bench.plan.figures['setup.speedMmS'].value !== null);
+	const hasEdge = $derived(starts.some(({ method }) => method === 'edge'));
+	const WAYS = [
+		{ value: 'edge', label: 'From an edge' },
+		{ value: 'pierce', label: 'In the plate' },
+		{ value: 'hover', label: 'Hover' },
+		{ value: 'drilled', label: 'Drilled hole' }
+	] as const;
+	/** What goes through when the start that was asked for does not. */
+	const shown = $derived<StartId>(
+		startMethod !== 'none' ? startMethod : hasEdge ? 'edge' : 'drilled'
+	);
+	/** A hole that was to start on an edge is shown as it is planned. */
+	const chosen = $derived(
+		hasEdge || bench.cut.start !== 'edge'
+			? bench.cut.start
+			: startMethod === 'drilled'
+				? 'drilled'
+				: 'pierce'
+	);
 	const VERDICT = { fits: 'holds', tight: 'tight', 'too thick': 'stops' } as const;
 </script>
 
 <section aria-label="Start">
 	<div class="flex flex-wrap items-center gap-3">
 		<h2 class="h text-[18px]">
-			{startMethod === 'none' ? 'No such start goes through' : START_NAMES[shown]}
+			{!parts
+				? 'Too thick'
+				: startMethod === 'none'
+					? 'No such start goes through'
+					: START_NAMES[shown]}
 		</h2>
 		<Choice
 			label="Start"
-			options={[
-				{ value: 'edge', label: 'From an edge' },
-				{ value: 'pierce', label: 'In the plate' },
-				{ value: 'hover', label: 'Hover' }
-			]}
-			value={bench.cut.start}
+			options={WAYS.filter(({ value }) => value !== 'edge' || hasEdge)}
+			value={chosen}
 			choose={(start) => {
 				bench.setCut({ start });
 				bench.settle();
@@ -37,11 +56,15 @@
 		<State verdict={state.verdict} word={stateWord(state, bench)} />
 	</div>
 	<Findings station="cut" />
-	{#if startMethod === 'none'}<p class="sub mt-2">What works instead, an edge start:</p>{/if}
-	<div class="mt-2 max-w-[600px]">
-		<Steps start={shown} tilt={bench.settings.pierceTiltDeg} />
-	</div>
-	<p class="sub mt-1">{SPARKS_GO[shown]} They carry to 12 m (common practice).</p>
+	{#if parts}
+		{#if startMethod === 'none'}
+			<p class="sub mt-2">What works instead: {START_NAMES[shown].toLowerCase()}.</p>
+		{/if}
+		<div class="mt-2 max-w-[600px]">
+			<Steps start={shown} tilt={bench.settings.pierceTiltDeg} />
+		</div>
+		<p class="sub mt-1">{SPARKS_GO[shown]} They carry to 12 m (common practice).</p>
+	{/if}
 </section>
 <section aria-label="What each start costs" class="grid content-start gap-2">
 	<FigureList

@@ -108,6 +108,8 @@ export function bevelShape(input: {
 	bevelDeg: number;
 	thicknessMm: number;
 	radiusMm: number;
+	/** Of the bearing face, whose rim touches. */
+	faceMm: number;
 	kerfMm: number;
 	kerfTopMm: number;
 	bottomShiftMm: number;
@@ -121,12 +123,17 @@ export function bevelShape(input: {
 	// The toe of the face lies R/cos β before the axis, in the surface: kerf over kerf is 1/cos β.
 	const slant = input.kerfTopMm / input.kerfMm;
 	const toe = axisX - radiusPx * slant;
+	const slope = shift / Math.max(1e-6, bottom - top);
+	// The rim touches the plate; the shoulder rises steeply enough to stay clear of it.
+	const facePx = Math.min(input.faceMm, input.radiusMm) * px;
+	const gapPx = facePx * slope;
+	const shoulderPx = gapPx + (radiusPx - facePx) * slope + 10;
 	const up = 92;
-	const back = (up * shift) / Math.max(1e-6, bottom - top);
+	const back = up * slope;
 	return {
 		top,
 		axisX,
-		radiusPx,
+		shield: `M${-radiusPx} -106H${radiusPx}V${-shoulderPx}L${facePx} ${-gapPx}H${-facePx}L${-radiusPx} ${-shoulderPx}Z`,
 		tiltDeg: -input.bevelDeg,
 		left: `M8 ${top}H${axisX - half}L${axisX - half + shift} ${bottom}H8Z`,
 		right: `M${BEVEL.width - 8} ${top}H${axisX + half}L${axisX + half + shift} ${bottom}H${BEVEL.width - 8}Z`,

@@ -6,7 +6,8 @@ export const START_NAMES: Record<StartId, string> = {
 	edge: 'Edge start',
 	pierce: 'Straight pierce',
 	rolled: 'Rolled pierce',
-	hover: 'Hover pierce'
+	hover: 'Hover pierce',
+	drilled: 'In a drilled hole'
 };
 
 export interface Pose {
@@ -89,6 +90,25 @@ export const STEPS: Record<StartId, [Pose, Pose, Pose]> = {
 			sparks: [-10, 0, 12]
 		}),
 		away('Lead in to the line')
+	],
+	drilled: [
+		pose({
+			say: 'Drill wider than the kerf, on the waste; nozzle over its edge',
+			plates: [
+				[10, 66],
+				[80, 140]
+			]
+		}),
+		pose({
+			say: 'Fire, wait: sparks below',
+			plates: [
+				[10, 66],
+				[80, 140]
+			],
+			through: true,
+			sparks: [-12, 0, 14]
+		}),
+		away('Lead in to the line')
 	]
 };
 
@@ -97,5 +117,6 @@ export const SPARKS_GO: Record<StartId, string> = {
 	edge: 'Sparks fall below the edge: look under it.',
 	pierce: 'Until it is through they come back up all round: face and hands clear.',
 	rolled: 'They leave flat on the side you lean away from: nobody and nothing there.',
-	hover: 'Until it is through they spread flat all round: nobody close.'
+	hover: 'Until it is through they spread flat all round: nobody close.',
+	drilled: 'Sparks fall through the hole: look under it.'
 };

@@ -59,8 +59,11 @@ export function runsOn(plan: Plan, bench: Workbench): { figure: Shown; context: 
 		return { figure: bench.show(chosen, 'current'), context: 'air falls short' };
 	}
 	if (most === null)
-		return { figure: bench.show(chosen, 'current'), context: 'no setting runs on' };
-	return { figure: bench.show(most, 'current'), context: most < chosen ? 'runs on' : 'runs here' };
+		return { figure: bench.show(chosen, 'current'), context: 'nothing surely runs' };
+	return {
+		figure: bench.show(most, 'current'),
+		context: most < chosen ? 'surely runs on' : 'runs here'
+	};
 }
 
 /** Gouge and wear are counted in words of their own. */
@@ -70,7 +73,7 @@ function counted(
 	one: string,
 	many: string
 ): Shown {
-	const value = bench.plan.figures[id].value ?? 0;
+	const { value } = bench.plan.figures[id];
 	return { text: bench.show(value, 'count').text, unit: value === 1 ? one : many };
 }
 
@@ -80,9 +83,12 @@ export function stationCells(bench: Workbench): StationCell[] {
 	const content: Record<Station, Pick<StationCell, 'figures' | 'context' | 'phone'>> = {
 		supply: { figures: [supply.figure], context: supply.context, phone: 0 },
 		setup: {
-			figures: [bench.showFigure('setup.currentA'), bench.showFigure('setup.speedMmS')],
+			figures:
+				bench.plan.figures['setup.speedMmS'].value === null
+					? [bench.showFigure('setup.currentA')]
+					: [bench.showFigure('setup.currentA'), bench.showFigure('setup.speedMmS')],
 			context: '',
-			phone: 1
+			phone: bench.plan.figures['setup.speedMmS'].value === null ? 0 : 1
 		},
 		cut: {
 			figures: [bench.showFigure('cut.offsetMm')],
@@ -90,11 +96,16 @@ export function stationCells(bench: Workbench): StationCell[] {
 			phone: 0
 		},
 		gouge: {
-			figures: [counted(bench, 'gouge.passes', 'pass', 'passes')],
-			context: `${bench.say(bench.cut.gouge.depthMm, 'small')} deep`,
+			figures: bench.cut.gouge.asked ? [counted(bench, 'gouge.passes', 'pass', 'passes')] : [],
+			context: bench.cut.gouge.asked
+				? `${bench.say(bench.cut.gouge.depthMm, 'small')} deep`
+				: 'none asked for',
 			phone: 0
 		},
-		wear: { figures: [counted(bench, 'wear.cutsLeft', 'cut', 'cuts')], context: 'left', phone: 0 }
+		wear:
+			plan.figures['wear.cutsLeft'].value === null
+				? { figures: [], context: 'no such cut', phone: 0 }
+				: { figures: [counted(bench, 'wear.cutsLeft', 'cut', 'cuts')], context: 'left', phone: 0 }
 	};
 	return (Object.keys(NAMES) as Station[]).map((station) => {
 		const s = plan.stations[station];

@@ -1,14 +1,23 @@
 <script lang="ts">
-	import { readResult, SIGNS, suspectsOf, type Sign } from '$lib/core';
+	import {
+		DROSSES,
+		nextCut,
+		readResult,
+		SIGNS,
+		suspectsOf,
+		type Cause,
+		type Sign
+	} from '$lib/core';
 	import Choice from '$lib/components/Fields/Choice.svelte';
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import EdgeSketch from './EdgeSketch.svelte';
 	import NotThrough from './NotThrough.svelte';
 	import SparkDial from './SparkDial.svelte';
-	import { CAUSE_WORDS, correction, SIGN_WORDS } from './words';
+	import { CAUSE_WORDS, correction, SIGN_WORDS, whyMoved } from './words';
 
 	/** The cut that was just made: what sparks and edge tell, the one correction, and what to look at next. */
+	type Dross = (typeof DROSSES)[number];
 	const bench = getWorkbench();
 	let signs = $state<Partial<Record<Sign, boolean>>>({});
 	let read = $state(false);
@@ -36,18 +45,28 @@
 	function answer(sign: Sign, is: boolean) {
 		signs = { ...signs, [sign]: is };
 	}
+	const JUDGED: Partial<Record<Cause, 'right' | 'slow' | 'fast'>> = {
+		right: 'right',
+		slow: 'slow',
+		fast: 'fast'
+	};
+	const dross = $derived<Dross>(
+		signs['soft-dross'] ? 'soft' : signs['hard-dross'] ? 'hard' : 'none'
+	);
+	/** The cut as it would be taken. */
+	const seen = $derived({
+		speedMmS: heldMmS,
+		lagDeg: angle,
+		dross,
+		judged: JUDGED[best.cause] ?? ('other' as const),
+		through: signs['not-through'] !== true
+	});
+	/** One number: what is advised here is what the card and the practice line then ask. */
+	const next = $derived(heldMmS > 0 ? nextCut(bench.inputs, bench.testCut(seen)) : undefined);
 	async function take() {
-		const seen = {
-			speedMmS: heldMmS,
-			lagDeg: angle,
-			dross: signs['soft-dross'] ? 'soft' : signs['hard-dross'] ? 'hard' : 'none',
-			through: signs['not-through'] !== true,
-			took:
-				counts && startMethod !== 'none'
-					? { lengthMm: bench.cut.lengthMm, start: startMethod }
-					: undefined
-		} as const;
-		if (await bench.logTestCut(seen, 'Taken as a test cut; the card has moved with it.')) {
+		const lengthMm = bench.plan.figures['setup.lineMm'].value ?? bench.cut.lengthMm;
+		const took = counts && startMethod !== 'none' ? { lengthMm, start: startMethod } : undefined;
+		if (await bench.logTestCut({ ...seen, took }, 'Taken as a test cut; the card goes by it.')) {
 			signs = {};
 			read = false;
 			held = null;
@@ -120,8 +139,9 @@
 			{CAUSE_WORDS[best.cause]}
 		</p>
 		<p class="text-[18px] font-semibold">
-			{correction(best.cause, bench, { heldMmS, lagDeg: angle })}
+			{next ? correction(best.cause, bench, { heldMmS, next }) : ''}
 		</p>
+		{#if next}<p class="text-[15px]" data-testid="why-moved">{whyMoved(next, bench)}</p>{/if}
 		<ul class="mt-2" aria-label="How sure">
 			{#each reading.beliefs.slice(0, 4) as { cause, share } (cause)}
 				<li class="flex items-center gap-3 text-[15px]">

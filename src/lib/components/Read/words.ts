@@ -1,5 +1,5 @@
 import type { ThroughCheck } from '$lib/core';
-import { correctedSpeedMmS, travelS, type Cause, type Sign } from '$lib/core';
+import type { Cause, NextCut, Sign } from '$lib/core';
 import type { Workbench } from '$lib/state/workbench.svelte';
 
 export const SIGN_WORDS: Record<Sign, { name: string; look: string }> = {
@@ -33,7 +33,7 @@ export const CAUSE_WORDS: Record<Cause, string> = {
 export function correction(
 	cause: Cause,
 	bench: Workbench,
-	seen: { heldMmS: number; lagDeg: number | null }
+	seen: { heldMmS: number; next: NextCut }
 ): string {
 	const amps = bench.sayFigure('setup.currentA');
 	switch (cause) {
@@ -41,9 +41,15 @@ export function correction(
 			return 'Leave it as it is.';
 		case 'slow':
 		case 'fast': {
-			const speed = correctedSpeedMmS(seen.heldMmS, cause, seen.lagDeg);
-			const lineS = bench.say(travelS({ lengthMm: bench.cut.lengthMm, speedMmS: speed }), 'time');
-			return `Go ${cause === 'slow' ? 'faster' : 'slower'}: ${bench.say(speed, 'speed')}, ${lineS} for your line.`;
+			const { afterMmS, lineS } = seen.next;
+			if (afterMmS === null || lineS === null) return 'It does not part at these amps: turn up.';
+			const faster = cause === 'slow';
+			const agrees = faster ? afterMmS > seen.heldMmS : afterMmS < seen.heldMmS;
+			const go = agrees ? `Go ${faster ? 'faster' : 'slower'}` : 'Hold what the card then says';
+			const { beforeLineS } = seen.next;
+			const [seconds, before] = [bench.say(lineS, 'time'), bench.say(beforeLineS, 'time')];
+			const not = seconds === before ? '' : `, not ${before}`;
+			return `${go}: ${bench.say(afterMmS, 'speed')}, ${seconds} for your line${not}.`;
 		}
 		case 'few-amps':
 			return `Turn up from ${amps}, or take it slower; past the clean rating some dross stays.`;
@@ -62,6 +68,24 @@ export function correction(
 		case 'lean':
 			return 'Hold the torch upright to the edge; keep the part on the squarer side of the kerf.';
 	}
+}
+
+/** A change of the speed that nobody's hand tells, as a share. */
+const STAYS = 0.01;
+
+/** Why the card moves by so much, and no more: the old number beside the new one. */
+export function whyMoved(next: NextCut, bench: Workbench): string {
+	const { beforeMmS, afterMmS, aloneMmS, share } = next;
+	if (beforeMmS === null || afterMmS === null) return '';
+	const [from, to] = [bench.say(beforeMmS, 'speed'), bench.say(afterMmS, 'speed')];
+	if (Math.abs(Math.log(afterMmS / beforeMmS)) < STAYS)
+		return `The card stays at ${from}: this cut tells nothing else of the speed.`;
+	const alone =
+		aloneMmS === null || share === null
+			? ''
+			: ` This reading alone would say ${bench.say(aloneMmS, 'speed')}; against label, chart and earlier cuts it counts for ${bench.say(share, 'share')}.`;
+	const moves = from === to ? `a little and stays near ${from}` : `from ${from} to ${to}`;
+	return `Taken as a test cut, the card ${from === to ? 'moves' : 'goes'} ${moves}.${alone}`;
 }
 
 /** What to look at when it does not go through, and what to do when that is it. Power off before touching. */

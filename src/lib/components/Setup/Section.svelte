@@ -13,6 +13,8 @@
 	const plan = $derived(bench.plan);
 	const value = (id: keyof typeof REGISTRY) => plan.figures[id].value ?? 0;
 	const through = $derived(plan.figures['setup.lineS'].value !== null);
+	/** Nothing comes and goes under the hand: what does not part hides what is of the cut. */
+	const [shown, hidden] = $derived(through ? [undefined, 'none'] : ['none', undefined]);
 	const deepest = $derived(deepestMm(value('setup.severMm')));
 	const shape = $derived(
 		sectionShape({
@@ -59,22 +61,33 @@
 	onpointercancel={handle.release}
 >
 	<Patterns prefix="section" />
-	<path d={shape.plateLeft} fill="var(--faint)" stroke="var(--ink)" stroke-width="1.8" />
-	<path
-		d={shape.lagLines}
-		stroke="var(--steel-line)"
-		stroke-width="1.2"
-		fill="none"
-		opacity=".75"
-	/>
-	<path d={shape.plateRight} fill="url(#section-steel)" stroke="var(--ink)" stroke-width="1.8" />
-	<path d={shape.sheets} stroke="var(--ink)" stroke-width="1.8" fill="none" />
+	<g display={shown}>
+		<path d={shape.plateLeft} fill="var(--faint)" stroke="var(--ink)" stroke-width="1.8" />
+		<path
+			d={shape.lagLines}
+			stroke="var(--steel-line)"
+			stroke-width="1.2"
+			fill="none"
+			opacity=".75"
+		/>
+		<path d={shape.plateRight} fill="url(#section-steel)" stroke="var(--ink)" stroke-width="1.8" />
+		<path d={shape.sheets} stroke="var(--ink)" stroke-width="1.8" fill="none" />
+	</g>
+	<g display={hidden}>
+		<!-- No slot through what does not part. -->
+		<path
+			d="M{SECTION.leftX + 20} {top}H{SECTION.rightX}V{shape.bottomY}H{SECTION.leftX + 20}Z"
+			fill="url(#section-steel)"
+			stroke="var(--ink)"
+			stroke-width="1.8"
+		/>
+	</g>
 	{#if bench.cut.bevelDeg > 0}
 		<text x={SECTION.rightX - 8} y={labelY + 22} text-anchor="end" class="dim"
 			>on the slant {bench.sayFigure('setup.arcMm')}</text
 		>
 	{/if}
-	{#if through}
+	<g display={shown}>
 		<path d={shape.dross} fill="var(--steel-line)" />
 		<g
 			transform="translate({shape.exitX} {shape.bottomY}) rotate({shape.lagDeg})"
@@ -85,9 +98,9 @@
 			{#each sparks as d, i (i)}<path {d} stroke-width={1.2 + i * 0.7} />{/each}
 		</g>
 		<path d={shape.arc} fill="var(--arc)" />
-	{/if}
+	</g>
 	<TorchHead x={cx} tip={top - 1} prefix="section" />
-	{#if through}
+	<g display={shown}>
 		<path
 			d={shape.arcCore}
 			stroke="#fff"
@@ -129,49 +142,61 @@
 			height="22"
 			class="overflow-visible"><Balloon id="setup.lagDeg" /></foreignObject
 		>
-	{:else}
+	</g>
+	<g display={hidden}>
 		<text
-			x={cx + 40}
-			y={shape.bottomY + 30}
-			class="fig"
+			x={cx}
+			y={(top + shape.bottomY) / 2 + 10}
+			text-anchor="middle"
+			class="fig halo"
 			style:font-size="28px"
 			style:fill="var(--stops)">does not go through</text
 		>
-	{/if}
+	</g>
 
-	<path d="M{cx + 92} {top - 34}h104" stroke="var(--arc)" stroke-width="7" />
-	<path d="M{cx + 190} {top - 50}l32 16l-32 16Z" fill="var(--arc)" />
-	<text x={cx + 92} y={top - 52} class="fig" style:font-size="34px" style:fill="var(--arc)"
-		>{bench.sayFigure('setup.speedMmS')}</text
-	>
-	<text x={cx + 92} y={top - 10} class="dim">travel</text>
+	<g display={shown}>
+		<path d="M{cx + 92} {top - 34}h104" stroke="var(--arc)" stroke-width="7" />
+		<path d="M{cx + 190} {top - 50}l32 16l-32 16Z" fill="var(--arc)" />
+		<text x={cx + 92} y={top - 52} class="fig" style:font-size="34px" style:fill="var(--arc)"
+			>{bench.sayFigure('setup.speedMmS')}</text
+		>
+		<text x={cx + 92} y={top - 10} class="dim">travel</text>
+	</g>
 	<g fill="none" stroke="var(--ink)" stroke-width="1.2">
 		<path d="M{cx + 66} {top - 119}h18" />
 		<path d="M{cx - 14} {top - 31}L{cx - 70} {top - 57}h-14" />
 		<path d="M{cx - 20} {top - 2}L{cx - 60} {top - 20}h-24" />
 	</g>
-	<text x={cx + 90} y={top - 114}>air {bench.sayFigure('setup.airBar')}, flowing</text>
+	<text x={cx + 90} y={top - 114}
+		>{plan.choices.flow === 'built-in'
+			? 'its own air'
+			: `inlet ${bench.sayFigure('setup.airBar')}, flowing`}</text
+	>
 	<text x={cx - 90} y={top - 52} text-anchor="end">{bench.sayFigure('setup.nozzleA')} nozzle</text>
 	<text x={cx - 90} y={top - 15} text-anchor="end"
 		>{plan.choices.standoff === 'drag'
 			? 'shield rests on the plate'
 			: plan.choices.standoff === 'touch'
 				? 'nozzle touches'
-				: `${bench.sayFigure('setup.standoffMm')} off`}</text
+				: plan.choices.standoff === 'guide'
+					? `stand-off guide, ${bench.sayFigure('setup.standoffMm')}`
+					: `${bench.sayFigure('setup.standoffMm')} off`}</text
 	>
-	<rect
-		x={cx + 110}
-		y={top + 8}
-		width="132"
-		height="27"
-		fill="var(--sheet)"
-		stroke="var(--ink)"
-		stroke-width="1.3"
-	/>
-	<text x={cx + 118} y={top + 26}>kerf {bench.sayFigure('setup.kerfMm')}</text>
-	<foreignObject x={cx + 214} y={top + 11} width="22" height="22" class="overflow-visible"
-		><Balloon id="setup.kerfMm" /></foreignObject
-	>
+	<g display={shown}>
+		<rect
+			x={cx + 110}
+			y={top + 8}
+			width="132"
+			height="27"
+			fill="var(--sheet)"
+			stroke="var(--ink)"
+			stroke-width="1.3"
+		/>
+		<text x={cx + 118} y={top + 26}>kerf {bench.sayFigure('setup.kerfMm')}</text>
+		<foreignObject x={cx + 214} y={top + 11} width="22" height="22" class="overflow-visible"
+			><Balloon id="setup.kerfMm" /></foreignObject
+		>
+	</g>
 
 	<rect
 		x={gx}

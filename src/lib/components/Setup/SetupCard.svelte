@@ -3,7 +3,14 @@
 	import Cell from '$lib/components/Card/Cell.svelte';
 	import DoDont from '$lib/components/Card/DoDont.svelte';
 	import SettingCard from '$lib/components/Card/SettingCard.svelte';
-	import { cutTitle, dosAndDonts, standoffWord, startWord } from '$lib/components/Card/words';
+	import Elsewhere from './Elsewhere.svelte';
+	import {
+		airWord,
+		cutTitle,
+		dosAndDonts,
+		standoffWord,
+		startWord
+	} from '$lib/components/Card/words';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	/** The setting card of the planned cut, to read from two metres. */
@@ -11,6 +18,8 @@
 	const words = $derived(dosAndDonts(bench));
 	const standoff = $derived(standoffWord(bench));
 	const start = $derived(startWord(bench));
+	const air = $derived(airWord(bench));
+	const parts = $derived(bench.plan.figures['setup.speedMmS'].value !== null);
 </script>
 
 <SettingCard title={cutTitle(bench)} label="Setting card">
@@ -20,13 +29,20 @@
 	{#snippet figures()}
 		<div class="flex flex-wrap items-end gap-x-8 gap-y-3">
 			<span class="big"><Fig id="setup.currentA" size={104} /></span>
-			<span class="big"><Fig id="setup.speedMmS" size={104} color="var(--arc)" /></span>
+			<span class="big" hidden={!parts}
+				><Fig id="setup.speedMmS" size={104} color="var(--arc)" /></span
+			>
+			<span class="fig thick" data-testid="too-thick" hidden={parts}>too thick</span>
 		</div>
-		<div class="mt-3 flex items-baseline gap-2">
-			<span class="fig text-[44px]" data-testid="line-seconds"
+		<div class="mt-3 flex min-h-[53px] items-baseline gap-2">
+			<span class="fig text-[44px]" data-testid="line-seconds" hidden={!parts}
 				>{bench.sayFigure('setup.lineS')}</span
 			>
-			<span>for your <b>{bench.say(bench.cut.lengthMm, 'length')}</b> line</span>
+			<span hidden={!parts}
+				>{#if bench.cut.guide === 'circle'}once round, <b>{bench.sayFigure('setup.lineMm')}</b
+					>{:else}for your <b>{bench.say(bench.cut.lengthMm, 'length')}</b> line{/if}</span
+			>
+			{#if !parts && !bench.dragging}<Elsewhere />{/if}
 		</div>
 	{/snippet}
 	{#snippet cells()}
@@ -36,12 +52,7 @@
 			value={bench.sayFigure('setup.nozzleA')}
 			note="{bench.sayFigure('setup.boreMm')} bore"
 		/>
-		<Cell
-			name="Air"
-			id="setup.airBar"
-			value={bench.sayFigure('setup.airBar')}
-			note="while flowing"
-		/>
+		<Cell name="Air, flowing" id="setup.airBar" value={air.value} note={air.note} />
 		<Cell name="Stand-off" id="setup.standoffMm" value={standoff.value} note={standoff.note} />
 		<Cell name="Start" id="cut.rolledPierceMm" value={start.value} note={start.note} />
 	{/snippet}
@@ -49,6 +60,11 @@
 </SettingCard>
 
 <style>
+	.thick {
+		font-size: 66px;
+		line-height: 1.2;
+		color: var(--stops);
+	}
 	@media (max-width: 899px) {
 		.big {
 			zoom: 0.72;

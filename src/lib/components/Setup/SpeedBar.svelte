@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { sparkWindow } from '$lib/components/Card/words';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import Balloon from '$lib/components/Balloon/Balloon.svelte';
 	import { BAR, speedMarks, speedX } from './speedBar';
@@ -40,7 +41,9 @@
 			style:fill="var(--arc)"
 			font-weight="600">a hand holds this</text
 		>
-		<text x={BAR.width} y="14" text-anchor="end" class="dim">amber: sparks 15–30° behind</text>
+		<text x={BAR.width} y="14" text-anchor="end" class="dim"
+			>amber: {sparkWindow(bench.settings.sparks)}</text
+		>
 		<text x={marks.hand[1] + 4} y="37" class="dim">guide only</text>
 		{#if marks.window}
 			<path d="M{marks.window[0]} 50H{marks.window[1]}" stroke="var(--spark)" stroke-width="10" />

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { sparkWindow } from '$lib/components/Card/words';
 	import type { SpeedCurves } from '$lib/core';
 	import Graph from '$lib/components/Graph/Graph.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
@@ -26,11 +27,11 @@
 		thicknessTicksMm: ticks.thicknessMm,
 		speedTicksMmS: ticks.speedMmS
 	});
+	const speedMmS = $derived(bench.plan.figures['setup.speedMmS'].value);
 	const here = $derived(
-		placeOf(curves, {
-			thicknessMm: bench.plan.figures['setup.arcMm'].value!,
-			speedMmS: bench.plan.figures['setup.speedMmS'].value!
-		})
+		speedMmS === null
+			? undefined
+			: placeOf(curves, { thicknessMm: bench.plan.figures['setup.arcMm'].value ?? 0, speedMmS })
 	);
 	const rows = $derived(speedTable(curves, ticks.thicknessMm));
 </script>
@@ -52,7 +53,9 @@
 <ul class="keys">
 	<li><i class="round"></i>this cut</li>
 	<li><i style:background="var(--arc)"></i>these amps</li>
-	<li><i style:background="var(--spark)" style:opacity=".5"></i>sparks 15–30° behind</li>
+	<li>
+		<i style:background="var(--spark)" style:opacity=".5"></i>{sparkWindow(bench.settings.sparks)}
+	</li>
 	<li><i style:background="var(--arc-wash)"></i>a hand holds it</li>
 	<li>◇ plate rating</li>
 	{#if curves.chartRows.length}<li>● your chart, ○ at other amps</li>{/if}

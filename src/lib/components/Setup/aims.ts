@@ -7,13 +7,17 @@ export function adviceWords(advice: Advice, bench: Workbench): string {
 	const speed = bench.say(advice.speedMmS, 'speed');
 	switch (advice.reason) {
 		case 'none':
-			return 'No setting does it: supply, plate or hand is in the way.';
+			return 'No setting does it: the supply does not run through it, or the plate is too thick.';
 		case 'least-heat':
 			return `${amps} puts the least heat into the line at ${speed}, inside the clean rating.`;
-		case 'severs':
-			return `${amps} is the most that the supply holds: ${speed}.`;
+		case 'not-clean':
+			return `${amps} severs it at ${speed}; nothing here cuts it clean: grind after.`;
+		case 'supply':
+			return `${amps} is the most that the supply bears well: ${speed}.`;
 		case 'hand-limit':
-			return `${amps} already asks ${speed}; more amps would outrun the hand.`;
+			return `${amps} takes all a hand can follow, ${speed}; more amps would outrun it.`;
+		case 'thin':
+			return `${amps}, the finest nozzle, along a guide: as fast as a hand goes, ${speed}.`;
 		case 'full':
 			return `Full amps: ${speed}, and a hand still follows.`;
 		case 'least-wear':

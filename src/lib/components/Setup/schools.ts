@@ -17,34 +17,35 @@ export const WARP_WORDS = { none: 'no', some: 'may', high: 'yes' } as const;
 
 /** What the hand says to the speed asked of it. */
 export function handWord(plan: Plan): 'steady' | 'slow' | 'guide' | 'too fast' | 'none' {
-	const speedMmS = plan.figures['setup.speedMmS'].value ?? 0;
-	if (!(speedMmS > 0)) return 'none';
+	const speedMmS = plan.figures['setup.speedMmS'].value;
+	if (speedMmS === null) return 'none';
 	if (speedMmS < HAND_BAND_MM_S[0]) return 'slow';
-	if (plan.figures['setup.handMmS'].value! < speedMmS) return 'too fast';
+	if ((plan.figures['setup.handMmS'].value ?? 0) < speedMmS) return 'too fast';
 	return speedMmS > HAND_BAND_MM_S[1] ? 'guide' : 'steady';
 }
 
-/** One sentence on what the choice comes down to for this cut: what a hand can hold decides. */
+/**
+ * One sentence on what the choice comes down to for this cut: what each costs, and what is in the way. The
+ * best amps for the aim are told in one place only, by the aims.
+ */
 export function schoolAdvice(
 	{ matched, full, circuit }: Record<'matched' | 'full' | 'circuit', Plan>,
 	bench: Workbench
 ): string {
-	const speed = (plan: Plan) => plan.figures['setup.speedMmS'].value ?? 0;
 	const amps = (plan: Plan) => bench.sayFigure('setup.currentA', plan);
-	const [slowest, steadiest] = HAND_BAND_MM_S;
 	const said = (plan: Plan) => bench.sayFigure('setup.speedMmS', plan);
-	if (speed(full) <= 0) return 'None goes through: it is too thick.';
+	if (full.figures['setup.speedMmS'].value === null) return 'None goes through: it is too thick.';
 	if (full.stations.supply.verdict === 'stops') {
 		if (matched.stations.supply.verdict !== 'stops')
-			return 'Match the amps: the supply does not carry full amps through this work.';
-		if (circuit.stations.supply.verdict !== 'stops' && speed(circuit) > 0)
-			return `Go by the circuit: ${amps(circuit)} is what it carries through this work.`;
+			return `The supply stops full amps in this work; matched, ${amps(matched)}, runs.`;
+		if (circuit.stations.supply.verdict !== 'stops')
+			return `The supply stops full amps in this work; ${amps(circuit)} is what surely runs on.`;
+		return 'The supply stops each of them in this work: see what would fix it on Supply.';
 	}
-	if (speed(matched) < slowest) {
-		return `Full amps, no choice: matched would crawl at ${speed(matched) > 0 ? said(matched) : 'a standstill'}.`;
+	if (amps(matched) === amps(full)) return 'It takes full amps; there is nothing to match down to.';
+	const word = handWord(full);
+	if (word === 'too fast' || word === 'guide') {
+		return `Full asks ${said(full)} of the hand${word === 'guide' ? ', along a guide' : ', which none follows'}; matched asks ${said(matched)}.`;
 	}
-	if (speed(full) > steadiest) {
-		return `Match the amps: ${said(full)} is faster than a hand holds steadily (about ${bench.say(steadiest, 'speed')}).`;
-	}
-	return `Full amps, go faster: ${said(full)} is still what a hand holds, and the line is done sooner.`;
+	return `Both can be held: full at ${said(full)} is done in ${bench.sayFigure('setup.lineS', full)}, matched at ${said(matched)} in ${bench.sayFigure('setup.lineS', matched)}.`;
 }

@@ -22,16 +22,16 @@ export interface SpeedMarks {
 
 export function speedMarks(plan: Plan): SpeedMarks {
 	const f = plan.figures;
-	const at = f['setup.speedMmS'].value!;
-	const through = at > 0;
-	const x = (id: 'setup.lagLowMmS' | 'setup.lagHighMmS') => speedX(f[id].value!);
+	const at = f['setup.speedMmS'].value;
+	const x = (id: 'setup.lagLowMmS' | 'setup.lagHighMmS' | 'setup.fastestMmS') =>
+		speedX(f[id].value ?? LOW);
 	const band = f['setup.speedMmS'].band;
 	return {
 		hand: [speedX(HAND_BAND_MM_S[0]), speedX(HAND_BAND_MM_S[1])],
 		guidedX: speedX(GUIDED_MOST_MM_S),
-		window: through ? [x('setup.lagLowMmS'), x('setup.lagHighMmS')] : null,
-		band: through && band ? [speedX(band[0]), speedX(band[1])] : null,
-		atX: through ? speedX(at) : null,
-		fastestX: through ? speedX(f['setup.fastestMmS'].value!) : null
+		window: at === null ? null : [x('setup.lagLowMmS'), x('setup.lagHighMmS')],
+		band: band ? [speedX(band[0]), speedX(band[1])] : null,
+		atX: at === null ? null : speedX(at),
+		fastestX: at === null ? null : x('setup.fastestMmS')
 	};
 }

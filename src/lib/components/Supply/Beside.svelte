@@ -35,6 +35,10 @@
 		torch: 'Torch'
 	};
 	const checkOf = (part: Part, from: Plan) => from.checks.find((c) => c.id === part.check);
+	const figureOf = (part: Part, side: { bench: Bench; plan: Plan }) => {
+		const figure = part.figure(side.bench);
+		return figure ? bench.sayFigure(figure, side.plan) : '';
+	};
 </script>
 
 <div class="mt-3 overflow-x-auto">
@@ -67,9 +71,7 @@
 								{#if part.name(side.bench) !== PART_WORDS[part.id]}
 									<span class="sub block">{part.name(side.bench)}</span>
 								{/if}
-								<span class="fig text-[23px]"
-									>{bench.sayFigure(part.figure(side.bench), side.plan)}</span
-								>
+								<span class="fig text-[23px]">{figureOf(part, side)}</span>
 								{#if check}
 									<State verdict={check.verdict} word={spareWord(check, bench)} size={14.5} />
 								{/if}

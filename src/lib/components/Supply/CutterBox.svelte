@@ -16,7 +16,7 @@
 	const cutter = $derived(bench.bench.cutter);
 	const results = $derived(told === 'results');
 	const worst = $derived(results ? worstInCutter(bench.plan) : undefined);
-	const checkOf = (id: string) => bench.plan.checks.find((c) => c.id === id)!;
+	const checkOf = (id: string) => bench.plan.checks.find((c) => c.id === id);
 	const ratings = $derived([
 		{ mm: cutter.cleanMm, word: 'clean in mild steel' },
 		{ mm: cutter.severMm, word: 'severs' }
@@ -35,7 +35,7 @@
 	{#if worst}<span class="flag">{worst}</span>{/if}
 	<span class="h pointer-events-none">{partOf('cutter').name(bench.bench)}</span>
 	{#if results}
-		{#each IN_CUTTER as cell (cell.figure)}
+		{#each IN_CUTTER.filter(({ figure }) => bench.plan.figures[figure].value !== null) as cell (cell.figure)}
 			{@const check = checkOf(cell.check)}
 			<span class="cell">
 				<span class="value">
@@ -44,7 +44,11 @@
 					>
 					<Balloon id={cell.figure} />
 				</span>
-				<State verdict={check.verdict} word="{cell.prefix}{spareWord(check, bench)}" size={14.5} />
+				{#if check}<State
+						verdict={check.verdict}
+						word="{cell.prefix}{spareWord(check, bench)}"
+						size={14.5}
+					/>{/if}
 			</span>
 		{/each}
 	{:else}

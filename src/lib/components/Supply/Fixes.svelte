@@ -23,7 +23,11 @@
 	{:else if !shown}
 		<p class="sub">working</p>
 	{:else if shown.length === 0}
-		<p class="mt-1">No single change, and no two, helps here. Take less arc, or another machine.</p>
+		<p class="mt-1">
+			{bench.plan.stations.supply.verdict === 'tight'
+				? 'No change makes it more than tight; it runs as it is.'
+				: 'No single change, and no two, helps here. Take less arc, or another machine.'}
+		</p>
 	{:else}
 		<ol>
 			{#each shown as fix (fix.id)}
@@ -36,13 +40,15 @@
 							<span class="sub">{fix.effort}</span>
 						</span>
 					</div>
-					<button
-						type="button"
-						class="act"
-						disabled={study.stale}
-						aria-label="Apply: {words}"
-						onclick={() => bench.apply(fix.change, `${words}: planned.`)}>Apply</button
-					>
+					{#if fix.effort !== 'an electrician'}
+						<button
+							type="button"
+							class="act"
+							disabled={study.stale}
+							aria-label="Apply: {words}"
+							onclick={() => bench.apply(fix.change, `${words}: planned.`)}>Apply</button
+						>
+					{/if}
 				</li>
 			{/each}
 		</ol>

@@ -20,7 +20,9 @@
 	const note = $derived(kind === 'trip' && DEVICES.find((d) => d.value === device)!.note);
 
 	async function log() {
-		const { arcS, restS, shopC } = bench.work;
+		const { restS, shopC } = bench.work;
+		const cutS = bench.work.by === 'cut' ? bench.plan.figures['setup.arcS'].value : null;
+		const arcS = Math.max(1, Math.min(3600, cutS ?? bench.work.arcS));
 		const outputA = bench.plan.figures['setup.currentA'].value!;
 		const entry = entryOf(kind, values, { outputA, shopC, arcS, restS, device });
 		if (await bench.logEntry(entry, `${test.label} taken; it goes before the model.`)) values = {};

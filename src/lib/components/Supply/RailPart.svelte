@@ -55,12 +55,12 @@
 		<span class="value">
 			<span class="fig text-[25px]">
 				{#if results}
-					{bench.sayFigure(figure)}
+					{figure ? bench.sayFigure(figure) : ''}
 				{:else}
 					{entered ? bench.say(entered.value, entered.quantity) : '–'}
 				{/if}
 			</span>
-			{#if results}<Balloon id={figure} />{/if}
+			{#if results && figure}<Balloon id={figure} />{/if}
 		</span>
 		{#if !results}
 			<span class="sub leading-tight">{part.about}</span>

@@ -16,7 +16,7 @@
 	</h2>
 	<dl>
 		<div class="row">
-			<dt class="grow">Most amps that run on</dt>
+			<dt class="grow">Most amps that surely run on</dt>
 			<dd class="fig text-[23px]">{bench.say(most, 'current')}</dd>
 		</div>
 		{#each solved ?? [] as one (one.id)}

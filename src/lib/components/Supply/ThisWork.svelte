@@ -30,9 +30,9 @@
 			bench.settle();
 		};
 	const setRate = (value: number | null) => {
-		const restS = value === null || !(value > 0) ? undefined : restForRateS(work.arcS, value);
+		const restS = value === null || !(value > 0) ? undefined : restForRateS(arcS, value);
 		if (restS === undefined)
-			return `so many do not fit: at most ${bench.say(cutsInTenMin(work.arcS, 0), 'count')}`;
+			return `so many do not fit: at most ${bench.say(cutsInTenMin(arcS, 0), 'count')}`;
 		bench.setWork({ restS });
 		bench.settle();
 	};
@@ -43,15 +43,34 @@
 			bench.setWork({ shift: { ...work.shift!, [field]: value } });
 			bench.settle();
 		};
+	const cutS = $derived(bench.plan.figures['setup.arcS'].value);
+	/** Arc of the work as it is planned: of the cut, or as typed. */
+	const arcS = $derived(work.by === 'cut' && cutS !== null ? cutS : work.arcS);
 	function takeLogged() {
-		bench.setWork({ arcS: Math.max(1, logged!.arcS), restS: logged!.restS ?? work.restS });
+		bench.setWork({
+			by: 'pattern',
+			arcS: Math.max(1, logged!.arcS),
+			restS: logged!.restS ?? work.restS
+		});
 		bench.settle();
 	}
 </script>
 
 <section aria-label="This work">
 	<h2 class="h">This work</h2>
-	<div class="mt-1">
+	<div class="mt-1 flex flex-wrap gap-2">
+		<Choice
+			label="What is done"
+			options={[
+				{ value: 'cut', label: 'the planned cut' },
+				{ value: 'pattern', label: 'a pattern of its own' }
+			]}
+			value={work.by}
+			choose={(by) => {
+				bench.setWork({ by, arcS: Math.max(1, Math.min(3600, arcS)) });
+				bench.settle();
+			}}
+		/>
 		<Choice
 			label="How it goes on"
 			options={[
@@ -66,12 +85,21 @@
 		/>
 	</div>
 	<div class="mt-2 grid grid-cols-3 gap-x-3 gap-y-2">
-		<QuantityField
-			label="Arc on"
-			quantity="time"
-			value={work.arcS}
-			commit={set('arcS', 1, 3600, '1 s to 1 h')}
-		/>
+		{#if work.by === 'cut'}
+			<div>
+				<span class="label">Arc of one cut</span>
+				<p class="fig flex min-h-[44px] items-center text-[25px]" data-testid="cut-arc">
+					{bench.sayFigure('setup.arcS')}
+				</p>
+			</div>
+		{:else}
+			<QuantityField
+				label="Arc on"
+				quantity="time"
+				value={work.arcS}
+				commit={set('arcS', 1, 3600, '1 s to 1 h')}
+			/>
+		{/if}
 		<QuantityField
 			label="Pause"
 			quantity="time"
@@ -81,7 +109,7 @@
 		<QuantityField
 			label="Cuts in 10 min"
 			quantity="factor"
-			value={cutsInTenMin(work.arcS, work.restS)}
+			value={cutsInTenMin(arcS, work.restS)}
 			commit={setRate}
 		/>
 		<QuantityField
@@ -129,6 +157,11 @@
 				? ''
 				: `, ${bench.say(logged.restS, 'time')} pause`}
 		</button>
+	{/if}
+	{#if work.by === 'cut' && cutS === null}
+		<p class="sub mt-1">
+			This cut does not go through, so Supply is planned with {bench.say(work.arcS, 'time')} of arc.
+		</p>
 	{/if}
 	<div class="mt-2"><FigureList rows={told} /></div>
 </section>

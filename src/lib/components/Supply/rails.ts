@@ -65,6 +65,6 @@ export const IN_CUTTER: readonly {
 /** Whether low volts or heat in the cutter are it. */
 export function worstInCutter(plan: Plan): Worst | undefined {
 	const worst = worstOf(plan);
-	const inside = ['supply.voltageV', 'cutter.peakC'];
+	const inside = ['supply.voltageV', 'supply.sharedV', 'cutter.peakC'];
 	return worst && inside.includes(worst.check.id) ? worst.word : undefined;
 }

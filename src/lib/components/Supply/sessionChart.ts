@@ -27,8 +27,8 @@ export const STRIPS = [
 		name: 'Breaker',
 		top: 114,
 		keys: [
-			['touchiest', '--ink'],
-			['laziest', '--spark']
+			['earliest', '--ink'],
+			['latest', '--spark']
 		]
 	},
 	{ name: 'Cutter', top: 200, keys: [['hot spot', '--ink']] }
@@ -135,11 +135,11 @@ export function sessionOption(trace: SessionTrace, inks: Inks, words: ChartWords
 					]
 				}
 			}),
-			line('laziest breaker', 1, inks.spark, pairs(t, trace.breakerLazy), {
+			line('breaker, latest', 1, inks.spark, pairs(t, trace.breakerLazy), {
 				lineStyle: { color: inks.spark, width: 2 },
 				markLine: { ...limitLine, data: [...limit, { yAxis: 1 }] }
 			}),
-			line('touchiest breaker', 1, inks.ink, pairs(t, trace.breakerTouchy)),
+			line('breaker, earliest', 1, inks.ink, pairs(t, trace.breakerTouchy)),
 			line(
 				'cutter',
 				2,

@@ -22,9 +22,13 @@
 		{/if}
 	</div>
 	<div class="mt-1 flex flex-wrap gap-2">
-		<button type="button" class="act main big grow" onclick={() => void bench.logCut()}
-			>Log this cut, {bench.say(bench.cut.lengthMm, 'length')} <kbd class="key">L</kbd></button
-		>
+		{#if bench.canLogCut}
+			<button type="button" class="act main big grow" onclick={() => void bench.logCut()}
+				>Log this cut, {bench.sayFigure('setup.lineMm')} <kbd class="key">L</kbd></button
+			>
+		{:else}
+			<p class="sub grow self-center">This cut does not go through: there is nothing to log.</p>
+		{/if}
 		<button type="button" class="act big" onclick={() => void bench.logStart()}
 			>One start <kbd class="key">K</kbd></button
 		>

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import Fig from '$lib/components/Balloon/Fig.svelte';
 	import FigureList from '$lib/components/Balloon/FigureList.svelte';
+	import Cautions from '$lib/components/Card/Cautions.svelte';
 	import { cutTitle } from '$lib/components/Card/words';
 	import BevelSection from '$lib/components/Cut/BevelSection.svelte';
 	import CirclePlan from '$lib/components/Cut/CirclePlan.svelte';
@@ -97,8 +98,12 @@
 			<FigureList
 				size={29}
 				rows={[
-					{ id: 'setup.speedMmS' },
-					{ id: 'setup.lineS', name: 'Your line' },
+					{ id: 'setup.speedMmS', none: 'too thick' },
+					{
+						id: 'setup.lineS',
+						name: guide === 'circle' ? 'Once round' : 'Your line',
+						none: 'too thick'
+					},
 					{ id: 'setup.kerfMm' },
 					...(edged ? [{ id: 'cut.radiusMm' } as const] : [])
 				]}
@@ -118,6 +123,7 @@
 				rows={[
 					{ id: 'setup.arcMm' },
 					{ id: 'cut.kerfTopMm' },
+					{ id: 'cut.bevelGapMm' },
 					{ id: 'cut.bottomShiftMm' },
 					...(edged ? [] : [{ id: 'cut.aimShiftMm' } as const])
 				]}
@@ -148,6 +154,7 @@
 			<li>Look behind and under the plate: cables, tyres, fuel, your own leg.</li>
 			<li>Call out, wait two or three seconds, then fire.</li>
 		</ul>
+		<div class="mt-3"><Cautions title="And always" /></div>
 		<div class="mt-3"><LogButtons /></div>
 	</section>
 	<Finish />

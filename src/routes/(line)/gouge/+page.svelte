@@ -114,6 +114,19 @@
 				/>
 			{/snippet}
 		</SettingCard>
+		{#if !gouge.asked}
+			<p class="mt-2 flex flex-wrap items-center gap-3">
+				<span class="sub grow">Nobody has asked for this groove yet, so it judges nothing.</span>
+				<button
+					type="button"
+					class="act"
+					onclick={() => {
+						bench.setGouge({});
+						bench.settle();
+					}}>Plan this groove</button
+				>
+			</p>
+		{/if}
 		<Findings station="gouge" />
 	</div>
 </div>

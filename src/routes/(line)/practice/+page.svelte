@@ -63,7 +63,7 @@
 <div class="px-6 pt-3 pb-4 max-[899px]:px-3">
 	<div class="flex flex-wrap items-end gap-x-6 gap-y-1">
 		<h1 class="fig text-[40px]">Practise the line</h1>
-		<p class="sub grow">
+		<p class="sub grow" data-testid="to-hold">
 			{cutTitle(bench)} at {bench.sayFigure('setup.currentA')}: hold
 			<b>{bench.sayFigure('setup.speedMmS')}</b>, between {bench.say(range.lowMmS, 'speed')} and {bench.say(
 				range.highMmS,

@@ -5,6 +5,7 @@
 	import Choice from '$lib/components/Fields/Choice.svelte';
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import Select from '$lib/components/Fields/Select.svelte';
+	import Cautions from '$lib/components/Card/Cautions.svelte';
 	import Findings from '$lib/components/Marks/Findings.svelte';
 	import Aims from '$lib/components/Setup/Aims.svelte';
 	import More from '$lib/components/Setup/More.svelte';
@@ -125,6 +126,7 @@
 	<div class="tagged">
 		<SetupCard />
 		<Findings station="setup" />
+		<div class="mt-2 border-t pt-2" style:border-color="var(--rule)"><Cautions /></div>
 	</div>
 </div>
 <div class="below">

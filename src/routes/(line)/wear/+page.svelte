@@ -14,12 +14,12 @@
 
 	const bench = getWorkbench();
 	const figures = $derived(bench.plan.figures);
-	const left = $derived(figures['wear.cutsLeft'].value!);
-	const band = $derived(figures['wear.cutsLeft'].band!);
+	const left = $derived(figures['wear.cutsLeft'].value);
+	const band = $derived(figures['wear.cutsLeft'].band);
 	const check = $derived(bench.plan.checks.find((c) => c.id === 'wear.cutsLeft')!);
 	const used = $derived(bench.evidence.wear.total);
 	const cutWords = $derived(
-		`${bench.say(bench.cut.lengthMm, 'length')} in ${bench.say(bench.cut.thicknessMm, 'thickness')} ${METALS[bench.cut.metal].label.toLowerCase()}`
+		`${bench.sayFigure('setup.lineMm')} in ${bench.say(bench.cut.thicknessMm, 'thickness')} ${METALS[bench.cut.metal].label.toLowerCase()}`
 	);
 	const state = $derived(bench.plan.stations.wear);
 
@@ -53,10 +53,14 @@
 	<Pit />
 	<section aria-label="What is left">
 		<h2 class="h">What is left</h2>
-		<div class="mt-2"><Fig id="wear.cutsLeft" size={84} color="var(--arc)" /></div>
-		<p data-testid="cuts-left" data-value={left}>
-			{left === 1 ? 'cut' : 'cuts'} of {cutWords}; {band[0]} to {band[1]} eight times in ten
-		</p>
+		{#if left !== null && band}
+			<div class="mt-2"><Fig id="wear.cutsLeft" size={84} color="var(--arc)" /></div>
+			<p data-testid="cuts-left" data-value={left}>
+				{left === 1 ? 'cut' : 'cuts'} of {cutWords}; {band[0]} to {band[1]} eight times in ten
+			</p>
+		{:else}
+			<p class="mt-2 text-[18px]">Such a cut does not go through: there are none to count.</p>
+		{/if}
 		<div class="mt-2">
 			<FigureList
 				size={29}

@@ -9,9 +9,6 @@ export const load: PageServerLoad = ({ url, cookies, locals }) => {
 	if (!stored) redirect(303, '/start');
 	const cards = store()
 		.cards.ofBench(stored.id)
-		.map(({ id }) => {
-			const { card, inputs } = store().cards.find(id)!;
-			return savedCardData(store(), card, inputs, locals.units);
-		});
+		.map(({ id }) => savedCardData(store(), store().cards.find(id)!, locals.units));
 	return { benchId: stored.id, name: stored.bench.name, cards };
 };

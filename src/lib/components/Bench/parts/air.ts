@@ -143,7 +143,12 @@ export const AIR_PARTS: Part[] = [
 				: b.air.source === 'built-in'
 					? undefined
 					: { value: b.air.compressor.points.at(-1)!.flowLpm, quantity: 'flow' },
-		figure: (b) => (b.air.source === 'bottle' ? 'air.bottleS' : 'air.deliveryLpm'),
+		figure: (b) =>
+			b.air.source === 'bottle'
+				? 'air.bottleS'
+				: b.air.source === 'built-in'
+					? undefined
+					: 'air.deliveryLpm',
 		tells: ['air.useLpm', 'air.runShare', 'air.startsPerH'],
 		fields: sourceFields
 	},
@@ -207,7 +212,7 @@ export const AIR_PARTS: Part[] = [
 		tells: [
 			'air.hoseLossBar',
 			'air.torchBar',
-			'setup.airBar',
+			'setup.workingBar',
 			'gouge.airBar',
 			'air.flowLpm',
 			'air.boreFlowLpm'
@@ -216,7 +221,7 @@ export const AIR_PARTS: Part[] = [
 			q('air.hose.boreMm', 'Bore', 'small'),
 			q('air.hose.lengthM', 'Length', 'run'),
 			q('air.hose.couplings', 'Quick couplings', 'count'),
-			q('air.setPointBar', 'Set-point, air flowing', 'pressure')
+			q('air.setPointBar', 'Shop’s regulator, air flowing', 'pressure')
 		]
 	}
 ];

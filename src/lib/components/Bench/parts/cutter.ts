@@ -15,6 +15,8 @@ const inputFields = (b: Bench): Field => ({
 				[3, 'three']
 			]),
 			q(`cutter.inputs.${i}.inputMaxA`, 'Draws at most', 'current', { optional: true }),
+			q(`cutter.inputs.${i}.inputEffA`, 'Effective, I1eff', 'current', { optional: true }),
+			q(`cutter.inputs.${i}.fuseA`, 'Fuse it asks for', 'current', { optional: true }),
 			q(`cutter.inputs.${i}.outputMaxA`, 'Gives at most', 'current'),
 			{
 				kind: 'list',
@@ -67,6 +69,15 @@ export const CUTTER_PARTS: Part[] = [
 			q('cutter.arcVoltageV', 'Arc voltage, U2', 'voltage', { optional: true }),
 			q('cutter.airMinBar', 'Inlet from', 'pressure'),
 			q('cutter.airMaxBar', 'to', 'pressure'),
+			choice('cutter.regulator', 'Working pressure', [
+				['itself', 'sets itself'],
+				['set', 'set at it'],
+				['none', 'shop’s regulator']
+			]),
+			...(b.cutter.regulator === 'none'
+				? []
+				: [q('cutter.workingBar', 'Works at', 'pressure', { optional: true })]),
+			q('cutter.toleranceShare', 'Takes volts within ±', 'share'),
 			q('cutter.powerFactor', 'Power factor', 'factor'),
 			q('cutter.efficiency', 'Efficiency', 'factor'),
 			choice('cutter.voltageBy', 'Takes its voltage', [
@@ -107,10 +118,18 @@ export const CUTTER_PARTS: Part[] = [
 							['gouge', 'gouging']
 						]),
 						q(`torch.nozzles.${i}.ratingA`, 'Marked', 'current'),
-						q(`torch.nozzles.${i}.boreMm`, 'Bore', 'small')
+						q(`torch.nozzles.${i}.boreMm`, 'Bore', 'small'),
+						...(n.kind === 'cut'
+							? [
+									q(`torch.nozzles.${i}.cleanMm`, 'Clean to, with it', 'thickness', {
+										optional: true
+									}),
+									q(`torch.nozzles.${i}.severMm`, 'Severs to', 'thickness', { optional: true })
+								]
+							: [])
 					]
 				})),
-				fresh: { ratingA: 30, boreMm: 0.8, kind: 'cut' },
+				fresh: { ratingA: 30, boreMm: 0.8, kind: 'cut', cleanMm: null, severMm: null },
 				least: 1,
 				most: 20,
 				add: 'Add a nozzle'
@@ -128,6 +147,9 @@ export const CUTTER_PARTS: Part[] = [
 			q('torch.electrodeMaxA', 'Electrode bears at most', 'current', { optional: true }),
 			q('torch.ringMinA', 'Swirl ring made from', 'current', { optional: true }),
 			q('torch.ringMaxA', 'to', 'current', { optional: true }),
+			q('torch.faceRadiusMm', 'Bearing face, radius', 'small', {
+				hint: 'rim that rests on the plate'
+			}),
 			q('torch.shieldRadiusMm', 'Shield radius', 'small', {
 				hint: 'half of what you measure across it'
 			}),

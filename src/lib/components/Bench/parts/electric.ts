@@ -1,5 +1,6 @@
 import type { Bench } from '$lib/core';
 import { conductorLabel } from '$lib/core/circuit/conductors';
+import { tradeCord } from '$lib/core/circuit/protection';
 import { EARTH_FAULT_DEVICES } from '$lib/core/circuit/earthFault';
 import { choice, conductors, q, text, type Field, type Part } from './fields';
 
@@ -171,6 +172,8 @@ export const ELECTRIC_PARTS: Part[] = [
 			'supply.tripLatestS',
 			'supply.startA',
 			'supply.magneticA',
+			'supply.inputEffA',
+			'supply.mayRunOnA',
 			'supply.apparentVA',
 			'supply.powerFactor'
 		],
@@ -192,11 +195,15 @@ export const ELECTRIC_PARTS: Part[] = [
 		rail: 'electricity',
 		name: (b) => `Receptacle ${b.supply.receptacleA} A`,
 		about: 'wall socket and plug',
+		also: ['supply.nearestA'],
 		entered: (b) => ({ value: b.supply.receptacleA, quantity: 'current' }),
 		figure: () => 'supply.receptacleV',
 		check: 'supply.effectiveA',
 		tells: ['supply.effectiveA'],
-		fields: () => [q('supply.receptacleA', 'Rating', 'current')]
+		fields: () => [
+			q('supply.receptacleA', 'Rating', 'current'),
+			q('supply.plugFuseA', 'Fuse in the plug', 'current', { optional: true })
+		]
 	},
 	{
 		id: 'cord',
@@ -207,18 +214,36 @@ export const ELECTRIC_PARTS: Part[] = [
 		figure: () => 'supply.voltageV',
 		check: 'supply.cordCarriesA',
 		loses: 'supply.dropShare',
-		tells: ['supply.dropShare', 'supply.cordOhm', 'supply.resistanceOhm', 'supply.cordCarriesA'],
+		tells: [
+			'supply.dropShare',
+			'supply.cordOhm',
+			'supply.resistanceOhm',
+			'supply.cordCarriesA',
+			'supply.nearestA'
+		],
 		fields: (b) => [
 			{
 				kind: 'fitted',
 				path: 'supply.cord',
 				label: 'Extension cord',
-				fitted: { size: b.supply.system === 'iec' ? 'mm2-4' : 'awg-12', lengthM: 7.6 }
+				fitted: {
+					size: tradeCord(b.supply.system, b.supply.breaker.ratingA) ?? conductors(b)[0]![0],
+					lengthM: 7.6,
+					kind: 'made-up',
+					labelA: null
+				}
 			},
 			...(b.supply.cord
 				? [
 						choice('supply.cord.size', 'Size', conductors(b)),
-						q('supply.cord.lengthM', 'Length, one way', 'run')
+						q('supply.cord.lengthM', 'Length, one way', 'run'),
+						choice('supply.cord.kind', 'It is', [
+							['made-up', 'made up'],
+							['listed', 'a listed set']
+						]),
+						...(b.supply.cord.kind === 'listed'
+							? [q('supply.cord.labelA', 'Amps on its label', 'current', { optional: true })]
+							: [])
 					]
 				: [])
 		]

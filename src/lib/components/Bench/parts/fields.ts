@@ -57,7 +57,8 @@ export interface Part {
 	/** What was entered, for the drawing of the bench. */
 	entered: (bench: Bench) => { value: number; quantity: Quantity } | undefined;
 	/** Key figure on the rail, and the check that carries its state. */
-	figure: (bench: Bench) => FigureId;
+	/** Its key figure; undefined: there is none of it. */
+	figure: (bench: Bench) => FigureId | undefined;
 	check?: Check['id'];
 	/** Other checks that are about this part. */
 	also?: readonly Check['id'][];

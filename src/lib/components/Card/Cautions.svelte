@@ -1,0 +1,24 @@
+<script lang="ts">
+	import { getWorkbench } from '$lib/state/workbench.svelte';
+
+	/** What belongs on card and cut whatever the figures say. */
+	let { title = 'Cautions' }: { title?: string } = $props();
+	const bench = getWorkbench();
+</script>
+
+<section aria-label={title} data-testid="cautions">
+	<h2 class="h">{title}</h2>
+	<ul class="mt-1 space-y-1">
+		{#each bench.plan.cautions as { text } (text)}<li>{text}</li>{/each}
+	</ul>
+	<p class="sub mt-1">Common practice; the maker’s book and local rules come first.</p>
+</section>
+
+<style>
+	li {
+		padding-left: 12px;
+		border-left: 4px solid var(--spark);
+		font-size: 15px;
+		line-height: 1.3;
+	}
+</style>
