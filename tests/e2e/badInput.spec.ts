@@ -22,7 +22,15 @@ test('a value that cannot be is told at its field and changes nothing', async ({
 
 test('too thick, and too thick to pierce, say what would work', async ({ page }) => {
 	await page.goto('/setup?t=40');
-	await expect(page.getByRole('alert').filter({ hasText: 'will not go through' })).toBeVisible();
+	await expect(
+		page.getByRole('alert').filter({ hasText: '22 mm is the most at 45 A' })
+	).toBeVisible();
+	await expect(page.getByTestId('too-thick')).toBeVisible();
+	await expect(page.getByTestId('line-seconds')).toBeHidden();
+	await expect(page.locator('body')).not.toContainText(/[-−]\d+(\.\d+)? mm\/s/);
+	await page.locator('[data-station="wear"]').click();
+	await expect(page.getByRole('button', { name: /Log this cut/ })).toHaveCount(0);
+	await expect(page.getByText('there is nothing to log')).toBeVisible();
 	await page.goto('/cut?t=15&start=pierce');
 	await expect(page.getByRole('alert').filter({ hasText: 'start on an edge' })).toBeVisible();
 });
@@ -71,7 +79,7 @@ test('a bench file is shown before it is written, and a bad one is refused with 
 	const alert = page.getByRole('region', { name: 'Bench file' }).getByRole('alert');
 	await give('{"half":');
 	await expect(alert).toContainText('not JSON');
-	await give(file.replace('"version": 2', '"version": 9'));
+	await give(file.replace('"version": 3', '"version": 9'));
 	await expect(alert).toContainText('version 9');
 	await give(file.replace(/"ratingA": 32/, '"ratingA": "lots"'));
 	await expect(alert).toContainText('bench.supply.breaker.ratingA');

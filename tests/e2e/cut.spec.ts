@@ -38,14 +38,14 @@ test('every guide says what to set, and by how much a part is wrong when it is f
 	await page.goto('/cut');
 	const wrong = page.getByTestId('wrong');
 	await expect(wrong).toContainText('straight edge on the line: wrong by 11.3 mm');
-	await expect(wrong).toContainText('on the waste: wrong by 1.5 mm; from there it is 12.8 mm');
+	await expect(wrong).toContainText('on the waste: wrong by 1.41 mm; from there it is 12.7 mm');
 	const guide = page.getByRole('radiogroup', { name: 'Guide', exact: true });
 	await guide.getByText('Circle').click();
 	await expect(page.getByRole('img', { name: /Circle guide: 49.3 mm/ })).toBeVisible();
-	await expect(wrong).toContainText('wrong by 1.5 mm in diameter');
-	await expect(wrong).toContainText('wrong by 3 mm in diameter');
+	await expect(wrong).toContainText('wrong by 1.41 mm in diameter');
+	await expect(wrong).toContainText('wrong by 2.82 mm in diameter');
 	await page.getByRole('radiogroup', { name: 'What is kept' }).getByText('A disc').click();
-	await expect(page.getByRole('img', { name: /Circle guide: 50.8 mm/ })).toBeVisible();
+	await expect(page.getByRole('img', { name: /Circle guide: 50.7 mm/ })).toBeVisible();
 	const diameter = page.getByLabel('Finished diameter');
 	await diameter.fill('2');
 	await diameter.press('Enter');
@@ -57,7 +57,7 @@ test('every guide says what to set, and by how much a part is wrong when it is f
 	await page.reload();
 	await expect(page.getByRole('img', { name: /Circle guide: 102/ })).toBeVisible();
 	await guide.getByText('Freehand').click();
-	await expect(wrong).toContainText('torch centre on the line: wrong by 0.75 mm');
+	await expect(wrong).toContainText('torch centre on the line: wrong by 0.7');
 });
 
 test('a start that cannot go through says which amps would, and each start tells its cost', async ({
@@ -72,7 +72,7 @@ test('a start that cannot go through says which amps would, and each start tells
 	await start.getByText('Hover').click();
 	await expect(page.getByText('about 12 mm off, fire')).toBeVisible();
 	const costs = page.getByRole('region', { name: 'What each start costs' });
-	await expect(costs.getByRole('row')).toHaveCount(5);
+	await expect(costs.getByRole('row')).toHaveCount(6);
 	await expect(costs).toContainText('Through after about');
 });
 
@@ -81,8 +81,15 @@ test('a bevel is drawn across the cut, with its wider kerf and its bottom edge',
 }) => {
 	await page.goto('/cut?bevel=45');
 	await expect(page.getByRole('img', { name: /Across the bevel.*6 mm apart/ })).toBeVisible();
-	await expect(page.getByRole('region', { name: 'Bevel figures' })).toContainText('2.26 mm');
+	await expect(page.getByRole('region', { name: 'Bevel figures' })).toContainText(
+		'Tilted shield stands off'
+	);
 	await expect(page.getByText('angle iron at 45°')).toBeVisible();
+	// 45° on a face of 5 mm stands the shield 5 mm off: not dragged, but rolled.
+	const refused = page.getByRole('alert').filter({ hasText: 'Do not drag it' });
+	await expect(refused).toBeVisible();
+	await page.getByRole('radiogroup', { name: 'Guide', exact: true }).getByText('Roller').click();
+	await expect(refused).toHaveCount(0);
 });
 
 test('one scrap piece gives the kerf and the shield radius, and is taken back', async ({
@@ -158,8 +165,14 @@ test('a flange from a DXF drawing becomes a template, is exported and opens in a
 			.filter((e) => e.layer === layer && e.type === 'CIRCLE')
 			.map((e) => Math.round(e.r! * 100) / 100);
 	expect(radii('PART')).toEqual([152.4, 50.8, 12.7, 12.7, 12.7, 12.7, 12.7, 12.7]);
-	// Inset by R − k/2 outside, enlarged by it in holes: 12 − 0.75.
-	expect(radii('TEMPLATE')).toEqual([141.15, 62.05, ...Array<number>(6).fill(23.95)]);
+	// Inset by R − k/2 outside, enlarged by it in holes, each to the hundredth that is written.
+	const [outside, ...holes] = radii('TEMPLATE');
+	const offset = 152.4 - outside!;
+	expect(offset).toBeGreaterThan(11.2);
+	expect(offset).toBeLessThan(11.4);
+	for (const [i, drawn] of [50.8, ...Array<number>(6).fill(12.7)].entries()) {
+		expect(holes[i]! - drawn).toBeCloseTo(offset, 1);
+	}
 	// What was drawn is still there after a reload.
 	await page.reload();
 	await expect(job).toContainText('21 of them pierced');

@@ -46,7 +46,12 @@ import {
 } from '../../src/lib/core/circuit/draw';
 import { ladderA } from '../../src/lib/core/cut/amps';
 import { arcThicknessMm } from '../../src/lib/core/cut/thickness';
-import { bottomShiftMm, circleRadiusMm, guideOffsetMm } from '../../src/lib/core/cut/guide';
+import {
+	bevelGapMm,
+	bottomShiftMm,
+	circleRadiusMm,
+	guideOffsetMm
+} from '../../src/lib/core/cut/guide';
 import { circle, contoursOf } from '../../src/lib/core/shape/makers';
 import { offsetContour } from '../../src/lib/core/shape/offset';
 import { areaMm2, boundsOf, lengthMm, type Contour } from '../../src/lib/core/shape/outline';
@@ -78,17 +83,12 @@ import {
 	vapourHPaOf
 } from '../../src/lib/core/water/humidity';
 import { GEL_CAPACITY, waterLine } from '../../src/lib/core/water/line';
-import {
-	lagDegFromRatio,
-	metalLaw,
-	outputPowerW,
-	speedMmMin,
-	speedRatioFromLag,
-	steelLaw,
-	thicknessMmAtSpeed
-} from '../../src/lib/core/cutter/speed';
-import { curveAt, monotoneCurve } from '../../src/lib/core/cutter/pchip';
-import { normalCdf, speedCorrection } from '../../src/lib/core/evidence/speedCorrection';
+import { lagDegFromRatio, speedRatioFromLag } from '../../src/lib/core/cutter/speed';
+import { inverseMills, normalCdf } from '../../src/lib/core/solve/normal';
+import { cordGuard, wireGuard } from '../../src/lib/core/circuit/protection';
+import { steelLimitsMm } from '../../src/lib/core/cutter/limits';
+import { speedLaw } from '../../src/lib/core/cutter/speedLaw';
+import type { SpeedReading } from '../../src/lib/core/cutter/reading';
 import {
 	grooveAreaMm2,
 	gougeSpeedMmS,
@@ -101,7 +101,7 @@ import { thicknessInFromGauge, type GaugeTable } from '../../src/lib/core/quanti
 import { parseQuantity } from '../../src/lib/core/quantity/parse';
 import { shades } from '../../src/lib/core/safety/shade';
 import { firstCrossing, settledPeak } from '../../src/lib/core/session/node';
-import { growthUm } from '../../src/lib/core/wear/electrode';
+import { growthUm, nozzleLoad, NO_USE } from '../../src/lib/core/wear/electrode';
 
 export type Value = number | boolean | string;
 type Inputs = Record<string, Value>;
@@ -138,8 +138,6 @@ const num = (inputs: Inputs, name: string): number => {
 	return value;
 };
 /** Numbers in a row, written with spaces between. */
-const list = (inputs: Inputs, name: string): number[] =>
-	String(inputs[name]).split(' ').filter(Boolean).map(Number);
 const METAL_NAMES: Record<string, MetalId> = {
 	mild_steel: 'mild-steel',
 	stainless_304: 'stainless',
@@ -159,7 +157,6 @@ const noSlope = (fadLpm: number, tankL: number, cutInBar = 0, cutOutBar = 20): T
 	leakLpm: 0
 });
 const withCompressor = (tank: Tank, drawLpm: number) => runningLaw(tank, tank.line[0]!, drawLpm);
-const law = (i: Inputs) => steelLaw(num(i, 't_c'), num(i, 't_s'));
 const cold = (riseK: number, ambientC: number, tauS: number) => ({
 	tauS,
 	onTarget: ambientC + riseK,
@@ -604,22 +601,7 @@ export const COMPUTE: Record<string, Compute> = {
 	property_latent_heat_fusion: (i) => ({
 		latent_heat_fusion: metalNamed(i).latentHeatJKg / 1000
 	}),
-	monotone_interpolation: (i) => {
-		const logs = (name: string) => list(i, name).map(Math.log);
-		const curve = monotoneCurve(logs('thicknesses'), logs('speeds'));
-		return { speed: Math.exp(curveAt(curve, Math.log(num(i, 'at')))) };
-	},
 	normal_cdf: (i) => ({ phi: normalCdf(num(i, 'z')) }),
-	speed_posterior: (i) => {
-		const seen = list(i, 'seen').map(Math.log);
-		const tests = {
-			n: seen.length,
-			sumLog: seen.reduce((sum, l) => sum + l, 0),
-			missed: list(i, 'missed').map(Math.log)
-		};
-		const { factor, sigma } = speedCorrection(tests, num(i, 'prior_sigma'));
-		return { mean_log: Math.log(factor), sigma_log: sigma };
-	},
 	arc_thickness: (i) => ({
 		thickness: arcThicknessMm({
 			layers: num(i, 'sheets'),
@@ -627,25 +609,6 @@ export const COMPUTE: Record<string, Compute> = {
 			bevelDeg: num(i, 'bevel')
 		})
 	}),
-	solve_A_B: (i) => ({
-		...law(i),
-		v_at_tc: speedMmMin(law(i), 1, num(i, 't_c')),
-		v_at_ts: speedMmMin(law(i), 1, num(i, 't_s'))
-	}),
-	speed_at_thickness: (i) => ({ speed: speedMmMin(law(i), 1, num(i, 'thickness')) }),
-	thickness_at_speed: (i) => ({ thickness: thicknessMmAtSpeed(law(i), 1, num(i, 'speed')) }),
-	amperage_scaling: (i) => {
-		const share = outputPowerW(num(i, 'I')) / outputPowerW(num(i, 'I_rated'));
-		return {
-			power_ratio: share,
-			A_at_I: law(i).A * share,
-			B: law(i).B,
-			t_at_500: thicknessMmAtSpeed(law(i), share, 500),
-			t_at_125: thicknessMmAtSpeed(law(i), share, 125),
-			v_at_3mm: speedMmMin(law(i), share, 3),
-			v_at_tc: speedMmMin(law(i), share, num(i, 't_c'))
-		};
-	},
 	window_speed: (i) => ({
 		v_low: num(i, 'v_ref') * speedRatioFromLag(15),
 		v_high: num(i, 'v_ref') * speedRatioFromLag(30)
@@ -699,17 +662,6 @@ export const COMPUTE: Record<string, Compute> = {
 	},
 	passes: (i) => ({ passes: passCount(num(i, 'depth'), num(i, 'depth_per_pass')) }),
 	trade_ladder: (i) => ({ amps: ladderA(num(i, 'thickness_mm')) }),
-	trade_plate: (i) => {
-		const steel = steelLaw(num(i, 'clean_mm'), num(i, 'sever_mm'));
-		return { ...steel, speed_mm_min: speedMmMin(steel, 1, num(i, 'thickness_mm')) };
-	},
-	trade_plate_amps: (i) => ({
-		clean_at_amps_mm: thicknessMmAtSpeed(
-			steelLaw(num(i, 'clean_mm'), num(i, 'sever_mm')),
-			outputPowerW(num(i, 'amps')) / outputPowerW(num(i, 'rated_A')),
-			500
-		)
-	}),
 	trade_lamp: (i) => {
 		const rise = ratedRiseK(num(i, 'duty'), 300, 130, num(i, 'rated_C'));
 		return { lamp_min: firstCrossing(cold(rise, num(i, 'shop_C'), 300), 130)!.atS / 60 };
@@ -720,10 +672,10 @@ export const COMPUTE: Record<string, Compute> = {
 	trade_wear: (i) => ({
 		pit_mm:
 			growthUm({
+				...NO_USE,
 				starts: num(i, 'starts'),
 				arcMin: (num(i, 'starts') * num(i, 'arc_s')) / 60,
-				piercesRolled: 0,
-				piercesStraight: 0
+				loadMin: (num(i, 'starts') * num(i, 'arc_s')) / 60
 			}) / 1000
 	}),
 	trade_trip: (i) => ({
@@ -750,13 +702,135 @@ export const COMPUTE: Record<string, Compute> = {
 		return { will_trip: peak > latest.tripHeat };
 	},
 	trade_capacity: (i) => {
-		const metal = METALS[i.metal as MetalId];
 		const clean = num(i, 'steel_mm');
-		const metalIs = metalLaw(steelLaw(clean, 2 * clean), clean, metal.capacity, metal.thinSpeed);
-		return { capacity_mm: thicknessMmAtSpeed(metalIs, 1, 500) };
+		const rating = { nozzleA: 20, outputA: 20, cleanMm: clean, severMm: 2 * clean };
+		const { cleanMm } = steelLimitsMm([rating], rating);
+		return { capacity_mm: METALS[i.metal as MetalId].capacity * cleanMm };
 	},
+	speed_pooled: (i) => ({ speed_mm_min: lawAt(i).referenceMmMin }),
+	speed_two_machines: (i) => {
+		if (i.machine_max_A_1 === undefined) return { speed_mm_min: lawAt(i).referenceMmMin };
+		const ratio = lawAt(i, { of: '_1' }).referenceMmMin / lawAt(i, { of: '_2' }).referenceMmMin;
+		return { speed_ratio_1_over_2_at_least: ratio, speed_ratio_1_over_2_at_most: ratio };
+	},
+	speed_label_clean: (i) => ({ speed_mm_min: lawAt(i).referenceMmMin }),
+	speed_label_sever: (i) => ({ speed_mm_min: lawAt(i).fastestMmMin }),
+	speed_beyond: (i) => ({ has_speed: lawAt(i).parts ? 1 : 0 }),
+	speed_chart: (i) => {
+		const speed = lawAt(i).referenceMmMin;
+		return { speed_mm_min: speed, speed_mm_min_at_least: speed, speed_mm_min_at_most: speed };
+	},
+	speed_monotone: (i) => ({
+		speed_ratio_1_over_2_at_least:
+			lawAt(i, { place: '_1' }).referenceMmMin / lawAt(i, { place: '_2' }).referenceMmMin
+	}),
+	speed_metal: (i) => {
+		const ratio = lawAt(i).referenceMmMin / lawAt({ ...i, metal: 'mild-steel' }).referenceMmMin;
+		return {
+			speed_ratio_metal_over_steel_at_least: ratio,
+			speed_ratio_metal_over_steel_at_most: ratio
+		};
+	},
+	speed_test_cuts: (i) => {
+		const [after, before] = [lawAt(i), lawAt(i, { tests: false })];
+		const ratio = after.referenceMmMin / before.referenceMmMin;
+		return {
+			speed_mm_min_at_least: after.referenceMmMin,
+			speed_mm_min_at_most: after.referenceMmMin,
+			speed_ratio_after_over_before_at_least: ratio,
+			speed_ratio_after_over_before_at_most: ratio,
+			vmax_ratio_after_over_before_at_most: after.fastestMmMin / before.fastestMmMin
+		};
+	},
+	cord_guard: (i) => ({
+		guard: cordGuard({
+			system: i.system as 'iec',
+			size: i.size as ConductorSize,
+			kind: 'made-up',
+			labelA: null,
+			deviceA: num(i, 'device_A')
+		}).verdict
+	}),
+	wire_guard: (i) => ({
+		guard: wireGuard({
+			system: i.system as 'iec',
+			size: i.size as ConductorSize,
+			method: 'conduit',
+			deviceA: num(i, 'device_A'),
+			machineOnly: num(i, 'alone')
+				? { inputMaxA: num(i, 'I1max_A'), neededA: num(i, 'needed_A') }
+				: null
+		}).verdict
+	}),
+	bevel_gap: (i) => ({ gap_mm: bevelGapMm(num(i, 'face_radius_mm'), num(i, 'bevel_deg')) }),
+	circle_way: (i) => ({
+		way_mm:
+			2 *
+			Math.PI *
+			circleRadiusMm(i.kind as 'hole' | 'disc', num(i, 'diameter_mm'), num(i, 'kerf_mm'))
+	}),
+	nozzle_load: (i) => ({ load: nozzleLoad(num(i, 'amps_A'), num(i, 'nozzle_A')) }),
+	duty_effective: (i) => ({
+		I1eff_A: effectiveCurrentA(num(i, 'I1_A'), num(i, 'I0_A'), num(i, 'X'))
+	}),
+	inverse_mills: (i) => ({ ratio: inverseMills(num(i, 'z')) }),
 	trade_lag: (i) => ({ correction: 1 / speedRatioFromLag(num(i, 'lag_deg')) })
 };
+
+const outputPowerW = (outputA: number) => outputA * loadVoltageV(outputA);
+
+/** Rows of numbers among the inputs of a case. */
+const rowsOf = (i: Inputs, name: string) => (i[name] ?? []) as unknown as number[][];
+
+/** The law of a case: one machine of two, one place of two, with or without its test cuts. */
+function lawAt(
+	i: Inputs,
+	{ of = '', place = '', tests = true }: { of?: string; place?: string; tests?: boolean } = {}
+) {
+	const nozzleA = num(i, 'nozzle_A');
+	const labelled = i[`label_clean_mm${of}`] !== undefined;
+	// Nothing known of the machine: an ordinary label that speaks for some other nozzle.
+	const rating = labelled
+		? {
+				nozzleA: num(i, `label_nozzle_A${of}`),
+				outputA: num(i, `machine_max_A${of}`),
+				cleanMm: num(i, `label_clean_mm${of}`),
+				severMm: num(i, `label_sever_mm${of}`)
+			}
+		: { nozzleA: -1, outputA: 45, cleanMm: 12.48, severMm: 22 };
+	const reading = (
+		[outputA, thicknessMm, mmMin, lagDeg]: readonly number[],
+		kind: 'lag' | 'missed'
+	): SpeedReading => ({
+		metal: 'mild-steel',
+		nozzleA: kind === 'lag' ? Number(i.test_cuts_nozzle_A ?? nozzleA) : nozzleA,
+		outputA: outputA!,
+		thicknessMm: thicknessMm!,
+		kind,
+		lnMmMin: Math.log(kind === 'lag' ? mmMin! / speedRatioFromLag(lagDeg!) : mmMin!),
+		weight: 1
+	});
+	const law = speedLaw({
+		metal: METALS[(i.metal ?? 'mild-steel') as MetalId],
+		nozzleA,
+		ratings: [rating],
+		chart: rowsOf(i, 'chart_rows_A_mm_mm_min').map(([outputA, thicknessMm, mmMin]) => ({
+			outputA: outputA!,
+			thicknessMm: thicknessMm!,
+			speedMmS: mmMin! / 60
+		})),
+		readings: tests
+			? [
+					...rowsOf(i, 'test_cuts_A_mm_mm_min_lagdeg').map((row) => reading(row, 'lag')),
+					...rowsOf(i, 'not_through_A_mm_mm_min').map((row) => reading(row, 'missed'))
+				]
+			: []
+	});
+	return law.at({
+		outputA: Number(i[`amps${place}_A`] ?? i.amps_A),
+		thicknessMm: Number(i[`thickness${place}_mm`] ?? i.thickness_mm)
+	});
+}
 
 function tripS(curve: { tauS: number; tripHeat: number }, multiple: number): number {
 	const crossing = firstCrossing(

@@ -6,6 +6,8 @@ interface Expected {
 	unit: string;
 	rel_tol?: number;
 	abs_tol?: number;
+	/** The value is a bound, not the answer. */
+	bound?: 'least' | 'most';
 }
 interface Case {
 	id: string;
@@ -45,6 +47,11 @@ function compare(
 	if (typeof expected.value !== 'number' || typeof computed !== 'number') {
 		const same = expected.value === computed;
 		return { deviation: same ? 0 : 1, tolerance: 0, holds: same };
+	}
+	if (expected.bound) {
+		const short =
+			expected.bound === 'least' ? expected.value - computed : computed - expected.value;
+		return { deviation: Math.max(0, short), tolerance: 1e-9, holds: short <= 1e-9 };
 	}
 	// An entry's own tolerance goes before the case's; absolute and relative never mix.
 	const own = expected.abs_tol !== undefined || expected.rel_tol !== undefined ? expected : of;

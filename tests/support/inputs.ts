@@ -19,8 +19,9 @@ export function changed(change: (b: Bench) => unknown, from: Bench = BAY_2): Ben
 	return copy;
 }
 
+/** A pattern of its own, so that a test says what the arc is; pass `by: 'cut'` for the planned cut. */
 export function workOf(over: Partial<Work>, usual: Work = BAY_2.usual): Work {
-	return { ...usual, ...over };
+	return { ...usual, by: 'pattern', ...over };
 }
 
 export function inputsOf(
