@@ -56,6 +56,13 @@ describe('what a reading says to do', () => {
 		expect(whyMoved(next(), workbench())).toContain('stays at 22 mm/s');
 	});
 
+	it('leaves out a speed that reads as the one held', () => {
+		const hardly = next({ afterMmS: 21.9, lineS: 13.7 });
+		expect(correction('fast', workbench(), { heldMmS: 22, next: hardly })).toBe(
+			'Go a little slower: 13.7 s for your line, not 13.6 s.'
+		);
+	});
+
 	it('never says faster to a slower number', () => {
 		const low = { heldMmS: 30, next: next({ afterMmS: 26 }) };
 		expect(correction('slow', workbench(), low)).toMatch(/^Hold what the card then says: 26 mm\/s/);

@@ -45,11 +45,14 @@ export function correction(
 			if (afterMmS === null || lineS === null) return 'It does not part at these amps: turn up.';
 			const faster = cause === 'slow';
 			const agrees = faster ? afterMmS > seen.heldMmS : afterMmS < seen.heldMmS;
-			const go = agrees ? `Go ${faster ? 'faster' : 'slower'}` : 'Hold what the card then says';
+			const way = faster ? 'faster' : 'slower';
 			const { beforeLineS } = seen.next;
 			const [seconds, before] = [bench.say(lineS, 'time'), bench.say(beforeLineS, 'time')];
-			const not = seconds === before ? '' : `, not ${before}`;
-			return `${go}: ${bench.say(afterMmS, 'speed')}, ${seconds} for your line${not}.`;
+			const [after, held] = [bench.say(afterMmS, 'speed'), bench.say(seen.heldMmS, 'speed')];
+			const line = `${seconds} for your line${seconds === before ? '' : `, not ${before}`}.`;
+			if (!agrees) return `Hold what the card then says: ${after}, ${line}`;
+			// "Slower: 11, not 11" tells nobody anything; the seconds still do.
+			return after === held ? `Go a little ${way}: ${line}` : `Go ${way}: ${after}, ${line}`;
 		}
 		case 'few-amps':
 			return `Turn up from ${amps}, or take it slower; past the clean rating some dross stays.`;
