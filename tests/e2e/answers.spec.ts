@@ -139,3 +139,17 @@ test('a built-in compressor shows no flow, tank or hose', async ({ page, demo, r
 	await expect(page.locator('[data-part="hose"]')).toHaveCount(0);
 	await expect(page.getByRole('region', { name: 'Air', exact: true })).not.toContainText('l/min');
 });
+
+test('a hole is offered every way in but from an edge, and the one planned is the one shown', async ({
+	page
+}) => {
+	await page.goto('/cut?guide=circle&circleOf=hole&t=9');
+	const ways = page.getByRole('radiogroup', { name: 'Start' });
+	await expect(ways).toContainText('In the plate');
+	await expect(ways).not.toContainText('From an edge');
+	const start = page.getByRole('region', { name: 'Start', exact: true });
+	await expect(start.getByRole('heading')).toHaveText('Rolled pierce');
+	await page.getByText('A disc').click();
+	await expect(ways).toContainText('From an edge');
+	await expect(start.getByRole('heading')).toHaveText('Edge start');
+});
