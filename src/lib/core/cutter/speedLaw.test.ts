@@ -58,6 +58,19 @@ describe('one law of travel', () => {
 		}
 	});
 
+	it('is moved by a cut on another nozzle by less than half of what its own cut moves it', () => {
+		const move = (nozzleA: number) => {
+			const at = { outputA: 45, thicknessMm: 6 };
+			const seen = reading({ nozzleA, lnMmMin: Math.log(2200) });
+			return Math.log(
+				lawOf({ readings: [seen] }).at(at).referenceMmMin / lawOf().at(at).referenceMmMin
+			);
+		};
+		expect(move(45)).toBeGreaterThan(0.05);
+		expect(move(65)).toBeGreaterThan(0);
+		expect(move(65)).toBeLessThan(0.4 * move(45));
+	});
+
 	it('keeps aluminium at nine tenths of steel or faster below 0.6 of the clean limit (common practice)', () => {
 		for (const over of [1.3, 1.5, 1.8, 2.2]) {
 			const ratings = [{ nozzleA: 45, outputA: 45, cleanMm: 12, severMm: 12 * over }];
