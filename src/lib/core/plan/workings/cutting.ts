@@ -2,15 +2,9 @@ import { ladderA } from '../../cut/amps';
 import { bevelGapMm, GAP_MOST_MM } from '../../cut/guide';
 import { handSpeedMmS, warpRisk, type WarpRisk } from '../../cut/heat';
 import { chartKerfPull, kerfKey, modelKerfMm } from '../../cut/kerf';
-import {
-	startCapacity,
-	startMethod,
-	throughS,
-	type StartCapacity,
-	type StartMethod
-} from '../../cut/start';
+import { startCapacity, startMethod, type StartCapacity, type StartMethod } from '../../cut/start';
 import { CLEAN_AIMS, lagDegFromRatio, LAG_WINDOW_DEG, speedRatioFromLag } from '../../cutter/speed';
-import { chartReach, nearestRow, type Chart, type ChartRow } from '../../cutter/chart';
+import { chartReach, type Chart, type ChartRow } from '../../cutter/chart';
 import type { LawAt } from '../../cutter/speedLaw';
 import { arcThicknessMm } from '../../cut/thickness';
 import { METALS, type Metal } from '../../metal/metals';
@@ -21,7 +15,7 @@ import type { Plan } from '../types';
 import { arcVoltageV } from './power';
 import { guided, type Guiding } from './guiding';
 import { nozzleFor } from './law';
-import { lawOfCut, travelOf, type LawAsk } from './travel';
+import { chartRowOf, lawOfCut, started, travelOf, type LawAsk } from './travel';
 
 export interface CuttingWorkings extends Guiding {
 	metal: Metal;
@@ -185,7 +179,7 @@ export function cuttingWorkings(
 	const nozzle = nozzleFor(torch.nozzles, outputA);
 	const place = { metal: cut.metal, outputA, nozzleA: nozzle.ratingA, thicknessMm: arcMm };
 	const power = outputA * arcVoltageV(bench, outputA);
-	const chartRow = chart ? nearestRow(chart, place) : undefined;
+	const chartRow = chartRowOf(ask, outputA);
 	const standoff = standoffOf(bench, cut, outputA, chartRow);
 	const measuredKerf = evidence.scrap.kerf[kerfKey(cut.metal, nozzle.ratingA)] ?? null;
 	const kerfPull = chartKerfPull(chart, { ...place, boreMm: nozzle.boreMm });
@@ -196,10 +190,7 @@ export function cuttingWorkings(
 			speedRatio: travel.aimFactor,
 			standoffMm: standoff.standoffMm
 		}) * Math.exp(kerfPull);
-	const start = startCapacity(law.cleanMm, law.severMm);
-	const method = startMethod(cut, arcMm, start);
-	const methodS = referenceMmS === null ? null : throughS(method, arcMm, referenceMmS);
-	const breakS = method === 'pierce' && methodS !== null ? (chartRow?.pierceS ?? methodS) : methodS;
+	const begun = started(cut, travel, () => chartRow);
 	const more = wholeAmps(bench, plate).filter((amps) => amps > outputA);
 	const limitsAt = (amps: number) => lawOfCut(ask, amps).limits(amps);
 	const starts = (amps: number) => {
@@ -230,18 +221,16 @@ export function cuttingWorkings(
 		lagLowMmS: at(lagLow),
 		lagHighMmS: at(lagHigh),
 		lineS,
-		arcS: lineS === null || breakS === null ? null : breakS + lineS,
+		arcS: lineS === null || begun.throughS === null ? null : begun.throughS + lineS,
 		kerfMm,
 		kerfPull,
 		heatKJM: speedMmS === null ? null : power / speedMmS,
 		handMmS,
 		handHeatKJM: handMmS === null ? null : power / handMmS,
 		warp: speedMmS === null ? 'none' : warpRisk(cut.thicknessMm, speedMmS, handMmS!),
-		start,
-		startMethod: method,
-		startNeedsA: method === 'none' ? fewest(more, starts) : undefined,
+		...begun,
+		startNeedsA: begun.startMethod === 'none' ? fewest(more, starts) : undefined,
 		partsFromA: law.parts ? undefined : fewest(more, (amps) => arcMm <= limitsAt(amps).severMm),
-		throughS: breakS,
 		...standoff,
 		...guide,
 		measuredKerf,

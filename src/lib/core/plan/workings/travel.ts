@@ -1,6 +1,6 @@
 import { startCapacity, startMethod, throughS } from '../../cut/start';
 import { arcThicknessMm } from '../../cut/thickness';
-import type { Chart } from '../../cutter/chart';
+import { nearestRow, type Chart, type ChartRow } from '../../cutter/chart';
 import { aimFactor } from '../../cutter/speed';
 import type { SpeedLaw } from '../../cutter/speedLaw';
 import { coatingSpeed } from '../../metal/coatings';
@@ -49,14 +49,33 @@ export function travelOf(
 	};
 }
 
+/** The row of the chart that speaks of this very cut, if one does. */
+export function chartRowOf({ bench, chart, cut }: LawAsk, outputA: number): ChartRow | undefined {
+	const nozzleA = nozzleFor(bench.torch.nozzles, outputA).ratingA;
+	const place = { metal: cut.metal, outputA, nozzleA, thicknessMm: arcThicknessMm(cut) };
+	return chart ? nearestRow(chart, place) : undefined;
+}
+
+/** How this cut is started, and the time to break through, s: the chart's own for a pierce goes first. */
+export function started(
+	cut: Cut,
+	{ arcMm, law, referenceMmS }: ReturnType<typeof travelOf>,
+	chartRow: () => ChartRow | undefined
+) {
+	const start = startCapacity(law.cleanMm, law.severMm);
+	const method = startMethod(cut, arcMm, start);
+	const modelS = throughS(method, arcMm, referenceMmS);
+	const chartS = method === 'pierce' && modelS !== null ? chartRow()?.pierceS : null;
+	return { start, startMethod: method, throughS: chartS ?? modelS };
+}
+
 /** Arc of one such cut at some amps, s; null: it does not go through, or nothing starts it. */
 export function arcSOf(
 	ask: LawAsk & { cut: Cut; settings: Pick<Settings, 'sparks'>; lineMm: number },
 	outputA: number
 ): number | null {
-	const { arcMm, law, referenceMmS, speedMmS } = travelOf(ask, outputA);
-	if (referenceMmS === null || speedMmS === null) return null;
-	const method = startMethod(ask.cut, arcMm, startCapacity(law.cleanMm, law.severMm));
-	const through = throughS(method, arcMm, referenceMmS);
-	return through === null ? null : through + ask.lineMm / speedMmS;
+	const travel = travelOf(ask, outputA);
+	const { throughS: through } = started(ask.cut, travel, () => chartRowOf(ask, outputA));
+	if (travel.speedMmS === null || through === null) return null;
+	return through + ask.lineMm / travel.speedMmS;
 }
