@@ -43,7 +43,6 @@ export async function benchLog(): Promise<number> {
 					store.log.append({
 						opId,
 						benchId: 'b',
-						setId: null,
 						at,
 						entry,
 						inputsHash: null,

@@ -6,7 +6,7 @@ const PAGES = new Set(['/supply', '/setup', '/cut', '/gouge', '/wear', '/bench']
 
 /** Leads to where the person left off. */
 export const load: PageServerLoad = ({ cookies }) => {
-	if (store().benches.all().length === 0) redirect(303, '/start');
+	if (store().benches.count() === 0) redirect(303, '/start');
 	const left = cookies.get('left-off');
 	redirect(303, left && PAGES.has(left) ? left : '/supply');
 };

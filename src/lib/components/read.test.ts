@@ -2,21 +2,14 @@ import { describe, expect, it } from 'vitest';
 import { BAY_2, changed, inputsOf } from '../../../tests/support/inputs';
 import { CAUSES } from '$lib/core/faults/read';
 import { SIGNS, type Bench, type NextCut } from '$lib/core';
+import { UNTOUCHED } from '../../../tests/support/workbench';
 import { Workbench } from '$lib/state/workbench.svelte';
 import { CAUSE_WORDS, correction, SIGN_WORDS, whyMoved } from './Read/words';
 
 const workbench = (bench: Bench = BAY_2) =>
 	new Workbench({
 		...inputsOf({ bench }),
-		benchId: 'b1',
-		revision: 1,
-		benches: [],
-		settingsRevision: 0,
-		partSet: null,
-		log: [],
-		measured: [],
-		cards: [],
-		units: 'metric'
+		...UNTOUCHED
 	});
 
 describe('what a reading says to do', () => {

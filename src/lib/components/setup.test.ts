@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { BAY_2, changed, inputsOf } from '../../../tests/support/inputs';
+import { UNTOUCHED } from '../../../tests/support/workbench';
 import { advise, plan, speedCurves, type Bench, type Cut } from '$lib/core';
 import { Workbench, type LogLine } from '$lib/state/workbench.svelte';
 import { adviceWords } from './Setup/aims';
@@ -14,15 +15,7 @@ function workbench(cut: Partial<Cut> = {}, bench: Bench = BAY_2): Workbench {
 	const inputs = inputsOf({ bench }, cut);
 	return new Workbench({
 		...inputs,
-		benchId: 'b1',
-		revision: 1,
-		benches: [{ id: 'b1', name: bench.name }],
-		settingsRevision: 0,
-		partSet: null,
-		log: [],
-		measured: [],
-		cards: [],
-		units: 'metric'
+		...UNTOUCHED
 	});
 }
 const INKS = new Proxy({}, { get: (_, name) => String(name) }) as Inks;

@@ -1,3 +1,4 @@
+import { UNTOUCHED } from '../../../tests/support/workbench';
 import { describe, expect, it, vi } from 'vitest';
 import { BAY_2, TROLLEY } from '../../../scripts/demo/benches';
 import {
@@ -32,18 +33,12 @@ function workbench(
 	more: { units?: UnitSystem; work?: Bench['usual'] } = {}
 ) {
 	return new Workbench({
-		benchId: 'b1',
-		revision: 1,
+		...UNTOUCHED,
 		bench,
 		benches: [{ id: 'b1', name: bench.name }],
 		evidence: NO_EVIDENCE,
 		settings: DEFAULT_SETTINGS,
-		settingsRevision: 0,
-		partSet: null,
-		log: [],
-		measured: [],
 		chart: null,
-		cards: [],
 		cut: { ...(DEFAULT_CUT as Cut), ...cut },
 		work: more.work ?? { ...bench.usual, by: 'pattern' },
 		units: more.units ?? 'metric'

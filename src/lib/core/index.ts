@@ -45,7 +45,28 @@ export {
 	type EntryKind,
 	type LoggedEntry
 } from './evidence/entries';
-export { evidenceFromLog } from './evidence/fromLog';
+export {
+	evidenceFromLedger,
+	evidenceFromLog,
+	isReading,
+	ledgerFromLog,
+	PATTERN_CUTS_MOST,
+	READINGS_MOST,
+	READINGS,
+	type Ledger,
+	type Life,
+	type LoggedCut,
+	type MeasuredPit
+} from './evidence/ledger';
+export {
+	addTally,
+	growthNm,
+	NO_TALLY,
+	pitNm,
+	TALLY_VERSION,
+	tallyOf,
+	type Tally
+} from './evidence/tally';
 export { nextCut, type NextCut } from './evidence/nextCut';
 export { readingsOf, type TestCut } from './evidence/speedReadings';
 export { completeEntry } from './evidence/supply';

@@ -19,9 +19,19 @@ export const OpIdSchema = v.pipe(
 	v.regex(/^[A-Za-z0-9_-]{8,64}$/, '8 to 64 letters, digits, - or _')
 );
 const IdSchema = v.pipe(v.string('text'), v.regex(/^[A-Za-z0-9_-]{1,64}$/, 'an id'));
+/** 31 February is written like a date and is none; without a zone it is another time on every machine. */
+function exists(text: string): boolean {
+	const [, year, month, day] = /^(\d{4})-(\d\d)-(\d\d)/.exec(text) ?? [];
+	const days = new Date(Date.UTC(Number(year), Number(month), 0)).getUTCDate();
+	const zoned = /(Z|[+-]\d\d:?\d\d)$/.test(text);
+	const time = Date.parse(text);
+	return zoned && Number(day) >= 1 && Number(day) <= days && time >= 0 && time < TIME_END;
+}
+const TIME_END = Date.UTC(2100, 0);
 const AtSchema = v.pipe(
 	v.string('a time'),
 	v.isoTimestamp('an ISO 8601 time with zone, such as 2026-11-25T08:30:00Z'),
+	v.check(exists, 'a date that exists, with a zone, from 1970 to 2100'),
 	v.transform((text) => new Date(text).toISOString())
 );
 const revision = v.pipe(
@@ -74,7 +84,9 @@ export const NewSetSchema = v.object({
 		v.minLength(1, '1 to 60 characters'),
 		v.maxLength(60, '1 to 60 characters')
 	),
-	at: v.optional(AtSchema)
+	at: v.optional(AtSchema),
+	/** Of what was in the torch; left out: put in whatever was there. */
+	revision: v.optional(revision)
 });
 export const UnfitSetSchema = v.object({ opId: OpIdSchema, previousId: v.nullable(IdSchema) });
 export const SaveSettingsSchema = v.object({
@@ -93,7 +105,9 @@ const NameSchema = v.pipe(
 export const PutChartSchema = v.object({
 	opId: OpIdSchema,
 	name: NameSchema,
-	rows: v.pipe(v.array(ChartRowSchema), v.maxLength(CHART_ROWS_MOST, 'at most 10 000 rows'))
+	rows: v.pipe(v.array(ChartRowSchema), v.maxLength(CHART_ROWS_MOST, 'at most 10 000 rows')),
+	/** Of the chart it is put in place of; 0 or left out: there is none yet. */
+	revision: v.optional(revision)
 });
 export const NewCardSchema = v.object({
 	opId: OpIdSchema,
@@ -102,14 +116,22 @@ export const NewCardSchema = v.object({
 	/** The planned cut as in the address. */
 	search: v.pipe(v.string('a query'), v.maxLength(1000, 'at most 1000 characters'))
 });
-export const ShelveCardSchema = v.object({ opId: OpIdSchema, onShelf: v.boolean('true or false') });
+export const ShelveCardSchema = v.object({
+	opId: OpIdSchema,
+	onShelf: v.boolean('true or false'),
+	revision: v.optional(revision)
+});
 
 export const NewOutlineSchema = v.object({
 	opId: OpIdSchema,
 	name: NameSchema,
 	contours: ContoursSchema
 });
-export const KeepOutlineSchema = v.object({ opId: OpIdSchema, kept: v.boolean('true or false') });
+export const KeepOutlineSchema = v.object({
+	opId: OpIdSchema,
+	kept: v.boolean('true or false'),
+	revision: v.optional(revision)
+});
 export const TEMPLATE_FILES = ['svg', 'dxf', 'pdf', 'json'] as const;
 export const PAPERS = ['A4', 'letter'] as const;
 /** A template from an outline, as a file or as plain data. */
@@ -129,4 +151,20 @@ export interface AbleBench {
 	name: string;
 	outputA: number;
 	speedMmS: number;
+}
+
+/** A page of the log. */
+export const LOG_PAGE_MOST = 1000;
+export const LOG_PAGE = 200;
+
+/** What two people can change, each with its revision. */
+export interface Revisions {
+	bench: number;
+	parts: number;
+	log: number;
+	chart: number;
+	cards: number;
+	settings: number;
+	/** How many benches there are. */
+	benches: number;
 }

@@ -37,6 +37,7 @@ interface Operation {
 	body?: Schema;
 	params?: string[];
 	query?: string[];
+	optionalQuery?: string[];
 	refusals?: number[];
 }
 
@@ -75,7 +76,7 @@ const OPERATIONS: Operation[] = [
 		method: 'get',
 		summary: 'Cut chart of a bench; as=csv gives the file',
 		params: ['id'],
-		query: ['as'],
+		optionalQuery: ['as'],
 		refusals: [404]
 	},
 	{
@@ -84,7 +85,7 @@ const OPERATIONS: Operation[] = [
 		summary: 'Put a whole cut chart in place of the one before; no rows take it away',
 		params: ['id'],
 		body: PutChartSchema,
-		refusals: [400, 404, 413]
+		refusals: [400, 404, 409, 413]
 	},
 	{
 		path: '/api/cards',
@@ -113,7 +114,7 @@ const OPERATIONS: Operation[] = [
 		summary: 'Take a card off the shelf or put it back',
 		params: ['id'],
 		body: ShelveCardSchema,
-		refusals: [400, 404, 413]
+		refusals: [400, 404, 409, 413]
 	},
 	{
 		path: '/api/template',
@@ -143,7 +144,7 @@ const OPERATIONS: Operation[] = [
 		summary: 'Put an outline away or take it back',
 		params: ['id'],
 		body: KeepOutlineSchema,
-		refusals: [400, 404, 413]
+		refusals: [400, 404, 409, 413]
 	},
 	{ path: '/api/benches', method: 'get', summary: 'All benches' },
 	{
@@ -178,16 +179,18 @@ const OPERATIONS: Operation[] = [
 	{
 		path: '/api/log',
 		method: 'get',
-		summary: 'Log of a bench, oldest first',
+		summary:
+			'A page of the log of a bench, newest first; `next` is the `before` of the page after it',
 		query: ['bench'],
-		refusals: [404]
+		optionalQuery: ['before', 'limit'],
+		refusals: [400, 404]
 	},
 	{
 		path: '/api/log',
 		method: 'post',
 		summary: 'Append an entry',
 		body: NewEntrySchema,
-		refusals: [400, 404, 413]
+		refusals: [400, 404, 409, 413, 503, 507]
 	},
 	{
 		path: '/api/log/{id}/undo',
@@ -195,14 +198,14 @@ const OPERATIONS: Operation[] = [
 		summary: 'Take an entry back; it stays in the record',
 		params: ['id'],
 		body: UndoSchema,
-		refusals: [400, 404]
+		refusals: [400, 404, 409]
 	},
 	{
 		path: '/api/sets',
 		method: 'post',
-		summary: 'Fit a new electrode and nozzle',
+		summary: 'Fit a new electrode and nozzle, over a known revision of the parts',
 		body: NewSetSchema,
-		refusals: [400, 404]
+		refusals: [400, 404, 409]
 	},
 	{
 		path: '/api/sets/{id}/unfit',
@@ -210,7 +213,7 @@ const OPERATIONS: Operation[] = [
 		summary: 'Undo a fitting while nothing is logged on it',
 		params: ['id'],
 		body: UnfitSetSchema,
-		refusals: [400, 409]
+		refusals: [400, 404, 409]
 	},
 	{ path: '/api/settings', method: 'get', summary: 'Schools and prices of the shop' },
 	{
@@ -219,6 +222,20 @@ const OPERATIONS: Operation[] = [
 		summary: 'Save them over a known revision',
 		body: SaveSettingsSchema,
 		refusals: [400, 409]
+	},
+	{
+		path: '/api/revisions',
+		method: 'get',
+		summary: 'Revisions of everything two people can change on a bench, and the time of the server',
+		query: ['bench'],
+		refusals: [404]
+	},
+	{
+		path: '/api/charts/{id}/{hash}',
+		method: 'get',
+		summary: 'Rows of a chart by their hash',
+		params: ['id', 'hash'],
+		refusals: [404]
 	},
 	{ path: '/api/export', method: 'get', summary: 'Everything the shop owns, as one JSON file' },
 	{ path: '/api/openapi.json', method: 'get', summary: 'This document' },
@@ -229,7 +246,9 @@ const REFUSAL_WORDS: Record<number, string> = {
 	400: 'Bad input; names each field and what is accepted',
 	404: 'Unknown id',
 	409: 'Changed in between; nothing was overwritten',
-	413: 'Body too large'
+	413: 'Body too large; tells the limit',
+	503: 'Busy: nothing was changed, Retry-After says when to ask again',
+	507: 'The disk is full or cannot be written; nothing was changed'
 };
 
 const PROBLEM = {
@@ -264,10 +283,10 @@ function operation(o: Operation): Record<string, unknown> {
 				required: true,
 				schema: { type: 'string' }
 			})),
-			...(o.query ?? []).map((name) => ({
+			...[...(o.query ?? []), ...(o.optionalQuery ?? [])].map((name) => ({
 				name,
 				in: 'query',
-				required: true,
+				required: o.query?.includes(name) ?? false,
 				schema: { type: 'string' }
 			}))
 		],

@@ -12,7 +12,16 @@ export interface FieldProblem {
 
 /** The body of every refusal of the API. */
 export interface Problem {
-	code: 'bad-json' | 'bad-input' | 'unknown' | 'stale' | 'too-large' | 'refused' | 'fault';
+	code:
+		| 'bad-json'
+		| 'bad-input'
+		| 'unknown'
+		| 'stale'
+		| 'too-large'
+		| 'refused'
+		| 'reused'
+		| 'busy'
+		| 'fault';
 	message: string;
 	fields: FieldProblem[];
 }

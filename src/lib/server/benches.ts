@@ -2,7 +2,7 @@ import type Database from 'better-sqlite3';
 import type { Bench } from '$lib/core';
 import { BENCH } from '$lib/core/stored/kinds';
 import { readStored, UnreadableError } from './stored';
-import { OnceOnly } from './writes';
+import { OnceOnly, type Ref } from './writes';
 
 export interface StoredBench {
 	id: string;
@@ -32,6 +32,8 @@ export class BenchRepository {
 	readonly #once: OnceOnly;
 	readonly #all: Database.Statement<[], Row>;
 	readonly #one: Database.Statement<[string], Row>;
+	readonly #names: Database.Statement<[], { id: string; name: string }>;
+	readonly #count: Database.Statement<[], { n: number }>;
 	readonly #insert: Database.Statement<[string, string, string, string]>;
 	readonly #update: Database.Statement<[string, string, string, number]>;
 
@@ -41,6 +43,11 @@ export class BenchRepository {
 			'SELECT id, data, version, revision FROM benches ORDER BY created_at, id'
 		);
 		this.#one = db.prepare('SELECT id, data, version, revision FROM benches WHERE id = ?');
+		// The name has stood at this place in every version.
+		this.#names = db.prepare(
+			`SELECT id, coalesce(json_extract(data, '$.name'), id) AS name FROM benches ORDER BY created_at, id`
+		);
+		this.#count = db.prepare('SELECT count(*) AS n FROM benches');
 		this.#insert = db.prepare(
 			`INSERT INTO benches (id, data, created_at, changed_at, version) VALUES (?, ?, ?, ?, ${BENCH.version})`
 		);
@@ -62,16 +69,31 @@ export class BenchRepository {
 		});
 	}
 
+	names(): { id: string; name: string }[] {
+		return this.#names.all();
+	}
+
+	/** 0: there is no such bench. */
+	revisionOf(id: string): number {
+		return this.#one.get(id)?.revision ?? 0;
+	}
+
+	count(): number {
+		return this.#count.get()!.n;
+	}
+
 	find(id: string): StoredBench | undefined {
 		const row = this.#one.get(id);
 		return row && storedBench(row);
 	}
 
 	add(write: { opId: string; id: string; bench: Bench; at: string }): StoredBench {
-		return this.#once.run(write.opId, write.at, () => {
+		const op = { opId: write.opId, at: write.at, kind: 'add bench', target: '' };
+		const made = this.#once.run<never>(op, () => {
 			this.#insert.run(write.id, JSON.stringify(write.bench), write.at, write.at);
-			return { id: write.id, revision: 1, bench: write.bench };
+			return { id: write.id, revision: 1 };
 		});
+		return { ...(made as Ref), bench: write.bench };
 	}
 
 	/** Saves over `revision` only. A repeat of the same `opId` gets the first answer again. */
@@ -82,20 +104,23 @@ export class BenchRepository {
 		bench: Bench;
 		at: string;
 	}): SaveResult {
-		return this.#once.run(write.opId, write.at, (): SaveResult => {
+		const op = { opId: write.opId, at: write.at, kind: 'save bench', target: write.id };
+		const made = this.#once.run<SaveResult>(op, () => {
 			const stored = this.find(write.id);
-			if (!stored) return { outcome: 'unknown' };
+			if (!stored) return { refused: { outcome: 'unknown' } };
 			const { changes } = this.#update.run(
 				JSON.stringify(write.bench),
 				write.at,
 				write.id,
 				write.revision
 			);
-			if (changes === 0) return { outcome: 'stale', stored, yours: write.bench };
-			return {
-				outcome: 'saved',
-				stored: { id: write.id, revision: write.revision + 1, bench: write.bench }
-			};
+			if (changes === 0) return { refused: { outcome: 'stale', stored, yours: write.bench } };
+			return { id: write.id, revision: write.revision + 1 };
 		});
+		if ('refused' in made) return made.refused;
+		return {
+			outcome: 'saved',
+			stored: { id: write.id, revision: made.revision, bench: write.bench }
+		};
 	}
 }

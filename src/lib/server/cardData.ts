@@ -1,6 +1,15 @@
 import { error, redirect, type Cookies } from '@sveltejs/kit';
-import { MODEL_VERSION, plan, REGISTRY, say, type FigureId, type UnitSystem } from '$lib/core';
-import type { WorkbenchData } from '$lib/state/workbench.svelte';
+import {
+	MODEL_VERSION,
+	plan,
+	REGISTRY,
+	say,
+	type FigureId,
+	type PlanInputs,
+	type UnitSystem
+} from '$lib/core';
+import { cutFromSearch } from '$lib/formats/cutUrl';
+import { SentChart, type SentWorkbench } from '$lib/state/sent';
 import type { FoundCard } from './cards';
 import { benchOf, workbenchData } from './pageData';
 import { requestedInputs } from './planning';
@@ -10,7 +19,7 @@ import type { Store } from './store';
 const COMPARED: readonly FigureId[] = ['setup.currentA', 'setup.speedMmS', 'setup.nozzleA'];
 
 export interface CardData {
-	workbench: WorkbenchData;
+	workbench: SentWorkbench & Pick<PlanInputs, 'cut' | 'work'>;
 	/** "2026-11-25": when it was planned. */
 	day: string;
 	saved: null | {
@@ -29,8 +38,14 @@ export interface CardData {
 export function savedCardData(store: Store, found: FoundCard, units: UnitSystem): CardData {
 	const { card, inputs, plan: kept } = found;
 	const stored = store.benches.find(card.benchId)!;
-	const search = new URLSearchParams(card.search);
-	const workbench = { ...workbenchData(store, stored, search, units), ...inputs, kept };
+	const { chart } = inputs;
+	const workbench = {
+		...workbenchData(store, stored, units),
+		...inputs,
+		// A card keeps its own chart; it is on no other address.
+		chart: chart && new SentChart(null, chart.hash, chart.rows),
+		kept
+	};
 	const { cut, work } = inputs;
 	const now = plan(requestedInputs(store, { benchId: card.benchId, cut, work })).figures;
 	const then = kept?.figures ?? plan(inputs).figures;
@@ -68,7 +83,10 @@ export function cardData(
 	const stored = benchOf(store, url, cookies);
 	if (!stored) redirect(303, '/start');
 	return {
-		workbench: workbenchData(store, stored, url.searchParams, units),
+		workbench: {
+			...workbenchData(store, stored, units),
+			...cutFromSearch(url.searchParams, stored.bench.usual)
+		},
 		day: new Date().toISOString().slice(0, 10),
 		saved: null
 	};

@@ -1,13 +1,15 @@
 import type Database from 'better-sqlite3';
 import type { Entry, LoggedEntry } from '$lib/core';
+import { entryOf, type EntryRow } from './entryRow';
+import type { LedgerRepository } from './ledger';
+import type { SetRepository } from './sets';
 import { ENTRY } from '$lib/core/stored/kinds';
-import { readStored, UnreadableError } from './stored';
+import { ReusedError } from './writes';
 
 /** One row as screens and exports see it. */
 export interface LogRow extends LoggedEntry {
 	opId: string;
 	benchId: string;
-	at: string;
 	inputsHash: string | null;
 	modelVersion: string;
 }
@@ -15,21 +17,16 @@ export interface LogRow extends LoggedEntry {
 export interface NewEntry {
 	opId: string;
 	benchId: string;
-	setId: string | null;
+	/** When it was done: it belongs to the pair that was in the torch then. */
 	at: string;
 	entry: Entry;
 	inputsHash: string | null;
 	modelVersion: string;
 }
 
-interface Row {
-	id: number;
+interface Row extends EntryRow {
 	opId: string;
-	benchId: string;
-	setId: string | null;
-	at: string;
-	data: string;
-	version: number;
+	kind: string;
 	undone: number;
 	inputsHash: string | null;
 	modelVersion: string;
@@ -38,62 +35,98 @@ interface Row {
 export type AppendResult = { outcome: 'logged' | 'already'; id: number };
 export type UndoResult = { outcome: 'undone' | 'already'; id: number } | { outcome: 'unknown' };
 
-const SELECT = `SELECT e.id, e.op_id AS opId, e.bench_id AS benchId, e.set_id AS setId, e.at, e.data, e.version,
-	EXISTS (SELECT 1 FROM log u WHERE u.undoes = e.id) AS undone,
-	e.inputs_hash AS inputsHash, e.model_version AS modelVersion
-	FROM log e WHERE e.kind <> 'undo'`;
+const COLUMNS = `id, op_id AS opId, bench_id AS benchId, set_id AS setId, kind, at, data, version, undone,
+	inputs_hash AS inputsHash, model_version AS modelVersion`;
 
-const logRow = ({ data, version, undone, ...row }: Row): LogRow => ({
-	...row,
-	entry: readStored(ENTRY, `Log entry ${row.id}`, data, version),
-	undone: undone === 1
-});
-
-/** All that can be read: one damaged entry does not take the log with it. */
-const readable = (rows: readonly Row[]): LogRow[] =>
-	rows.flatMap((row) => {
-		try {
-			return [logRow(row)];
-		} catch (error) {
-			if (!(error instanceof UnreadableError)) throw error;
-			console.error(error.message);
-			return [];
-		}
+function readable(rows: readonly Row[]): LogRow[] {
+	return rows.flatMap(({ data, version, kind: _kind, undone, ...row }) => {
+		const entry = entryOf({ id: row.id, data, version });
+		return entry ? [{ ...row, entry, undone: undone === 1 }] : [];
 	});
+}
 
 export class LogRepository {
 	readonly #append: Database.Statement<unknown[]>;
-	readonly #byOp: Database.Statement<[string], { id: number }>;
-	readonly #ofBench: Database.Statement<[string], Row>;
-	readonly #everything: Database.Statement<[], Row>;
+	readonly #byOp: Database.Statement<
+		[string],
+		{ id: number; benchId: string; kind: string; undoes: number | null }
+	>;
+	readonly #otherWrite: Database.Statement<[string], { kind: string }>;
+	readonly #markUndone: Database.Statement<[number]>;
+	readonly #newest: Database.Statement<[string, number, number], Row>;
+	readonly #measured: Database.Statement<[string, string, number], Row>;
+	readonly #after: Database.Statement<[number, number, number], Row>;
+	readonly #last: Database.Statement<[], { id: number | null }>;
 	readonly #one: Database.Statement<[number], Row>;
 
-	constructor(readonly db: Database.Database) {
+	constructor(
+		readonly db: Database.Database,
+		readonly ledger: LedgerRepository,
+		readonly sets: SetRepository
+	) {
 		this.#append = db.prepare(
 			`INSERT INTO log (op_id, bench_id, set_id, kind, at, data, undoes, inputs_hash, model_version, version)
-			VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ${ENTRY.version}) ON CONFLICT (op_id) DO NOTHING`
+			VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ${ENTRY.version})`
 		);
-		this.#byOp = db.prepare('SELECT id FROM log WHERE op_id = ?');
-		this.#ofBench = db.prepare(`${SELECT} AND e.bench_id = ? ORDER BY e.id`);
-		this.#everything = db.prepare(`${SELECT} ORDER BY e.id`);
-		this.#one = db.prepare(`${SELECT} AND e.id = ?`);
+		this.#byOp = db.prepare(
+			'SELECT id, bench_id AS benchId, kind, undoes FROM log WHERE op_id = ?'
+		);
+		this.#otherWrite = db.prepare('SELECT kind FROM writes WHERE op_id = ?');
+		this.#markUndone = db.prepare('UPDATE log SET undone = 1 WHERE id = ?');
+		this.#newest = db.prepare(
+			`SELECT ${COLUMNS} FROM log
+			WHERE bench_id = ? AND kind <> 'undo' AND id < ? ORDER BY id DESC LIMIT ?`
+		);
+		this.#measured = db.prepare(
+			`SELECT ${COLUMNS} FROM log
+			WHERE bench_id = ? AND kind = ? AND undone = 0 ORDER BY at DESC, id DESC LIMIT ?`
+		);
+		this.#after = db.prepare(
+			`SELECT ${COLUMNS} FROM log WHERE kind <> 'undo' AND id > ? AND id <= ? ORDER BY id LIMIT ?`
+		);
+		this.#last = db.prepare('SELECT max(id) AS id FROM log');
+		this.#one = db.prepare(`SELECT ${COLUMNS} FROM log WHERE id = ? AND kind <> 'undo'`);
+	}
+
+	/** The row an `opId` made before; throws when it belongs to another write. */
+	#before(
+		opId: string,
+		is: (row: { benchId: string; kind: string; undoes: number | null }) => boolean
+	) {
+		const row = this.#byOp.get(opId);
+		if (row && !is(row)) throw new ReusedError(row.kind);
+		const other = row ? undefined : this.#otherWrite.get(opId);
+		if (other) throw new ReusedError(other.kind);
+		return row;
 	}
 
 	/** Appends one entry; the same `opId` again stores nothing and names the row it made. */
 	append(e: NewEntry): AppendResult {
-		const { changes, lastInsertRowid } = this.#append.run(
-			e.opId,
-			e.benchId,
-			e.setId,
-			e.entry.kind,
-			e.at,
-			JSON.stringify(e.entry),
-			null,
-			e.inputsHash,
-			e.modelVersion
-		);
-		if (changes === 1) return { outcome: 'logged', id: Number(lastInsertRowid) };
-		return { outcome: 'already', id: this.#byOp.get(e.opId)!.id };
+		const { benchId, at, entry } = e;
+		return this.db
+			.transaction((): AppendResult => {
+				const before = this.#before(
+					e.opId,
+					(row) => row.benchId === benchId && row.kind === entry.kind
+				);
+				if (before) return { outcome: 'already', id: before.id };
+				const setId = this.sets.at(benchId, at)?.id ?? null;
+				const { lastInsertRowid } = this.#append.run(
+					e.opId,
+					benchId,
+					setId,
+					entry.kind,
+					at,
+					JSON.stringify(entry),
+					null,
+					e.inputsHash,
+					e.modelVersion
+				);
+				const id = Number(lastInsertRowid);
+				this.ledger.count({ id, benchId, setId, at, entry });
+				return { outcome: 'logged', id };
+			})
+			.immediate();
 	}
 
 	/** Takes an entry back by a row that points at it. */
@@ -102,6 +135,7 @@ export class LogRepository {
 			.transaction((): UndoResult => {
 				const row = this.#one.get(write.id);
 				if (!row) return { outcome: 'unknown' };
+				this.#before(write.opId, ({ undoes }) => undoes === write.id);
 				if (row.undone) return { outcome: 'already', id: write.id };
 				this.#append.run(
 					write.opId,
@@ -114,6 +148,9 @@ export class LogRepository {
 					null,
 					write.modelVersion
 				);
+				this.#markUndone.run(write.id);
+				const entry = entryOf(row);
+				if (entry) this.ledger.discount({ ...row, entry });
 				return { outcome: 'undone', id: write.id };
 			})
 			.immediate();
@@ -121,15 +158,27 @@ export class LogRepository {
 
 	find(id: number): LogRow | undefined {
 		const row = this.#one.get(id);
-		return row && logRow(row);
+		return row && readable([row])[0];
 	}
 
-	/** In the order they were written, undone ones marked. */
-	ofBench(benchId: string): LogRow[] {
-		return readable(this.#ofBench.all(benchId));
+	/** A page of what was written on a bench, newest first, undone ones marked; before the row `beforeId`. */
+	newest(benchId: string, most: number, beforeId = Number.MAX_SAFE_INTEGER): LogRow[] {
+		return readable(this.#newest.all(benchId, beforeId, most));
 	}
 
-	everything(): LogRow[] {
-		return readable(this.#everything.all());
+	/** The newest of a kind that count. */
+	newestOf(benchId: string, kind: Entry['kind'], most: number): LogRow[] {
+		return readable(this.#measured.all(benchId, kind, most));
+	}
+
+	/** The whole log as it stands now, in the order it was written, read as it is taken. */
+	*everything(): Generator<LogRow> {
+		const last = this.#last.get()!.id ?? 0;
+		for (let after = 0; after < last;) {
+			const rows = this.#after.all(after, last, 500);
+			if (rows.length === 0) return;
+			yield* readable(rows);
+			after = rows.at(-1)!.id;
+		}
 	}
 }

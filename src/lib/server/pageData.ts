@@ -1,12 +1,16 @@
 import { error, type Cookies } from '@sveltejs/kit';
-import { isMeasurement, type UnitSystem } from '$lib/core';
-import { cutFromSearch } from '$lib/formats/cutUrl';
-import type { WorkbenchData } from '$lib/state/workbench.svelte';
+import { READINGS, type UnitSystem } from '$lib/core';
+import { SentChart, type SentWorkbench } from '$lib/state/sent';
+import type { Revisions } from '$lib/formats/api';
 import type { StoredBench } from './benches';
+import type { LogRow } from './log';
 import { evidenceOf } from './planning';
 import type { Store } from './store';
 
 const LOG_LINES = 12;
+/** Of each kind of measurement the newest are shown; the others count, and stand in the log. */
+const MEASURED_LINES = 8;
+const TEST_CUT_LINES = 30;
 
 /**
  * The bench asked for by the address, else the one used last on this device, else the first.
@@ -20,38 +24,56 @@ export function benchOf(store: Store, url: URL, cookies: Cookies): StoredBench |
 		return found;
 	}
 	const last = cookies.get('bench');
-	return (last && store.benches.find(last)) || store.benches.all()[0];
+	const found = last && store.benches.find(last);
+	if (found) return found;
+	const [first] = store.benches.names();
+	return first && store.benches.find(first.id);
+}
+
+/** What two people can change, each with its revision; equal ones mean nothing has changed. */
+export function revisionsOf(store: Store, benchId: string): Revisions {
+	return {
+		bench: store.benches.revisionOf(benchId),
+		parts: store.sets.fitted(benchId).revision,
+		log: store.ledger.revisionOf(benchId),
+		chart: store.charts.revisionOf(benchId),
+		cards: store.cards.revisionOf(benchId),
+		settings: store.settings.revision(),
+		benches: store.benches.count()
+	};
 }
 
 /** Everything a screen needs to plan on its own from then on. */
-export function workbenchData(
-	store: Store,
-	stored: StoredBench,
-	search: URLSearchParams,
-	units: UnitSystem
-): WorkbenchData {
+export function workbenchData(store: Store, stored: StoredBench, units: UnitSystem): SentWorkbench {
 	const { settings, revision } = store.settings.get();
-	const partSet = store.sets.current(stored.id);
-	const lines = store.log
-		.ofBench(stored.id)
-		.reverse()
-		.map(({ id, at, entry, undone }) => ({ id, at, entry, undone }));
+	const fitted = store.sets.fitted(stored.id);
+	const found = store.charts.find(stored.id);
+	const line = ({ id, at, entry, undone }: LogRow) => ({ id, at, entry, undone });
+	const measured = [
+		...store.log.newestOf(stored.id, 'test-cut', TEST_CUT_LINES),
+		...READINGS.flatMap((kind) => store.log.newestOf(stored.id, kind, MEASURED_LINES))
+	].sort((x, y) => y.id - x.id);
 	return {
 		benchId: stored.id,
 		revision: stored.revision,
 		bench: stored.bench,
-		benches: store.benches.all().map(({ id, bench }) => ({ id, name: bench.name })),
-		evidence: evidenceOf(store, stored.id, stored.bench),
+		benches: store.benches.names(),
+		evidence: evidenceOf(store, stored),
+		revisions: revisionsOf(store, stored.id),
 		settings,
 		settingsRevision: revision,
-		partSet: partSet ? { id: partSet.id, name: partSet.name, fittedAt: partSet.fittedAt } : null,
-		log: lines.slice(0, LOG_LINES),
-		measured: lines.filter(({ entry, undone }) => !undone && isMeasurement(entry)),
-		chart: store.charts.forPlan(stored.id),
+		partSet: fitted.set && {
+			id: fitted.set.id,
+			name: fitted.set.name,
+			fittedAt: fitted.set.fittedAt
+		},
+		log: store.log.newest(stored.id, LOG_LINES).map(line),
+		measured: measured.map(line),
+		chart: found ? new SentChart(stored.id, found.chart.hash, found.chart.rows) : null,
+		chartName: found?.name ?? 'Cut chart',
 		cards: store.cards
 			.ofBench(stored.id)
-			.map(({ id, name, search: query }) => ({ id, name, search: query })),
-		units,
-		...cutFromSearch(search, stored.bench.usual)
+			.map(({ id, name, search, revision: of }) => ({ id, name, search, revision: of })),
+		units
 	};
 }

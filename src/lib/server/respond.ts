@@ -1,6 +1,8 @@
+import { create as contentDisposition } from 'content-disposition';
 import * as v from 'valibot';
 import { DomainError } from '$lib/core';
 import { UnreadableError } from './stored';
+import { ReusedError } from './writes';
 import {
 	badInput,
 	fieldProblems,
@@ -18,16 +20,60 @@ class Refusal extends Error {
 	}
 }
 
-export function refuse(status: number, code: Problem['code'], message: string): never {
-	throw new Refusal(status, { code, message, fields: [] });
+export function refuse(
+	status: number,
+	code: Problem['code'],
+	message: string,
+	fields: Problem['fields'] = []
+): never {
+	throw new Refusal(status, { code, message, fields });
 }
 
 export function unknown(what: string, id: string): never {
-	throw new Refusal(404, {
-		code: 'unknown',
-		message: `There is no ${what} "${id.slice(0, 64)}".`,
-		fields: []
+	refuse(404, 'unknown', `There is no ${what} "${id.slice(0, 64)}".`);
+}
+
+/** Somebody was quicker: both versions come back, nothing was overwritten. */
+export function stale(message: string, theirs: unknown, yours: unknown): Response {
+	return Response.json({ code: 'stale', message, fields: [], theirs, yours }, { status: 409 });
+}
+
+/** A file to be saved under a name in any script (RFC 6266). */
+export function file(body: BodyInit, type: string, name: string): Response {
+	return new Response(body, {
+		headers: { 'content-type': type, 'content-disposition': contentDisposition(oneLine(name)) }
 	});
+}
+/** Control characters, lone surrogates and slashes are no part of a file's name. */
+const oneLine = (name: string) =>
+	name
+		.toWellFormed()
+		.replace(/[\p{C}\u2028\u2029/\\]/gu, '')
+		.trim() || 'file';
+
+/** When it was done; a clock that runs ahead does not put entries into the future. */
+export function atLatestNow(at: string | undefined): string {
+	const now = new Date().toISOString();
+	return at !== undefined && at < now ? at : now;
+}
+
+/** A whole number from 1 in the query. */
+export function wholeNumber(
+	url: URL,
+	name: string,
+	otherwise: number,
+	most = Number.MAX_SAFE_INTEGER
+): number {
+	const text = url.searchParams.get(name);
+	if (text === null) return otherwise;
+	const value = Number(text);
+	if (Number.isSafeInteger(value) && value >= 1 && value <= most) return value;
+	throw new Refusal(
+		400,
+		badInput([
+			{ field: name, message: `a whole number from 1 to ${most}`, received: text.slice(0, 20) }
+		])
+	);
 }
 
 /** Reads and checks a JSON body; throws a refusal that names each field. */
@@ -38,12 +84,62 @@ export async function readBody<S extends v.GenericSchema>(
 	let data: unknown;
 	try {
 		data = await request.json();
-	} catch {
+	} catch (error) {
+		if (isTooLarge(error)) refuse(413, 'too-large', (error as Error).message);
 		refuse(400, 'bad-json', 'The body is not JSON.');
 	}
 	const parsed = v.safeParse(schema, data);
 	if (!parsed.success) throw new Refusal(400, badInput(fieldProblems(parsed.issues)));
 	return parsed.output;
+}
+const isTooLarge = (error: unknown) => (error as { status?: unknown } | null)?.status === 413;
+
+/** What the store says when it cannot write just now, with what to do about it. */
+const STORE_FAULTS: Record<string, { status: 503 | 507; message: string; retryS?: number }> = {
+	SQLITE_BUSY: {
+		status: 503,
+		message: 'Another program is writing to the store. Nothing was changed; try again in a moment.',
+		retryS: 1
+	},
+	SQLITE_FULL: {
+		status: 507,
+		message: 'The disk of the server is full. Nothing was changed; make room and try again.'
+	},
+	SQLITE_IOERR: {
+		status: 507,
+		message: 'The disk of the server cannot be written. Nothing was changed; look at the disk.'
+	},
+	SQLITE_READONLY: {
+		status: 507,
+		message: 'The data folder cannot be written. Nothing was changed; look at its rights.'
+	}
+};
+
+/** The refusal that an error stands for; undefined: it is a fault of the program. */
+function refusalOf(error: unknown): Response | undefined {
+	const problem = (body: Problem, status: number, headers?: HeadersInit) =>
+		Response.json(body, { status, headers });
+	if (error instanceof Refusal) return problem(error.problem, error.status);
+	if (error instanceof DomainError) return problem(problemFromDomainError(error), 400);
+	if (error instanceof ReusedError) {
+		return problem({ code: 'reused', message: error.message, fields: [] }, 409);
+	}
+	if (error instanceof UnreadableError) {
+		const message = `${error.message}. Nothing was changed; the backup may still have it.`;
+		return problem({ code: 'fault', message, fields: [] }, 500);
+	}
+	const { code } = (error ?? {}) as { code?: unknown };
+	const [, fault] =
+		typeof code === 'string'
+			? (Object.entries(STORE_FAULTS).find(([prefix]) => code.startsWith(prefix)) ?? [])
+			: [];
+	if (!fault) return undefined;
+	const { status, message, retryS } = fault;
+	return problem(
+		{ code: 'busy', message, fields: [] },
+		status,
+		retryS ? { 'retry-after': String(retryS) } : {}
+	);
 }
 
 /** Runs a handler: refusals and domain errors become their problem, the rest goes to the fault page. */
@@ -52,16 +148,8 @@ export async function answer(handler: () => unknown): Promise<Response> {
 		const result = await handler();
 		return result instanceof Response ? result : Response.json(result);
 	} catch (error) {
-		if (error instanceof Refusal) return Response.json(error.problem, { status: error.status });
-		if (error instanceof DomainError) {
-			return Response.json(problemFromDomainError(error), { status: 400 });
-		}
-		if (error instanceof UnreadableError) {
-			const message = `${error.message}. Nothing was changed; the backup may still have it.`;
-			return Response.json({ code: 'fault', message, fields: [] } satisfies Problem, {
-				status: 500
-			});
-		}
+		const refusal = refusalOf(error);
+		if (refusal) return refusal;
 		throw error;
 	}
 }

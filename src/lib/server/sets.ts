@@ -1,4 +1,6 @@
 import type Database from 'better-sqlite3';
+import type { LedgerRepository } from './ledger';
+import { entryOf, type EntryRow } from './entryRow';
 import { OnceOnly } from './writes';
 
 /** Electrode and nozzle that were fitted together. */
@@ -10,36 +12,77 @@ export interface PartSet {
 	/** null: in the torch. */
 	removedAt: string | null;
 }
+/** What is in the torch of a bench now, with the revision that it makes. */
+export interface Fitted {
+	revision: number;
+	set: PartSet | null;
+}
+export type FitResult =
+	| { outcome: 'fitted'; set: PartSet; previousId: string | null; revision: number }
+	/** Somebody changed parts in between. */
+	| { outcome: 'stale'; theirs: Fitted };
+export type UnfitResult =
+	{ outcome: 'unfitted'; revision: number } | { outcome: 'refused'; why: string; theirs: Fitted };
 
 const COLUMNS = 'id, bench_id AS benchId, name, fitted_at AS fittedAt, removed_at AS removedAt';
 
 export class SetRepository {
 	readonly #once: OnceOnly;
 	readonly #ofBench: Database.Statement<[string], PartSet>;
+	readonly #one: Database.Statement<[string], PartSet>;
 	readonly #current: Database.Statement<[string], PartSet>;
-	readonly #remove: Database.Statement<[string, string]>;
-	readonly #fit: Database.Statement<[string, string, string, string]>;
+	readonly #at: Database.Statement<[string, string, string], PartSet>;
+	readonly #after: Database.Statement<[string, string], PartSet>;
+	readonly #before: Database.Statement<[string, string, string], PartSet>;
+	readonly #revision: Database.Statement<[string], { revision: number }>;
+	readonly #moveOn: Database.Statement<[string]>;
+	readonly #remove: Database.Statement<[string | null, string]>;
+	readonly #fit: Database.Statement<[string, string, string, string, string | null]>;
 	readonly #drop: Database.Statement<[string]>;
-	readonly #refit: Database.Statement<[string]>;
+	readonly #used: Database.Statement<[string], { id: number }>;
+	readonly #since: Database.Statement<[string, string, string, string], EntryRow>;
 
-	constructor(db: Database.Database) {
+	constructor(
+		db: Database.Database,
+		readonly ledger: LedgerRepository
+	) {
 		this.#once = new OnceOnly(db);
 		this.#ofBench = db.prepare(
 			`SELECT ${COLUMNS} FROM sets WHERE bench_id = ? ORDER BY fitted_at DESC, id DESC`
 		);
+		this.#one = db.prepare(`SELECT ${COLUMNS} FROM sets WHERE id = ?`);
 		this.#current = db.prepare(
 			`SELECT ${COLUMNS} FROM sets WHERE bench_id = ? AND removed_at IS NULL`
 		);
-		this.#remove = db.prepare(
-			'UPDATE sets SET removed_at = ? WHERE bench_id = ? AND removed_at IS NULL'
+		this.#at = db.prepare(
+			`SELECT ${COLUMNS} FROM sets
+			WHERE bench_id = ? AND fitted_at <= ? AND (removed_at IS NULL OR removed_at > ?)
+			ORDER BY fitted_at DESC, rowid DESC LIMIT 1`
 		);
-		this.#fit = db.prepare('INSERT INTO sets (id, bench_id, name, fitted_at) VALUES (?, ?, ?, ?)');
-		this.#drop = db.prepare(
-			'DELETE FROM sets WHERE id = ? AND id NOT IN (SELECT set_id FROM log WHERE set_id IS NOT NULL)'
+		this.#after = db.prepare(
+			`SELECT ${COLUMNS} FROM sets WHERE bench_id = ? AND fitted_at > ? ORDER BY fitted_at LIMIT 1`
 		);
-		this.#refit = db.prepare('UPDATE sets SET removed_at = NULL WHERE id = ?');
+		this.#before = db.prepare(
+			`SELECT ${COLUMNS} FROM sets WHERE bench_id = ? AND removed_at = ? AND id <> ?
+			ORDER BY fitted_at DESC, rowid DESC LIMIT 1`
+		);
+		this.#revision = db.prepare('SELECT parts_revision AS revision FROM benches WHERE id = ?');
+		this.#moveOn = db.prepare(
+			'UPDATE benches SET parts_revision = parts_revision + 1 WHERE id = ?'
+		);
+		this.#remove = db.prepare('UPDATE sets SET removed_at = ? WHERE id = ?');
+		this.#fit = db.prepare(
+			'INSERT INTO sets (id, bench_id, name, fitted_at, removed_at) VALUES (?, ?, ?, ?, ?)'
+		);
+		this.#drop = db.prepare('DELETE FROM sets WHERE id = ?');
+		this.#used = db.prepare('SELECT id FROM log WHERE set_id = ? LIMIT 1');
+		this.#since = db.prepare(
+			`SELECT id, bench_id AS benchId, set_id AS setId, at, data, version FROM log
+			WHERE bench_id = ? AND undone = 0 AND kind <> 'undo' AND at > ? AND at < ? AND set_id IS NOT ?`
+		);
 	}
 
+	/** Newest first. */
 	ofBench(benchId: string): PartSet[] {
 		return this.#ofBench.all(benchId);
 	}
@@ -48,27 +91,94 @@ export class SetRepository {
 		return this.#current.get(benchId);
 	}
 
-	/** Takes the old pair out and fits a new one. */
-	fit(write: { opId: string; id: string; benchId: string; name: string; at: string }): PartSet {
-		return this.#once.run(write.opId, write.at, () => {
-			this.#remove.run(write.at, write.benchId);
-			this.#fit.run(write.id, write.benchId, write.name, write.at);
-			return {
-				id: write.id,
-				benchId: write.benchId,
-				name: write.name,
-				fittedAt: write.at,
-				removedAt: null
-			};
-		});
+	/** The pair that was in the torch at that time. */
+	at(benchId: string, at: string): PartSet | undefined {
+		return this.#at.get(benchId, at, at);
 	}
 
-	/** Undoes `fit` while nothing was logged on the new pair; false when it is too late. */
-	unfit(write: { opId: string; id: string; previousId: string | null; at: string }): boolean {
-		return this.#once.run(write.opId, write.at, () => {
-			if (this.#drop.run(write.id).changes === 0) return false;
-			if (write.previousId) this.#refit.run(write.previousId);
-			return true;
+	fitted(benchId: string): Fitted {
+		return {
+			revision: this.#revision.get(benchId)?.revision ?? 0,
+			set: this.current(benchId) ?? null
+		};
+	}
+
+	/**
+	 * Puts a new pair in, at its own time: entries that were made since then and came first move to it.
+	 * `revision` is what the torch was known to hold; left out, nobody asked.
+	 */
+	fit(write: {
+		opId: string;
+		id: string;
+		benchId: string;
+		name: string;
+		at: string;
+		revision?: number;
+	}): FitResult {
+		const { benchId, at } = write;
+		const op = { opId: write.opId, at, kind: 'fit parts', target: benchId };
+		const made = this.#once.run<FitResult>(op, () => {
+			const now = this.fitted(benchId);
+			if (write.revision !== undefined && write.revision !== now.revision) {
+				return { refused: { outcome: 'stale', theirs: now } };
+			}
+			const previous = this.at(benchId, at);
+			const next = this.#after.get(benchId, at);
+			if (previous) this.#remove.run(at, previous.id);
+			this.#fit.run(write.id, benchId, write.name, at, next?.fittedAt ?? null);
+			const since = this.#since.all(benchId, at, next?.fittedAt ?? '~', write.id);
+			for (const row of since) {
+				const entry = entryOf(row);
+				if (entry) this.ledger.moveTo({ ...row, entry }, write.id);
+			}
+			this.#moveOn.run(benchId);
+			return { id: write.id, revision: now.revision + 1 };
 		});
+		if ('refused' in made) return made.refused;
+		const set = this.#one.get(made.id) ?? {
+			id: made.id,
+			benchId,
+			name: write.name,
+			fittedAt: at,
+			removedAt: at
+		};
+		const previousId = this.#before.get(benchId, set.fittedAt, set.id)?.id ?? null;
+		return { outcome: 'fitted', set, previousId, revision: made.revision };
+	}
+
+	/** Takes the pair that is in the torch out again and puts the one before back, while nothing was logged on it. */
+	unfit(write: {
+		opId: string;
+		id: string;
+		previousId: string | null;
+		at: string;
+	}): UnfitResult | { outcome: 'unknown' } {
+		const op = { opId: write.opId, at: write.at, kind: 'take parts out', target: write.id };
+		const made = this.#once.run<UnfitResult | { outcome: 'unknown' }>(op, () => {
+			const set = this.#one.get(write.id);
+			if (!set) return { refused: { outcome: 'unknown' } };
+			const now = this.fitted(set.benchId);
+			const refused = (why: string) => ({
+				refused: { outcome: 'refused' as const, why, theirs: now }
+			});
+			if (now.set?.id !== set.id) {
+				return refused(`${set.name} is not in the torch any more.`);
+			}
+			if (this.#used.get(set.id)) {
+				return refused(
+					`${set.name} stays in: something is already logged on it. Fit the other pair anew.`
+				);
+			}
+			const previous = this.#before.get(set.benchId, set.fittedAt, set.id);
+			if ((previous?.id ?? null) !== write.previousId) {
+				return refused('Another pair was in the torch before this one.');
+			}
+			this.#drop.run(set.id);
+			if (previous) this.#remove.run(null, previous.id);
+			this.#moveOn.run(set.benchId);
+			return { id: set.benchId, revision: now.revision + 1 };
+		});
+		if ('refused' in made) return made.refused;
+		return { outcome: 'unfitted', revision: made.revision };
 	}
 }

@@ -26,6 +26,10 @@ export class SettingsRepository {
 		);
 	}
 
+	revision(): number {
+		return this.#get.get()?.revision ?? 0;
+	}
+
 	/** Revision 0: nobody has changed anything yet. */
 	get(): StoredSettings {
 		const row = this.#get.get();
@@ -37,16 +41,17 @@ export class SettingsRepository {
 	}
 
 	save(write: { opId: string; revision: number; settings: Settings; at: string }): SettingsResult {
-		return this.#once.run(write.opId, write.at, (): SettingsResult => {
+		const { settings } = write;
+		const op = { opId: write.opId, at: write.at, kind: 'save settings', target: '' };
+		const made = this.#once.run<SettingsResult>(op, () => {
 			const stored = this.get();
 			if (stored.revision !== write.revision) {
-				return { outcome: 'stale', stored, yours: write.settings };
+				return { refused: { outcome: 'stale', stored, yours: settings } };
 			}
-			this.#put.run(JSON.stringify(write.settings), write.revision + 1);
-			return {
-				outcome: 'saved',
-				stored: { revision: write.revision + 1, settings: write.settings }
-			};
+			this.#put.run(JSON.stringify(settings), write.revision + 1);
+			return { id: '', revision: write.revision + 1 };
 		});
+		if ('refused' in made) return made.refused;
+		return { outcome: 'saved', stored: { revision: made.revision, settings } };
 	}
 }

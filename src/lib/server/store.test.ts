@@ -4,9 +4,10 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { BAY_2 } from '../../../scripts/demo/benches';
-import { DEFAULT_SETTINGS, evidenceFromLog, type Entry } from '../core';
+import { DEFAULT_SETTINGS, evidenceFromLedger, type Entry } from '../core';
 import { DATABASE_FILE, openDatabase, SCHEMA_VERSION } from './db';
 import { Store } from './store';
+import { ReusedError } from './writes';
 
 const AT = '2026-11-25T08:00:00.000Z';
 const START: Entry = { kind: 'start', arcS: 1, start: 'edge' };
@@ -20,12 +21,11 @@ afterEach(() => {
 	store.db.close();
 });
 
-const append = (opId: string, entry: Entry = START, setId: string | null = null) =>
+const append = (opId: string, entry: Entry = START, at = AT) =>
 	store.log.append({
 		opId,
 		benchId: 'b1',
-		setId,
-		at: AT,
+		at,
 		entry,
 		inputsHash: 'abc',
 		modelVersion: '1'
@@ -37,7 +37,7 @@ describe('the log', () => {
 		const second = append('same-op-1');
 		expect(first.outcome).toBe('logged');
 		expect(second).toEqual({ outcome: 'already', id: first.id });
-		expect(store.log.ofBench('b1')).toHaveLength(1);
+		expect(store.log.newest('b1', 100)).toHaveLength(1);
 	});
 
 	it('takes an entry back by a row that points at it, once, and keeps it in the record', () => {
@@ -45,24 +45,44 @@ describe('the log', () => {
 		const undo = (opId: string) => store.log.undo({ opId, id, at: AT, modelVersion: '1' });
 		expect(undo('undo-1-aa').outcome).toBe('undone');
 		expect(undo('undo-2-bb').outcome).toBe('already');
-		const [row] = store.log.ofBench('b1');
+		const [row] = store.log.newest('b1', 100);
 		expect(row).toMatchObject({ id, undone: true, entry: START, inputsHash: 'abc' });
 		expect(store.log.undo({ opId: 'undo-3-cc', id: 999, at: AT, modelVersion: '1' }).outcome).toBe(
 			'unknown'
 		);
 	});
 
-	it('refuses an entry for a bench or a set that does not exist', () => {
-		expect(() => append('orphan-op', START, 'no-such-set')).toThrow(/FOREIGN KEY/);
-		expect(store.log.ofBench('b1')).toHaveLength(0);
+	it('refuses an entry for a bench that does not exist', () => {
+		const entry = { opId: 'orphan-op', benchId: 'none', at: AT, entry: START };
+		expect(() => store.log.append({ ...entry, inputsHash: null, modelVersion: '1' })).toThrow(
+			/FOREIGN KEY/
+		);
+		expect([...store.log.everything()]).toHaveLength(0);
+	});
+
+	it('refuses an op_id that belongs to another write, of whatever kind', () => {
+		const { id } = append('first-op-1');
+		const other = append('other-op-1');
+		expect(() => append('first-op-1', { kind: 'pit', pitMm: 0.4 })).toThrow(ReusedError);
+		expect(() => append('bench-op-1')).toThrow(/add bench/);
+		const undo = (opId: string, of: number) =>
+			store.log.undo({ opId, id: of, at: AT, modelVersion: '1' });
+		expect(() => undo('first-op-1', other.id)).toThrow(/start/);
+		expect(undo('undo-op-1', id).outcome).toBe('undone');
+		expect(undo('undo-op-1', id).outcome).toBe('already');
+		expect(() => undo('undo-op-1', other.id)).toThrow(ReusedError);
+		expect(() =>
+			store.settings.save({ opId: 'first-op-1', revision: 0, settings: DEFAULT_SETTINGS, at: AT })
+		).toThrow(ReusedError);
+		expect(store.log.newest('b1', 100).map((row) => row.undone)).toEqual([false, true]);
 	});
 
 	it('makes evidence in which an undone entry counts for nothing', () => {
-		const before = evidenceFromLog(BAY_2, store.log.ofBench('b1'), null);
+		const before = evidenceFromLedger(BAY_2, store.ledger.of('b1', null));
 		const { id } = append('count-op-1', { ...START, arcS: 30 });
-		const with1 = evidenceFromLog(BAY_2, store.log.ofBench('b1'), null);
+		const with1 = evidenceFromLedger(BAY_2, store.ledger.of('b1', null));
 		store.log.undo({ opId: 'count-op-2', id, at: AT, modelVersion: '1' });
-		const after = evidenceFromLog(BAY_2, store.log.ofBench('b1'), null);
+		const after = evidenceFromLedger(BAY_2, store.ledger.of('b1', null));
 		expect(with1.wear.total).toMatchObject({ starts: 1, pilotS: 30 });
 		expect({ ...after, revision: 0 }).toEqual({ ...before, revision: 0 });
 	});
@@ -117,22 +137,106 @@ describe('benches and settings', () => {
 });
 
 describe('consumable sets', () => {
-	const fit = (id: string) =>
-		store.sets.fit({ opId: `fit-op-${id}`, id, benchId: 'b1', name: `Pair ${id}`, at: AT });
+	const fit = (id: string, at = AT, revision?: number) =>
+		store.sets.fit({ opId: `fit-op-${id}`, id, benchId: 'b1', name: `Pair ${id}`, at, revision });
+	const unfit = (opId: string, id: string, previousId: string | null) =>
+		store.sets.unfit({ opId, id, previousId, at: AT });
+	const later = (minutes: number) => new Date(Date.parse(AT) + 60_000 * minutes).toISOString();
 
 	it('leave one pair in the torch, and an empty one can be taken out again', () => {
 		fit('A');
-		fit('B');
+		expect(fit('B', later(1))).toMatchObject({ outcome: 'fitted', previousId: 'A', revision: 2 });
 		expect(store.sets.current('b1')?.id).toBe('B');
-		expect(store.sets.unfit({ opId: 'unfit-op-1', id: 'B', previousId: 'A', at: AT })).toBe(true);
+		expect(unfit('unfit-op-1', 'B', 'A')).toEqual({ outcome: 'unfitted', revision: 3 });
 		expect(store.sets.current('b1')?.id).toBe('A');
+		expect(unfit('unfit-op-1', 'B', 'A')).toEqual({ outcome: 'unfitted', revision: 3 });
 	});
 
 	it('stay once something was logged on them', () => {
 		fit('A');
-		append('on-set-op', START, 'A');
-		expect(store.sets.unfit({ opId: 'unfit-op-2', id: 'A', previousId: null, at: AT })).toBe(false);
+		append('on-set-op');
+		expect(unfit('unfit-op-2', 'A', null).outcome).toBe('refused');
 		expect(store.sets.current('b1')?.id).toBe('A');
+	});
+
+	it('are put in by one of two people: the other one is shown what is in the torch', () => {
+		fit('A', AT, 0);
+		expect(fit('B', later(1), 0)).toMatchObject({
+			outcome: 'stale',
+			theirs: { revision: 1, set: { id: 'A' } }
+		});
+		expect(store.sets.ofBench('b1')).toHaveLength(1);
+		expect(fit('B', later(1), 1).outcome).toBe('fitted');
+		expect(unfit('unfit-op-3', 'A', null)).toMatchObject({
+			outcome: 'refused',
+			why: 'Pair A is not in the torch any more.',
+			theirs: { set: { id: 'B' } }
+		});
+		expect(unfit('unfit-op-4', 'B', 'of another bench')).toMatchObject({ outcome: 'refused' });
+		expect(store.sets.current('b1')?.id).toBe('B');
+	});
+
+	it('own the entries of their own time, whenever they come', () => {
+		fit('A', later(0));
+		fit('B', later(10));
+		const setOf = (id: number) => store.log.find(id)!.setId;
+		const early = append('early-op-1', START, later(5));
+		const before = append('before-op-1', START, later(-5));
+		const now = append('now-op-1', START, later(12));
+		expect([early, before, now].map(({ id }) => setOf(id))).toEqual(['A', null, 'B']);
+		// A pair that was put in at 11, told by a phone that was offline until now.
+		fit('C', later(11));
+		expect(setOf(now.id)).toBe('C');
+		expect(setOf(early.id)).toBe('A');
+		// And one that was in between: the newest stays in the torch.
+		const at3 = append('at-3-op-1', START, later(3));
+		expect(fit('D', later(4))).toMatchObject({ set: { removedAt: later(10) }, previousId: 'A' });
+		expect([early, at3].map(({ id }) => setOf(id))).toEqual(['D', 'A']);
+		expect(store.sets.current('b1')?.id).toBe('C');
+		const total = (setId: string) => store.ledger.of('b1', setId).life.total.starts;
+		expect(['A', 'B', 'C', 'D'].map(total)).toEqual([1, 0, 1, 1]);
+	});
+});
+
+describe('charts, cards and outlines', () => {
+	it('are changed over the revision that was seen, and never over another', () => {
+		const row = {
+			metal: 'mild-steel' as const,
+			outputA: 45,
+			nozzleA: null,
+			thicknessMm: 6,
+			speedMmS: 20,
+			pressureBar: null,
+			standoffMm: null,
+			kerfMm: null,
+			pierceMm: null,
+			pierceS: null
+		};
+		const put = (opId: string, revision: number | undefined, rows = [row]) =>
+			store.charts.put({ opId, benchId: 'b1', revision, name: 'Mine', rows, at: AT });
+		expect(put('chart-op-1', undefined)).toEqual({ outcome: 'saved', revision: 1 });
+		expect(put('chart-op-2', undefined)).toMatchObject({
+			outcome: 'stale',
+			theirs: { revision: 1, rows: [row] }
+		});
+		expect(put('chart-op-1', undefined)).toEqual({ outcome: 'saved', revision: 1 });
+		// Taken away and put anew it is not the chart that was seen before.
+		expect(put('chart-op-3', 1, [])).toEqual({ outcome: 'saved', revision: 2 });
+		expect(store.charts.find('b1')).toBeUndefined();
+		expect(put('chart-op-4', 1).outcome).toBe('stale');
+		expect(put('chart-op-5', 2)).toEqual({ outcome: 'saved', revision: 3 });
+
+		const contours = [
+			[
+				{ x: 0, y: 0, bulge: 1 },
+				{ x: 9, y: 0, bulge: 1 }
+			]
+		];
+		store.outlines.add({ opId: 'line-op-1', id: 'o1', name: 'Disc', savedAt: AT, contours });
+		const keep = (opId: string, revision: number) =>
+			store.outlines.keep({ opId, id: 'o1', kept: false, revision, at: AT });
+		expect(keep('line-op-2', 1)).toEqual({ outcome: 'kept', revision: 2 });
+		expect(keep('line-op-3', 1)).toMatchObject({ outcome: 'stale', theirs: { kept: false } });
 	});
 });
 

@@ -3,6 +3,7 @@ import { BenchRepository } from './benches';
 import { CardRepository } from './cards';
 import { ChartRepository } from './charts';
 import { openDatabase } from './db';
+import { LedgerRepository } from './ledger';
 import { LogRepository } from './log';
 import { OutlineRepository } from './outlines';
 import { SetRepository } from './sets';
@@ -11,6 +12,7 @@ import { SettingsRepository } from './settings';
 /** Everything that is kept, over one open database. */
 export class Store {
 	readonly benches: BenchRepository;
+	readonly ledger: LedgerRepository;
 	readonly sets: SetRepository;
 	readonly log: LogRepository;
 	readonly settings: SettingsRepository;
@@ -20,12 +22,15 @@ export class Store {
 
 	constructor(readonly db: Database.Database) {
 		this.benches = new BenchRepository(db);
-		this.sets = new SetRepository(db);
-		this.log = new LogRepository(db);
+		this.ledger = new LedgerRepository(db);
+		this.sets = new SetRepository(db, this.ledger);
+		this.log = new LogRepository(db, this.ledger, this.sets);
 		this.settings = new SettingsRepository(db);
 		this.charts = new ChartRepository(db);
 		this.cards = new CardRepository(db);
 		this.outlines = new OutlineRepository(db);
+		// Sums that an earlier program kept, or did not keep, are made anew once.
+		for (const id of this.ledger.outdated()) this.ledger.rebuild(id);
 	}
 }
 

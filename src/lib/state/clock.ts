@@ -1,4 +1,22 @@
-/** The moment of a gesture, as it is written in the log. */
+/** How far the server's clock is ahead of this device's, ms: as of its last answer, over reloads too. */
+const KEY = 'clock-ahead-ms';
+let aheadMs: number | undefined;
+
+function known(): number {
+	if (aheadMs !== undefined) return aheadMs;
+	const kept = Number(globalThis.localStorage?.getItem(KEY) ?? 0);
+	return (aheadMs = Number.isFinite(kept) ? kept : 0);
+}
+
+/** The server told its time between these two moments of this device, ms. */
+export function learnServerTime(serverIso: string, askedMs: number, gotMs: number): void {
+	const ahead = Date.parse(serverIso) - (askedMs + gotMs) / 2;
+	if (!Number.isFinite(ahead)) return;
+	aheadMs = ahead;
+	globalThis.localStorage?.setItem(KEY, String(Math.round(ahead)));
+}
+
+/** The moment of a gesture by the server's clock, as it is written in the log. */
 export function nowIso(): string {
-	return new Date().toISOString();
+	return new Date(Date.now() + known()).toISOString();
 }

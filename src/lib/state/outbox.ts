@@ -1,69 +1,189 @@
 /**
- * Writes that could not be sent yet. They wait in IndexedDB and go out in their order as soon as the
- * server answers; the op_id makes a repeat harmless.
+ * Writes that could not be sent yet: one queue, in IndexedDB, in the order they were made. They go out as
+ * soon as the server answers; the op_id makes a repeat harmless. One that the server does not take steps
+ * aside, in sight, and lets the others through.
  */
-import { createStore, del, entries, set, type UseStore } from 'idb-keyval';
+import { createStore, del, entries, get, set, type UseStore } from 'idb-keyval';
 import type { Problem } from '$lib/formats/problem';
 
 export interface Write {
 	method: 'POST' | 'PUT';
 	path: string;
 	body: { opId: string } & Record<string, unknown>;
+	/** What the person did, for the list of what waits: "Cut of 300 mm". */
+	words: string;
+	/** Of a bench that was edited: what the edit started from. */
+	base?: unknown;
+}
+
+/** A write on this device. */
+export interface Kept {
+	key: string;
+	write: Write;
+	/** ISO 8601. */
+	madeAt: string;
+	/** What the server said to it; left out: it was not asked yet. */
+	refusal?: Refusal;
+}
+export interface Refusal {
+	status: number;
+	problem: Problem & Record<string, unknown>;
 }
 
 export type SendResult<T> =
 	| { outcome: 'done'; data: T }
 	/** The server said no, with its reason; kept nowhere. */
-	| { outcome: 'refused'; status: number; problem: Problem & Record<string, unknown> }
-	/** No answer; kept on this device. */
-	| { outcome: 'waiting' };
+	| ({ outcome: 'refused' } & Refusal)
+	/** No answer, or others wait before it; kept on this device. */
+	| { outcome: 'waiting'; key: string }
+	/** The server failed at it; kept on this device, out of the queue. */
+	| ({ outcome: 'aside'; key: string } & Refusal);
+
+/** Longer than this nobody waits with a torch in the hand, ms. */
+const ANSWER_MOST_MS = 10_000;
 
 let idb: UseStore | undefined;
 const kept = () => (idb ??= createStore('steady-arc', 'outbox'));
+let made = 0;
 
+/** A problem from whatever came: a fault page is none. */
+async function problemOf(response: Response): Promise<Refusal['problem']> {
+	try {
+		const body = (await response.json()) as unknown;
+		if (typeof body === 'object' && body !== null && 'message' in body) {
+			return { code: 'fault', fields: [], ...body } as Refusal['problem'];
+		}
+	} catch {
+		// Not JSON: a proxy or a fault page speaks.
+	}
+	return { code: 'fault', message: `The server answered ${response.status}.`, fields: [] };
+}
+
+/** undefined: nobody answered in time, or the server asks to come again. */
 async function transmit(write: Write): Promise<Response | undefined> {
 	try {
 		const response = await fetch(write.path, {
 			method: write.method,
 			headers: { 'content-type': 'application/json' },
-			body: JSON.stringify(write.body)
+			body: JSON.stringify(write.body),
+			signal: AbortSignal.timeout(ANSWER_MOST_MS)
 		});
-		return response.status >= 500 ? undefined : response;
+		return response.status === 503 || response.status === 429 ? undefined : response;
 	} catch {
 		return undefined;
 	}
 }
 
-/** Sends a write; keeps it on the device when nobody answers. */
-export async function send<T>(write: Write): Promise<SendResult<T>> {
-	const response = await transmit(write);
-	if (!response) {
-		await set(`${Date.now()}-${write.body.opId}`, write, kept());
-		return { outcome: 'waiting' };
-	}
+async function keep(write: Write, refusal?: Refusal): Promise<string> {
+	const now = Date.now();
+	const key = `${String(now).padStart(15, '0')}-${String(made++).padStart(6, '0')}-${write.body.opId}`;
+	const item: Kept = {
+		key,
+		write,
+		madeAt: new Date(now).toISOString(),
+		...(refusal && { refusal })
+	};
+	await set(key, item, kept());
+	return key;
+}
+
+/** Sends a write and keeps nothing: for what is repeated by hand. */
+export async function sendNow<T>(
+	write: Omit<Write, 'words'>
+): Promise<{ outcome: 'done'; data: T } | ({ outcome: 'refused' } & Refusal)> {
+	const response = await transmit({ ...write, words: '' });
+	const problem: Problem = {
+		code: 'fault',
+		message: 'No answer from the server. Nothing was sent; try again.',
+		fields: []
+	};
+	if (!response) return { outcome: 'refused', status: 0, problem: { ...problem } };
 	if (response.ok) return { outcome: 'done', data: (await response.json()) as T };
-	const problem = (await response.json()) as Problem & Record<string, unknown>;
-	return { outcome: 'refused', status: response.status, problem };
+	return { outcome: 'refused', status: response.status, problem: await problemOf(response) };
+}
+
+/** Sends a write; keeps it on the device when nobody answers, or when others wait before it. */
+export async function send<T>(write: Write): Promise<SendResult<T>> {
+	const before = (await waiting()).some(({ refusal }) => !refusal);
+	const response = before ? undefined : await transmit(write);
+	if (!response) return { outcome: 'waiting', key: await keep(write) };
+	if (response.ok) return { outcome: 'done', data: (await response.json()) as T };
+	const refusal = { status: response.status, problem: await problemOf(response) };
+	if (response.status < 500) return { outcome: 'refused', ...refusal };
+	return { outcome: 'aside', key: await keep(write, refusal), ...refusal };
+}
+
+/** Everything that is on this device, oldest first. */
+export async function waiting(): Promise<Kept[]> {
+	const all = await entries<string, Kept | Write>(kept());
+	return all.map(([key, item]) => itemOf(key, item)).sort((a, b) => (a.key < b.key ? -1 : 1));
+}
+/** What an earlier program kept was the bare write. */
+function itemOf(key: string, item: Kept | Write): Kept {
+	if ('write' in item) return item;
+	const at = Number(/^\d+/.exec(key)?.[0] ?? 0);
+	return {
+		key,
+		madeAt: new Date(at).toISOString(),
+		write: { ...item, words: 'A write from before' }
+	};
+}
+
+/** Takes one off the device for good; false: it has gone out meanwhile. */
+export async function drop(key: string): Promise<boolean> {
+	const there = (await get(key, kept())) !== undefined;
+	await del(key, kept());
+	return there;
+}
+
+/** Puts one that stepped aside back into its place in the queue. */
+export async function retry(key: string): Promise<void> {
+	const item = await get<Kept | Write>(key, kept());
+	if (!item) return;
+	const { refusal: _refusal, ...rest } = itemOf(key, item);
+	await set(key, rest, kept());
 }
 
 export interface Flushed {
-	sent: number;
-	waiting: number;
-	/** Read and refused by the server; taken off the device, and told. */
-	refused: Problem[];
+	/** Taken by the server, in the order they went. */
+	sent: Kept[];
+	/** Refused just now; they stay here, out of the queue. */
+	aside: Kept[];
+	/** Everything that is still here. */
+	left: Kept[];
+	/** The server answered, or was not asked. */
+	reached: boolean;
 }
 
-/** Sends what waits, oldest first. */
-export async function flush(): Promise<Flushed> {
-	const waiting = (await entries<string, Write>(kept())).sort(([a], [b]) => (a < b ? -1 : 1));
-	const result: Flushed = { sent: 0, waiting: waiting.length, refused: [] };
-	for (const [key, write] of waiting) {
-		const response = await transmit(write);
-		if (!response) break;
-		if (response.ok) result.sent++;
-		else result.refused.push((await response.json()) as Problem);
-		await del(key, kept());
-		result.waiting--;
+let flushing: Promise<Flushed> | undefined;
+/** Sends what waits, oldest first. Two at once are one. */
+export function flush(): Promise<Flushed> {
+	return (flushing ??= flushOnce().finally(() => (flushing = undefined)));
+}
+
+async function flushOnce(): Promise<Flushed> {
+	const result: Flushed = { sent: [], aside: [], left: [], reached: true };
+	for (const item of await waiting()) {
+		if (item.refusal) continue;
+		const response = await transmit(item.write);
+		if (!response) {
+			result.reached = false;
+			break;
+		}
+		if (response.ok) {
+			result.sent.push(item);
+			await del(item.key, kept());
+			continue;
+		}
+		const refused = {
+			...item,
+			refusal: { status: response.status, problem: await problemOf(response) }
+		};
+		// Dropped by hand while it was under way: it stays dropped.
+		if ((await get(item.key, kept())) === undefined) continue;
+		await set(item.key, refused, kept());
+		result.aside.push(refused);
 	}
+	result.left = await waiting();
 	return result;
 }

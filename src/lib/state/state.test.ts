@@ -1,5 +1,8 @@
+import fc from 'fast-check';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { learnServerTime, nowIso } from './clock';
 import { newOpId } from './ids';
+import { merged } from './merge';
 import { getPath, setPath } from './path';
 import { stepsOfKey, VerticalHandle } from './handle.svelte';
 
@@ -7,14 +10,21 @@ const kept = new Map<string, unknown>();
 vi.mock('idb-keyval', () => ({
 	createStore: () => 'store',
 	set: (key: string, value: unknown) => Promise.resolve(kept.set(key, value)),
+	get: (key: string) => Promise.resolve(kept.get(key)),
 	del: (key: string) => Promise.resolve(kept.delete(key)),
 	entries: () => Promise.resolve([...kept.entries()])
 }));
-const { flush, send } = await import('./outbox');
+const { drop, flush, retry, send, waiting } = await import('./outbox');
 
-const write = (opId: string) => ({ method: 'POST' as const, path: '/api/log', body: { opId } });
+const write = (opId: string) => ({
+	method: 'POST' as const,
+	path: '/api/log',
+	body: { opId },
+	words: opId
+});
 let online = true;
 let status = 200;
+let body = JSON.stringify({ message: 'told' });
 const seen: string[] = [];
 
 beforeEach(() => {
@@ -22,10 +32,13 @@ beforeEach(() => {
 	seen.length = 0;
 	online = true;
 	status = 200;
+	body = JSON.stringify({ message: 'told' });
 	vi.stubGlobal('fetch', (_: string, init: { body: string }) => {
 		if (!online) return Promise.reject(new TypeError('offline'));
-		seen.push((JSON.parse(init.body) as { opId: string }).opId);
-		return Promise.resolve(new Response(JSON.stringify({ message: 'told' }), { status }));
+		const { opId } = JSON.parse(init.body) as { opId: string };
+		seen.push(opId);
+		const code = opId.startsWith('bad') ? 400 : status;
+		return Promise.resolve(new Response(body, { status: code }));
 	});
 });
 afterEach(() => vi.unstubAllGlobals());
@@ -36,32 +49,121 @@ describe('the outbox', () => {
 		expect(kept.size).toBe(0);
 	});
 
+	const words = async () => (await waiting()).map((item) => item.write.words);
+
 	it('keeps what nobody answered and sends it in order, once', async () => {
 		online = false;
-		expect(await send(write('op-1'))).toEqual({ outcome: 'waiting' });
-		await new Promise((resolve) => setTimeout(resolve, 2));
-		await send(write('op-2'));
-		expect(await flush()).toEqual({ sent: 0, waiting: 2, refused: [] });
-		online = true;
-		expect(await flush()).toEqual({ sent: 2, waiting: 0, refused: [] });
-		expect(seen).toEqual(['op-1', 'op-2']);
-		expect(await flush()).toEqual({ sent: 0, waiting: 0, refused: [] });
-	});
-
-	it('keeps a write that met a fault of the server', async () => {
-		status = 500;
 		expect((await send(write('op-1'))).outcome).toBe('waiting');
-		expect(kept.size).toBe(1);
+		await send(write('op-2'));
+		expect(await flush()).toMatchObject({ sent: [], reached: false });
+		expect(await words()).toEqual(['op-1', 'op-2']);
+		online = true;
+		// What comes later does not overtake.
+		expect((await send(write('op-3'))).outcome).toBe('waiting');
+		const [one, two] = await Promise.all([flush(), flush()]);
+		expect(one.sent.map((item) => item.write.words)).toEqual(['op-1', 'op-2', 'op-3']);
+		expect(two).toBe(one);
+		expect(seen).toEqual(['op-1', 'op-2', 'op-3']);
+		expect(await flush()).toEqual({ sent: [], aside: [], left: [], reached: true });
 	});
 
-	it('takes a refused write off the device and tells it', async () => {
+	it.each([
+		[400, 'refused', 0],
+		[409, 'refused', 0],
+		[500, 'aside', 1],
+		[507, 'aside', 1],
+		[503, 'waiting', 1],
+		[429, 'waiting', 1]
+	])('an answer of %i is %s', async (code, outcome, left) => {
+		status = code;
+		expect((await send(write('op-1'))).outcome).toBe(outcome);
+		expect(kept.size).toBe(left);
+	});
+
+	it('a fault page that is no JSON is told all the same', async () => {
+		status = 500;
+		body = '<h1>Oh</h1>';
+		expect(await send(write('op-1'))).toMatchObject({
+			problem: { message: 'The server answered 500.' }
+		});
+	});
+
+	it('lets the others through when one is refused, and keeps that one in sight until somebody decides', async () => {
 		online = false;
-		await send(write('op-1'));
+		for (const opId of ['op-1', 'bad-2', 'op-3']) await send(write(opId));
 		online = true;
-		status = 400;
-		const { refused } = await flush();
-		expect(refused).toEqual([{ message: 'told' }]);
-		expect(kept.size).toBe(0);
+		const { sent, aside, left } = await flush();
+		expect(sent.map((item) => item.write.words)).toEqual(['op-1', 'op-3']);
+		expect(aside).toMatchObject([{ refusal: { status: 400, problem: { message: 'told' } } }]);
+		expect(left).toEqual(aside);
+		// It waits for nobody, and nobody waits for it.
+		expect((await send(write('op-4'))).outcome).toBe('done');
+		await flush();
+		expect(seen.filter((opId) => opId === 'bad-2')).toHaveLength(1);
+		await retry(left[0]!.key);
+		expect((await flush()).aside).toHaveLength(1);
+		expect(await drop(left[0]!.key)).toBe(true);
+		expect(await drop(left[0]!.key)).toBe(false);
+		expect(await waiting()).toEqual([]);
+	});
+
+	it('sends what an earlier program kept', async () => {
+		kept.set('1764150000000-old-op-1', {
+			method: 'POST',
+			path: '/api/log',
+			body: { opId: 'old-op-1' }
+		});
+		expect((await waiting())[0]).toMatchObject({ madeAt: '2025-11-26T09:40:00.000Z' });
+		expect((await flush()).sent).toHaveLength(1);
+		expect(seen).toEqual(['old-op-1']);
+	});
+});
+
+describe('two edits of one thing', () => {
+	const base = {
+		name: 'Bay',
+		air: { tankL: 90, points: [1, 2] },
+		cord: null as null | { m: number }
+	};
+	it('are put together when they changed different parts', () => {
+		const mine = { ...base, air: { tankL: 120, points: [1, 2] } };
+		const theirs = { ...base, name: 'Bay 2', air: { tankL: 90, points: [1, 3] } };
+		expect(merged(base, mine, theirs)).toEqual({
+			ok: true,
+			value: { name: 'Bay 2', air: { tankL: 120, points: [1, 3] }, cord: null }
+		});
+	});
+	it('are told where both changed the same to something else', () => {
+		const mine = { ...base, air: { ...base.air, tankL: 120 }, cord: { m: 5 } };
+		const theirs = { ...base, air: { ...base.air, tankL: 200 }, cord: { m: 9 } };
+		expect(merged(base, mine, theirs)).toEqual({ ok: false, fields: ['air.tankL', 'cord'] });
+		expect(merged(base, mine, mine)).toEqual({ ok: true, value: mine });
+	});
+	it('property: one that changed nothing gives the other, on either side', () => {
+		const edit = fc.record({
+			name: fc.string(),
+			air: fc.record({ tankL: fc.nat(), points: fc.array(fc.nat(), { maxLength: 3 }) }),
+			cord: fc.option(fc.record({ m: fc.nat() }))
+		});
+		fc.assert(
+			fc.property(edit, edit, (a, b) => {
+				expect(merged(a, a, b)).toEqual({ ok: true, value: b });
+				expect(merged(a, b, a)).toEqual({ ok: true, value: b });
+			})
+		);
+	});
+});
+
+describe('the server’s clock', () => {
+	it('is what entries are stamped with, also after the device’s clock was wrong', () => {
+		vi.useFakeTimers({ now: Date.parse('2020-01-01T00:00:10Z') });
+		learnServerTime('2026-11-26T08:00:00Z', Date.now() - 2000, Date.now());
+		expect(nowIso()).toBe('2026-11-26T08:00:01.000Z');
+		vi.advanceTimersByTime(60_000);
+		expect(nowIso()).toBe('2026-11-26T08:01:01.000Z');
+		learnServerTime('nonsense', 0, 0);
+		expect(nowIso()).toBe('2026-11-26T08:01:01.000Z');
+		vi.useRealTimers();
 	});
 });
 

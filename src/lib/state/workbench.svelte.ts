@@ -34,12 +34,15 @@ import {
 } from '$lib/core';
 import { inputsHash } from '$lib/core/plan/plan';
 import { searchFromCut } from '$lib/formats/cutUrl';
+import type { Revisions } from '$lib/formats/api';
 import { fieldProblems, sentence } from '$lib/formats/problem';
 import { nowIso } from './clock';
 import { writeSearch } from './history';
 import { loadsFollow } from './circuits';
 import { newOpId } from './ids';
-import { send } from './outbox';
+import { dropDraft, keepDraft, keptDraft } from './keptDraft';
+import { merged } from './merge';
+import { drop, send, type Kept, type SendResult, type Write } from './outbox';
 import { setPath } from './path';
 
 export interface PartSetInfo {
@@ -63,12 +66,16 @@ export interface WorkbenchData {
 	evidence: Evidence;
 	settings: Settings;
 	settingsRevision: number;
+	/** Of everything here that two people can change. */
+	revisions: Revisions;
 	partSet: PartSetInfo | null;
+	/** The newest lines. */
 	log: LogLine[];
-	/** Every measurement that still counts, newest first. */
+	/** The newest measurements of each kind that count, newest first. */
 	measured: LogLine[];
 	chart: Chart | null;
-	cards: { id: string; name: string; search: string }[];
+	chartName: string;
+	cards: { id: string; name: string; search: string; revision: number }[];
 	cut: Cut;
 	work: Work;
 	units: UnitSystem;
@@ -114,14 +121,19 @@ export class Workbench {
 	notice = $state.raw<Notice | undefined>();
 	/** Figure whose working is open. */
 	opened = $state.raw<FigureId | undefined>();
-	/** Stale save: the other version, until the person decides. */
-	theirs = $state.raw<{ revision: number; bench: Bench } | undefined>();
-	waiting = $state.raw(0);
+	/** Stale save: the other version, until the person decides, and what both changed. */
+	theirs = $state.raw<{ revision: number; bench: Bench; fields: string[] } | undefined>();
+	/** On this device, not with the server: in their order, and what stepped aside. */
+	waiting = $state.raw<Kept[]>([]);
+	/** The server did not answer when it was asked last. */
+	away = $state.raw(false);
 	/** A handle is being dragged: links and washes wait for its release. */
 	dragging = $state.raw(false);
 	/** The planned cut as a query, as of the last release of a control. */
 	search = $state.raw('');
 	#past = $state.raw<Bench[]>([]);
+	/** What the edit started from; undefined: nothing is edited. */
+	#base: { revision: number; bench: Bench } | undefined;
 	/** The card that was taken off last, so that it can be put back by its name. */
 	#offShelf: WorkbenchData['cards'] = [];
 	#restTimer: ReturnType<typeof setTimeout> | undefined;
@@ -130,7 +142,7 @@ export class Workbench {
 		this.take(data);
 	}
 
-	/** Takes what a navigation brought; an edited draft of the same bench stays. */
+	/** Takes what the server sent; an edited draft of the same bench stays, over what it started from. */
 	take(data: WorkbenchData): void {
 		const sameBench = this.#data?.benchId === data.benchId;
 		const keepDraft = sameBench && this.edited;
@@ -138,9 +150,10 @@ export class Workbench {
 		if (!keepDraft) {
 			this.bench = data.bench;
 			this.#past = [];
+			this.#base = undefined;
+			this.theirs = undefined;
 		}
-		this.cut = data.cut;
-		this.work = data.work;
+		if (!sameBench) this.takeCut(data);
 		this.evidence = data.evidence;
 		this.settings = data.settings;
 		this.chart = data.chart;
@@ -151,6 +164,22 @@ export class Workbench {
 		if (!sameBench) this.moved = undefined;
 		this.units = data.units;
 		this.#tellSearch();
+	}
+	/** The cut that an address asks for. */
+	takeCut({ cut, work }: Pick<WorkbenchData, 'cut' | 'work'>): void {
+		this.cut = cut;
+		this.work = work;
+		this.#tellSearch();
+	}
+	get revisions(): Revisions {
+		return this.#data.revisions;
+	}
+	get chartName(): string {
+		return this.#data.chartName;
+	}
+	/** What this device changed itself is no news to it. */
+	#revised(change: Partial<Revisions>): void {
+		this.#data = { ...this.#data, revisions: { ...this.#data.revisions, ...change } };
 	}
 
 	get benchId(): string {
@@ -275,8 +304,7 @@ export class Workbench {
 			const own = problems.find((p) => p.field === path);
 			return own ? `${own.message} is accepted, got ${own.received}` : sentence(problems[0]!);
 		}
-		this.#past = [...this.#past, this.bench];
-		this.bench = parsed.output;
+		this.#draft(parsed.output);
 		return undefined;
 	}
 	/** Takes a fix in one gesture; the notice takes it back in one. */
@@ -284,8 +312,7 @@ export class Workbench {
 		const before = { bench: this.bench, past: this.#past, cut: this.cut, work: this.work };
 		const after = applied(this.inputs, change);
 		if (change.bench) {
-			this.#past = [...this.#past, this.bench];
-			this.bench = after.bench;
+			this.#draft(after.bench);
 		}
 		this.cut = after.cut;
 		this.work = after.work;
@@ -293,6 +320,7 @@ export class Workbench {
 		const undo = () => {
 			this.bench = before.bench;
 			this.#past = before.past;
+			this.#keepDraft();
 			this.cut = before.cut;
 			this.work = before.work;
 			this.settle();
@@ -300,80 +328,168 @@ export class Workbench {
 		};
 		this.notice = { kind: 'done', text: told, undo };
 	}
+	#draft(bench: Bench): void {
+		this.#base ??= { revision: this.#data.revision, bench: this.#data.bench };
+		this.#past = [...this.#past, this.bench];
+		this.bench = bench;
+		this.#keepDraft();
+	}
+	#keepDraft(): void {
+		if (!this.edited) {
+			this.#base = undefined;
+			dropDraft(this.benchId);
+		} else if (this.#base) {
+			const { revision, bench: base } = this.#base;
+			keepDraft(this.benchId, { revision, base, bench: this.bench });
+		}
+	}
+	/** An edit that was not saved before the page was left. */
+	async restoreDraft(): Promise<void> {
+		const { benchId } = this;
+		const draft = await keptDraft(benchId);
+		if (!draft || this.edited || this.benchId !== benchId) return;
+		this.#base = { revision: draft.revision, bench: draft.base };
+		this.#past = [this.#data.bench];
+		this.bench = draft.bench;
+	}
 	undoEdit(): void {
 		const before = this.#past.at(-1);
 		if (!before) return;
 		this.bench = before;
 		this.#past = this.#past.slice(0, -1);
+		this.#keepDraft();
 	}
 	discardEdits(): void {
 		this.bench = this.#data.bench;
 		this.#past = [];
 		this.theirs = undefined;
+		this.#keepDraft();
 	}
 
-	/** Saves the draft over the revision it started from; a stale save shows both versions. */
-	async saveBench(over = this.#data.revision): Promise<void> {
-		const bench = this.bench;
-		const result = await send<{ revision: number; bench: Bench }>({
-			method: 'PUT',
-			path: `/api/benches/${this.benchId}`,
-			body: { opId: newOpId(), revision: over, bench }
-		});
+	/** Sends a write; tells what became of it unless it was done. */
+	async #write<T>(
+		write: Omit<Write, 'body'> & { body: Record<string, unknown> },
+		keptWords = 'Kept on this device and sent when the server answers.'
+	): Promise<SendResult<T>> {
+		const whole: Write = { ...write, body: { opId: newOpId(), ...write.body } };
+		const result = await send<T>(whole);
 		if (result.outcome === 'waiting') {
-			this.#kept('The bench is kept on this device and sent when the server answers.');
-			return;
-		}
-		if (result.outcome === 'refused') {
-			if (result.status === 409) {
-				this.theirs = result.problem.theirs as { revision: number; bench: Bench };
-			}
+			const { key } = result;
+			const item = { key, write: whole, madeAt: nowIso() };
+			this.waiting = [...this.waiting, item];
+			const undo = () => void this.dropWaiting(key);
+			this.notice = { kind: 'done', text: keptWords, undo };
+		} else if (result.outcome === 'aside') {
+			const { key, status, problem } = result;
+			const item = { key, write: whole, madeAt: nowIso(), refusal: { status, problem } };
+			this.waiting = [...this.waiting, item];
+			this.notice = {
+				kind: 'problem',
+				text: `${problem.message} It is set aside on this device; try it again or drop it above.`
+			};
+		} else if (result.outcome === 'refused') {
 			this.notice = { kind: 'problem', text: result.problem.message };
+		}
+		return result;
+	}
+	/** Takes back what was not sent yet. */
+	async dropWaiting(key: string): Promise<void> {
+		const there = await drop(key);
+		this.waiting = this.waiting.filter((item) => item.key !== key);
+		this.notice = there
+			? { kind: 'done', text: 'Taken back before it was sent.' }
+			: { kind: 'problem', text: 'It had gone out already; take it back in the log.' };
+	}
+
+	/** Saves the draft over the revision it started from; what somebody saved in between is kept. */
+	async saveBench(over = this.#base?.revision ?? this.#data.revision): Promise<void> {
+		const { bench, benchId } = this;
+		const base = this.#base?.bench ?? this.#data.bench;
+		const result = await this.#write<{ revision: number }>(
+			{
+				method: 'PUT',
+				path: `/api/benches/${benchId}`,
+				body: { revision: over, bench },
+				base,
+				words: `Edit of ${bench.name}`
+			},
+			'The bench is kept on this device and sent when the server answers.'
+		);
+		if (result.outcome === 'refused' && result.status === 409) {
+			await this.#meet(base, bench, result.problem.theirs as { revision: number; bench: Bench });
 			return;
 		}
-		const { revision } = result.data;
-		this.#data = {
-			...this.#data,
-			revision,
-			bench,
-			benches: this.#data.benches.map((b) =>
-				b.id === this.benchId ? { ...b, name: bench.name } : b
-			)
-		};
+		if (result.outcome === 'refused') return;
+		// Kept or saved, the edit is out of the hand: the bar closes.
+		const revision = result.outcome === 'done' ? result.data.revision : this.#data.revision;
+		this.#stands(bench, revision);
+		if (result.outcome === 'done') this.notice = { kind: 'done', text: 'Bench saved.' };
+	}
+	#stands(bench: Bench, revision: number): void {
+		const benches = this.#data.benches.map((b) =>
+			b.id === this.benchId ? { ...b, name: bench.name } : b
+		);
+		this.#data = { ...this.#data, revision, bench, benches };
+		this.#revised({ bench: revision });
+		this.bench = bench;
 		this.#past = [];
 		this.theirs = undefined;
-		this.notice = { kind: 'done', text: 'Bench saved.' };
+		this.#keepDraft();
+	}
+	/** Puts an edit together with what was saved in between; where both changed the same, both are shown. */
+	async #meet(base: Bench, mine: Bench, theirs: { revision: number; bench: Bench }): Promise<void> {
+		const both = merged(base, mine, theirs.bench);
+		const valid = both.ok ? v.safeParse(BenchSchema, both.value) : undefined;
+		this.#base = { revision: theirs.revision, bench: theirs.bench };
+		this.#data = { ...this.#data, revision: theirs.revision, bench: theirs.bench };
+		this.#past = [theirs.bench];
+		if (!valid?.success) {
+			this.bench = mine;
+			this.theirs = { ...theirs, fields: both.ok ? [] : both.fields };
+			this.#keepDraft();
+			return;
+		}
+		this.bench = valid.output;
+		await this.saveBench(theirs.revision);
+		if (this.notice?.text === 'Bench saved.') {
+			this.notice.text = 'Bench saved, together with what somebody else changed meanwhile.';
+		}
 	}
 	/** The person decided to take the other version. */
 	takeTheirs(): void {
 		if (!this.theirs) return;
-		this.#data = { ...this.#data, ...this.theirs };
-		this.discardEdits();
+		const { revision, bench } = this.theirs;
+		this.#stands(bench, revision);
+	}
+	/** An edit that waited and met another one: put together, or both shown. */
+	async meetLate({ write, refusal, key }: Kept): Promise<boolean> {
+		const theirs = refusal?.problem.theirs as { revision: number; bench: Bench } | undefined;
+		const isEdit = write.path === `/api/benches/${this.benchId}` && refusal?.status === 409;
+		// Whoever edits now decides first; until then the edit lies aside, in sight.
+		if (!isEdit || !theirs || !write.base || this.edited) return false;
+		await drop(key);
+		await this.#meet(write.base as Bench, write.body.bench as Bench, theirs);
+		return true;
 	}
 
 	/** Writes one entry; the new evidence re-plans everything. `told` says what was done. */
 	async logEntry(entry: Entry, told: string): Promise<boolean> {
-		const result = await send<{ id: number; evidence: Evidence }>({
-			method: 'POST',
-			path: '/api/log',
-			body: {
-				opId: newOpId(),
-				benchId: this.benchId,
-				at: nowIso(),
-				entry,
-				inputsHash: this.inputsHash
-			}
-		});
-		if (result.outcome === 'waiting') {
-			this.#kept(`${told} Kept on this device and sent when the server answers.`);
-			return true;
-		}
-		if (result.outcome === 'refused') {
-			this.notice = { kind: 'problem', text: result.problem.message };
-			return false;
-		}
+		const at = nowIso();
+		const { benchId } = this;
+		const result = await this.#write<{ id: number; evidence: Evidence }>(
+			{
+				method: 'POST',
+				path: '/api/log',
+				body: { benchId, at, entry, inputsHash: this.inputsHash },
+				words: told.replace(/ (logged|taken)\.$/, '').replace(/\.$/, '')
+			},
+			'Not logged yet: kept on this device and sent when the server answers.'
+		);
+		if (result.outcome !== 'done') return result.outcome !== 'refused';
+		// The answer may come when another bench is on the screen.
+		if (this.benchId !== benchId) return true;
 		const { id, evidence } = result.data;
-		const line = { id, at: nowIso(), entry, undone: false };
+		const line = { id, at, entry, undone: false };
 		this.#newEvidence(evidence, entry, told);
 		this.log = [line, ...this.log];
 		if (isMeasurement(entry)) this.measured = [line, ...this.measured];
@@ -383,29 +499,34 @@ export class Workbench {
 
 	#newEvidence(evidence: Evidence, entry: Entry, title: string): void {
 		const before = this.plan;
+		// A slow answer does not put older evidence over newer.
+		if (evidence.revision < this.evidence.revision) return;
 		this.evidence = evidence;
+		this.#revised({ log: evidence.revision });
 		if (isMeasurement(entry)) this.moved = { title, changes: whatChanged(before, this.plan) };
 	}
 
 	async undoEntry(id: number): Promise<void> {
-		const result = await send<{ evidence: Evidence }>({
-			method: 'POST',
-			path: `/api/log/${id}/undo`,
-			body: { opId: newOpId() }
-		});
-		if (result.outcome === 'waiting') {
-			this.#kept('Taken back on this device; sent when the server answers.');
-			return;
-		}
-		if (result.outcome === 'refused') {
-			this.notice = { kind: 'problem', text: result.problem.message };
-			return;
-		}
 		const line = [...this.log, ...this.measured].find((l) => l.id === id);
-		if (line) this.#newEvidence(result.data.evidence, line.entry, 'Taken back.');
-		else this.evidence = result.data.evidence;
+		const result = await this.#write<{ evidence: Evidence; outcome: 'undone' | 'already' }>(
+			{
+				method: 'POST',
+				path: `/api/log/${id}/undo`,
+				body: { at: nowIso() },
+				words: 'Taking an entry back'
+			},
+			'Not taken back yet: kept on this device and sent when the server answers.'
+		);
+		if (result.outcome !== 'done') return;
+		const { evidence, outcome } = result.data;
+		if (line) this.#newEvidence(evidence, line.entry, 'Taken back.');
+		else this.evidence = evidence;
 		this.measured = this.measured.filter((l) => l.id !== id);
 		this.log = this.log.map((l) => (l.id === id ? { ...l, undone: true } : l));
+		if (outcome === 'already') {
+			this.notice = { kind: 'done', text: 'Somebody had taken it back already.' };
+			return;
+		}
 		this.notice = {
 			kind: 'done',
 			text: 'Taken back.',
@@ -465,119 +586,145 @@ export class Workbench {
 
 	/** New electrode and nozzle, as a pair. */
 	async fitNewSet(name: string): Promise<void> {
-		const result = await send<{ set: PartSetInfo; previousId: string | null; evidence: Evidence }>({
-			method: 'POST',
-			path: '/api/sets',
-			body: { opId: newOpId(), benchId: this.benchId, name }
-		});
-		if (result.outcome !== 'done') {
-			const text =
-				result.outcome === 'waiting'
-					? 'The new pair is kept on this device and sent when the server answers.'
-					: result.problem.message;
-			this.notice = { kind: result.outcome === 'waiting' ? 'done' : 'problem', text };
-			return;
-		}
-		const { set, previousId, evidence } = result.data;
+		const { benchId } = this;
+		const result = await this.#write<{
+			set: PartSetInfo;
+			previousId: string | null;
+			revision: number;
+			evidence: Evidence;
+		}>(
+			{
+				method: 'POST',
+				path: '/api/sets',
+				body: { benchId, name, at: nowIso(), revision: this.revisions.parts },
+				words: `${name} into the torch`
+			},
+			`${name}: not with the server yet, kept on this device and sent when it answers.`
+		);
+		if (result.outcome !== 'done') return this.#lookAgain(result);
+		const { set, previousId, revision, evidence } = result.data;
 		const before = { partSet: this.partSet, evidence: this.evidence };
 		this.partSet = set;
 		this.evidence = evidence;
+		this.#revised({ parts: revision });
 		const undo = async () => {
-			const back = await send({
-				method: 'POST',
-				path: `/api/sets/${set.id}/unfit`,
-				body: { opId: newOpId(), previousId }
-			});
-			if (back.outcome === 'done') Object.assign(this, before);
-			const text = back.outcome === 'refused' ? back.problem.message : 'The old pair is back in.';
-			this.notice = { kind: back.outcome === 'refused' ? 'problem' : 'done', text };
+			const back = await this.#write<{ revision: number }>(
+				{
+					method: 'POST',
+					path: `/api/sets/${set.id}/unfit`,
+					body: { previousId },
+					words: `${name} out again`
+				},
+				`${name} is not out yet: kept on this device and sent when the server answers.`
+			);
+			if (back.outcome !== 'done') return this.#lookAgain(back);
+			Object.assign(this, before);
+			this.#revised({ parts: back.data.revision });
+			this.notice = {
+				kind: 'done',
+				text: before.partSet ? `${before.partSet.name} is back in.` : `${name} is out again.`
+			};
 		};
 		this.notice = { kind: 'done', text: `${name} is in the torch.`, undo: () => void undo() };
+	}
+	/** Somebody was quicker: what the screen shows is asked for again. */
+	refresh: () => void = () => {};
+	#lookAgain(result: SendResult<unknown>): void {
+		if (result.outcome === 'refused' && result.status === 409) this.refresh();
 	}
 
 	/** Puts the planned cut on the shelf, with everything it was planned from. */
 	async saveCard(name: string): Promise<boolean> {
-		const search = this.search;
-		const result = await send<{ id: string }>({
-			method: 'POST',
-			path: '/api/cards',
-			body: { opId: newOpId(), benchId: this.benchId, name, search }
-		});
-		if (result.outcome === 'refused') {
-			this.notice = { kind: 'problem', text: result.problem.message };
-			return false;
-		}
-		if (result.outcome === 'waiting') {
-			this.#kept('The card is kept on this device and sent when the server answers.');
-			return true;
-		}
-		const { id } = result.data;
-		this.cards = [...this.cards, { id, name, search }];
+		const { search, benchId } = this;
+		const result = await this.#write<{ id: string; revision: number }>(
+			{
+				method: 'POST',
+				path: '/api/cards',
+				body: { benchId, name, search },
+				words: `Card ${name}`
+			},
+			'Not on the shelf yet: the card is kept on this device and sent when the server answers.'
+		);
+		if (result.outcome === 'refused') return false;
+		if (result.outcome !== 'done') return true;
+		const { id, revision } = result.data;
+		this.cards = [...this.cards, { id, name, search, revision }];
+		this.#revised({ cards: this.revisions.cards + 1 });
 		const undo = () => void this.shelveCard(id, false);
 		this.notice = { kind: 'done', text: `${name} is on the shelf.`, undo };
 		return true;
 	}
 	/** Takes a card off the shelf, or puts it back. */
 	async shelveCard(id: string, onShelf: boolean): Promise<void> {
-		const result = await send({
-			method: 'PUT',
-			path: `/api/cards/${id}`,
-			body: { opId: newOpId(), onShelf }
-		});
-		if (result.outcome === 'refused') {
-			this.notice = { kind: 'problem', text: result.problem.message };
-			return;
-		}
 		const card = [...this.cards, ...this.#offShelf].find((one) => one.id === id);
+		const words = `${card?.name ?? 'A card'} ${onShelf ? 'back on' : 'off'} the shelf`;
+		const result = await this.#write<{ revision: number }>(
+			{
+				method: 'PUT',
+				path: `/api/cards/${id}`,
+				body: { onShelf, revision: card?.revision },
+				words
+			},
+			`${words}: not done yet, kept on this device and sent when the server answers.`
+		);
+		if (result.outcome !== 'done') return this.#lookAgain(result);
 		if (card) {
-			this.#offShelf = onShelf ? [] : [card];
+			const now = { ...card, revision: result.data.revision };
+			this.#offShelf = onShelf ? [] : [now];
 			const others = this.cards.filter((one) => one.id !== id);
-			this.cards = onShelf ? [...others, card] : others;
+			this.cards = onShelf ? [...others, now] : others;
+			this.#revised({ cards: this.revisions.cards + 1 });
 		}
-		if (result.outcome === 'waiting') return this.#kept('Kept on this device and sent later.');
 		const text = `${card?.name ?? 'The card'} is ${onShelf ? 'back on' : 'off'} the shelf.`;
 		const undo = () => void this.shelveCard(id, !onShelf);
 		this.notice = { kind: 'done', text, undo };
 	}
 
-	/** Puts a whole cut chart in place of the one before; gives the reason when it is refused. */
-	async saveChart(name: string, rows: ChartRow[]): Promise<string | undefined> {
-		const result = await send<{ chart: Chart | null; evidence: Evidence }>({
-			method: 'PUT',
-			path: `/api/charts/${this.benchId}`,
-			body: { opId: newOpId(), name, rows }
-		});
-		if (result.outcome === 'refused') return result.problem.message;
-		if (result.outcome === 'waiting') {
-			this.#kept('The chart is kept on this device and sent when the server answers.');
-			return undefined;
+	/** Puts a whole cut chart in place of the one before; the notice tells what became of it. */
+	async saveChart(name: string, rows: ChartRow[]): Promise<'done' | 'kept' | 'refused'> {
+		const result = await this.#write<{
+			hash: string | null;
+			revision: number;
+			evidence: Evidence;
+		}>(
+			{
+				method: 'PUT',
+				path: `/api/charts/${this.benchId}`,
+				body: { name, rows, revision: this.revisions.chart },
+				words: `Cut chart of ${rows.length} rows`
+			},
+			'Not saved yet: the chart is kept on this device and sent when the server answers.'
+		);
+		if (result.outcome === 'refused') {
+			this.#lookAgain(result);
+			return 'refused';
 		}
-		this.chart = result.data.chart;
-		this.evidence = result.data.evidence;
-		return undefined;
+		if (result.outcome !== 'done') return 'kept';
+		const { hash, revision, evidence } = result.data;
+		this.chart = hash === null ? null : { hash, rows };
+		this.evidence = evidence;
+		this.#data = { ...this.#data, chartName: name };
+		this.#revised({ chart: revision });
+		return 'done';
 	}
 
 	async saveSettings(change: Partial<Settings>): Promise<void> {
 		const settings = { ...this.settings, ...change };
-		const result = await send<{ revision: number; settings: Settings }>({
-			method: 'PUT',
-			path: '/api/settings',
-			body: { opId: newOpId(), revision: this.#data.settingsRevision, settings }
-		});
-		if (result.outcome === 'done') {
-			this.settings = settings;
-			this.#data = { ...this.#data, settings, settingsRevision: result.data.revision };
-		} else if (result.outcome === 'refused') {
-			this.notice = { kind: 'problem', text: result.problem.message };
-		} else {
-			this.settings = settings;
-			this.#kept('The setting is kept on this device and sent when the server answers.');
-		}
-	}
-
-	#kept(text: string): void {
-		this.waiting++;
-		this.notice = { kind: 'done', text };
+		const result = await this.#write<{ revision: number; settings: Settings }>(
+			{
+				method: 'PUT',
+				path: '/api/settings',
+				body: { revision: this.#data.settingsRevision, settings },
+				words: 'A setting of the shop'
+			},
+			'The setting counts on this device only until the server answers.'
+		);
+		if (result.outcome === 'refused') return this.#lookAgain(result);
+		this.settings = settings;
+		if (result.outcome !== 'done') return;
+		const { revision } = result.data;
+		this.#data = { ...this.#data, settings, settingsRevision: revision };
+		this.#revised({ settings: revision });
 	}
 }
 

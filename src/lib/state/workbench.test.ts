@@ -1,12 +1,15 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { UNTOUCHED } from '../../../tests/support/workbench';
 import { BAY_2, TROLLEY } from '../../../scripts/demo/benches';
 import { DEFAULT_CUT, DEFAULT_SETTINGS, NO_EVIDENCE, type Cut, type Evidence } from '$lib/core';
 
 const sent: { path: string; method: string; body: Record<string, unknown> }[] = [];
 let answers: unknown[] = [];
+const dropped: string[] = [];
 const written: string[] = [];
 vi.mock('./history', () => ({ writeSearch: (search: string) => written.push(search) }));
 vi.mock('./outbox', () => ({
+	drop: (key: string) => Promise.resolve(dropped.push(key) > 0),
 	send: (write: (typeof sent)[number]) => {
 		sent.push(write);
 		return Promise.resolve(answers.shift());
@@ -15,21 +18,14 @@ vi.mock('./outbox', () => ({
 const { Workbench } = await import('./workbench.svelte');
 
 const data = () => ({
-	benchId: 'b1',
+	...UNTOUCHED,
 	revision: 3,
 	bench: BAY_2,
-	benches: [{ id: 'b1', name: 'Bay 2' }],
 	evidence: NO_EVIDENCE,
 	settings: DEFAULT_SETTINGS,
-	settingsRevision: 0,
-	partSet: null,
-	log: [],
-	measured: [],
 	chart: null,
-	cards: [],
 	cut: DEFAULT_CUT as Cut,
-	work: BAY_2.usual,
-	units: 'metric' as const
+	work: BAY_2.usual
 });
 const worn: Evidence = {
 	...NO_EVIDENCE,
@@ -72,7 +68,8 @@ describe('editing a bench', () => {
 	it('keeps the draft over a navigation on the same bench, and drops it on another', () => {
 		const bench = new Workbench(data());
 		bench.edit('air.tankL', 200);
-		bench.take({ ...data(), cut: { ...(DEFAULT_CUT as Cut), thicknessMm: 8 } });
+		bench.take({ ...data(), revision: 4 });
+		bench.takeCut({ cut: { ...(DEFAULT_CUT as Cut), thicknessMm: 8 }, work: BAY_2.usual });
 		expect(bench.bench.air.tankL).toBe(200);
 		expect(bench.cut.thicknessMm).toBe(8);
 		bench.take({ ...data(), benchId: 'b2', bench: TROLLEY });
@@ -83,13 +80,16 @@ describe('editing a bench', () => {
 	it('saves over the revision it started from, and shows the other version when it is stale', async () => {
 		const bench = new Workbench(data());
 		bench.edit('air.tankL', 200);
-		const theirs = { revision: 4, bench: { ...BAY_2, name: 'Theirs' } };
+		const theirs = {
+			revision: 4,
+			bench: { ...BAY_2, name: 'Theirs', air: { ...BAY_2.air, tankL: 120 } }
+		};
 		answers = [
 			{ outcome: 'refused', status: 409, problem: { message: 'changed in between', theirs } }
 		];
 		await bench.saveBench();
 		expect(sent[0]!.body).toMatchObject({ revision: 3 });
-		expect(bench.theirs).toEqual(theirs);
+		expect(bench.theirs).toMatchObject({ ...theirs, fields: ['air.tankL'] });
 		expect(bench.edited).toBe(true);
 		answers = [{ outcome: 'done', data: { revision: 5 } }];
 		await bench.saveBench(theirs.revision);
@@ -101,7 +101,10 @@ describe('editing a bench', () => {
 	it('takes theirs when the person says so', async () => {
 		const bench = new Workbench(data());
 		bench.edit('air.tankL', 200);
-		const theirs = { revision: 4, bench: { ...BAY_2, name: 'Theirs' } };
+		const theirs = {
+			revision: 4,
+			bench: { ...BAY_2, name: 'Theirs', air: { ...BAY_2.air, tankL: 120 } }
+		};
 		answers = [{ outcome: 'refused', status: 409, problem: { message: 'changed', theirs } }];
 		await bench.saveBench();
 		bench.takeTheirs();
@@ -124,7 +127,9 @@ describe('logging', () => {
 			}
 		});
 		expect(bench.plan.figures['wear.cutsLeft'].value).toBeLessThan(left);
-		answers = [{ outcome: 'done', data: { evidence: NO_EVIDENCE } }];
+		answers = [
+			{ outcome: 'done', data: { outcome: 'undone', evidence: { ...NO_EVIDENCE, revision: 2 } } }
+		];
 		await bench.undoEntry(7);
 		expect(sent[1]!.path).toBe('/api/log/7/undo');
 		expect(bench.plan.figures['wear.cutsLeft'].value).toBe(left);
@@ -154,10 +159,18 @@ describe('logging', () => {
 			kind: 'problem',
 			text: 'entry.toBar: below the first reading'
 		});
-		answers = [{ outcome: 'waiting' }];
+		answers = [{ outcome: 'waiting', key: 'k1' }];
 		await bench.logStart();
-		expect(bench.waiting).toBe(1);
-		expect(bench.notice?.text).toContain('kept on this device'.slice(5));
+		expect(bench.waiting).toMatchObject([{ key: 'k1', write: { words: 'One start' } }]);
+		expect(bench.notice?.text).toContain('Not logged yet');
+		expect(bench.log).toEqual([]);
+		bench.notice!.undo!();
+		await vi.waitFor(() => expect(bench.waiting).toEqual([]));
+		expect(dropped).toEqual(['k1']);
+		answers = [{ outcome: 'aside', key: 'k2', status: 500, problem: { message: 'Broken.' } }];
+		await bench.logStart();
+		expect(bench.notice).toMatchObject({ kind: 'problem' });
+		expect(bench.waiting).toMatchObject([{ key: 'k2', refusal: { status: 500 } }]);
 	});
 
 	it('fits a new pair and takes it out again', async () => {

@@ -3,7 +3,9 @@ import { store } from '$lib/server/current';
 import { benchOf, workbenchData } from '$lib/server/pageData';
 import type { LayoutServerLoad } from './$types';
 
-export const load: LayoutServerLoad = ({ url, cookies, locals }) => {
+/** Depends on the bench alone: from station to station nothing is asked of the server. */
+export const load: LayoutServerLoad = ({ url, cookies, locals, depends }) => {
+	depends('steady:workbench');
 	const stored = benchOf(store(), url, cookies);
 	if (!stored) redirect(303, '/start');
 	cookies.set('bench', stored.id, {
@@ -12,14 +14,8 @@ export const load: LayoutServerLoad = ({ url, cookies, locals }) => {
 		sameSite: 'lax',
 		secure: false
 	});
-	cookies.set('left-off', url.pathname, {
-		path: '/',
-		maxAge: 31_536_000,
-		sameSite: 'lax',
-		secure: false
-	});
 	return {
 		theme: locals.theme,
-		workbench: workbenchData(store(), stored, url.searchParams, locals.units)
+		workbench: workbenchData(store(), stored, locals.units)
 	};
 };

@@ -1,21 +1,25 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
+	import { afterNavigate, beforeNavigate, invalidate, preloadCode } from '$app/navigation';
 	import { page } from '$app/state';
 	import DraftBar from '$lib/components/Bench/DraftBar.svelte';
 	import Header from '$lib/components/Header/Header.svelte';
 	import Legend from '$lib/components/Header/Legend.svelte';
 	import Line from '$lib/components/Line/Line.svelte';
 	import Notice from '$lib/components/Notice/Notice.svelte';
-	import { rememberTheme, type Theme } from '$lib/state/device';
+	import Waiting from '$lib/components/Waiting/Waiting.svelte';
+	import { rememberPage, rememberTheme, type Theme } from '$lib/state/device';
 	import { listenForKeys } from '$lib/state/keys';
-	import { flush } from '$lib/state/outbox';
+	import { Sync } from '$lib/state/sync.svelte';
 	import { setWorkbench, Workbench } from '$lib/state/workbench.svelte';
 	import type KeysDialogType from '$lib/components/Header/KeysDialog.svelte';
 	import type WorkingType from '$lib/components/Working/Working.svelte';
 	import type { LayoutProps } from './$types';
 
 	let { data, children }: LayoutProps = $props();
-	const bench = new Workbench(untrack(() => data.workbench));
+	const bench = new Workbench(
+		untrack(() => ({ ...data.workbench, cut: data.cut, work: data.work }))
+	);
 	setWorkbench(bench);
 
 	let theme = $state<Theme>(untrack(() => data.theme));
@@ -34,11 +38,13 @@
 			void import('$lib/components/Working/Working.svelte').then((m) => (Working = m.default));
 	});
 
-	let taken = untrack(() => data.workbench);
+	// What the server sent is taken when it is new; from station to station only the address changes.
+	let taken = untrack(() => data.sent);
 	$effect.pre(() => {
-		if (data.workbench === taken) return;
-		taken = data.workbench;
-		untrack(() => bench.take(data.workbench));
+		const { sent, cut, work, workbench } = data;
+		if (sent === taken) return;
+		taken = sent;
+		untrack(() => bench.take({ ...workbench, cut, work }));
 	});
 
 	$effect(() =>
@@ -54,38 +60,51 @@
 		})
 	);
 
-	// What could not be sent goes out when the network is back, and once at the start.
-	async function sendWaiting() {
-		const { sent, waiting, refused } = await flush();
-		bench.waiting = waiting;
-		if (refused.length > 0) {
-			bench.notice = { kind: 'problem', text: `Not taken: ${refused[0]!.message}` };
-		} else if (sent > 0) {
-			bench.notice = {
-				kind: 'done',
-				text: `${sent} kept on this device, now sent. Reload to see them.`
-			};
-		}
-	}
+	const refresh = () => invalidate('steady:workbench');
+	bench.refresh = () => void refresh();
+	const sync = new Sync(bench, refresh);
+	$effect(() => sync.start());
 	$effect(() => {
-		void sendWaiting();
-		const again = () => void sendWaiting();
-		const timer = setInterval(() => bench.waiting > 0 && again(), 5000);
-		window.addEventListener('online', again);
-		return () => {
-			clearInterval(timer);
-			window.removeEventListener('online', again);
+		void bench.benchId;
+		void untrack(() => bench.restoreDraft());
+	});
+
+	const STATIONS = [
+		'/supply',
+		'/setup',
+		'/cut',
+		'/gouge',
+		'/wear',
+		'/bench',
+		'/chart',
+		'/template'
+	];
+	afterNavigate(({ to, type }) => {
+		if (to) rememberPage(to.url.pathname);
+		if (type !== 'enter') bench.takeCut(data);
+	});
+	// The code of every station is here before the server goes away.
+	$effect(() => {
+		const fetchAll = () => STATIONS.forEach((path) => void preloadCode(path));
+		if ('requestIdleCallback' in window) requestIdleCallback(fetchAll, { timeout: 5000 });
+		else setTimeout(fetchAll, 2000);
+	});
+	// Without the server a page that comes from it cannot be opened; the one that is open stays.
+	beforeNavigate(({ to, willUnload, cancel }) => {
+		const here = to && STATIONS.some((path) => to.url.pathname === path);
+		const sameBench = (to?.url.searchParams.get('bench') ?? bench.benchId) === bench.benchId;
+		if (!bench.away || (here && sameBench && !willUnload)) return;
+		cancel();
+		bench.notice = {
+			kind: 'problem',
+			text: 'The server does not answer, and that page comes from it. This one stays open.'
 		};
 	});
 </script>
 
 <Header {theme} setTheme={(t) => (theme = t)} keys={() => (keysOpen = true)} />
 <Line />
-{#if bench.waiting > 0}
-	<p class="no-print px-6 py-2 font-semibold" style:background="var(--spark-wash)">
-		{bench.waiting} kept on this device, not sent yet. Leave this page open.
-	</p>
-{/if}
+<Waiting again={() => void sync.now()} />
 <DraftBar />
 <main class="sheet mx-auto min-h-[calc(100vh-184px)] max-w-[1600px]">
 	{@render children()}

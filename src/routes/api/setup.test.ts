@@ -36,6 +36,7 @@ beforeAll(async () => {
 	api = {
 		benches: await at('./benches/+server.ts'),
 		chart: await at('./charts/[id]/+server.ts'),
+		byHash: await at('./charts/[id]/[hash]/+server.ts'),
 		cards: await at('./cards/+server.ts'),
 		card: await at('./cards/[id]/+server.ts'),
 		plan: await at('./plan/+server.ts'),
@@ -65,8 +66,13 @@ const row = (thicknessMm: number, speedMmS: number): ChartRow => ({
 	pierceS: null
 });
 const ROWS = [row(3, 48), row(6, 20), row(12, 8)];
-const put = (opId: string, rows: unknown, name = 'My chart') =>
-	ask(api.chart!.PUT!, { body: { opId, name, rows }, params: { id: benchId } });
+const revision = async () =>
+	(await ask<{ revision: number }>(api.chart!.GET!, { params: { id: benchId } })).body.revision;
+const put = async (opId: string, rows: unknown, name = 'My chart') =>
+	ask(api.chart!.PUT!, {
+		body: { opId, name, rows, revision: await revision() },
+		params: { id: benchId }
+	});
 const planned = (cut: object) => ask<Plan>(api.plan!.POST!, { body: { benchId, cut } });
 
 describe('the cut chart of a bench', () => {
@@ -83,7 +89,7 @@ describe('the cut chart of a bench', () => {
 		expect(after['setup.kerfMm'].value!).toBeLessThan(1.45);
 		expect(after['setup.kerfMm'].value!).toBeGreaterThan(1.3);
 		const stored = await ask(api.chart!.GET!, { params: { id: benchId } });
-		expect(stored.body).toEqual({ name: 'My chart', rows: ROWS });
+		expect(stored.body).toEqual({ name: 'My chart', revision: 1, rows: ROWS });
 		const file = await ask(api.chart!.GET!, { params: { id: benchId }, query: 'as=csv' });
 		expect(readChartCsv(file.text)).toMatchObject({ rows: ROWS, messages: [] });
 	});
@@ -129,6 +135,39 @@ describe('the cut chart of a bench', () => {
 		expect(value!).toBeGreaterThan(charted);
 	});
 
+	it('is put over the one that was seen: somebody quicker is not overwritten', async () => {
+		await put('chart-two-1', ROWS);
+		const late = await ask(api.chart!.PUT!, {
+			body: { opId: 'chart-two-2', name: 'Late', rows: [row(3, 10)], revision: 1 },
+			params: { id: benchId }
+		});
+		expect(late.status).toBe(409);
+		expect(late.body).toMatchObject({
+			code: 'stale',
+			theirs: { name: 'My chart', rows: ROWS },
+			yours: { name: 'Late', rows: [row(3, 10)] }
+		});
+		await put('chart-two-3', []);
+	});
+
+	it('comes by its hash, to be kept for ever by a device, and never under another hash', async () => {
+		await put('chart-hash-1', ROWS);
+		const { hash } = (await put('chart-hash-1', ROWS)).body as { hash: string };
+		const headers: Record<string, string>[] = [];
+		const get = (of: string) =>
+			api.byHash!.GET!({
+				params: { id: benchId, hash: of },
+				setHeaders: (h: Record<string, string>) => headers.push(h)
+			} as never);
+		expect(await (await get(hash)).json()).toEqual({ hash, rows: ROWS });
+		expect(await (await get('gone')).json()).toMatchObject({ hash });
+		expect(headers.map((h) => h['cache-control'])).toEqual([
+			'private, max-age=31536000, immutable',
+			'no-store'
+		]);
+		await put('chart-hash-2', []);
+	});
+
 	it('says when there is no such bench', async () => {
 		expect((await ask(api.chart!.GET!, { params: { id: 'nobody' } })).status).toBe(404);
 	});
@@ -169,18 +208,22 @@ describe('setting cards', () => {
 
 	it('leave the shelf and come back, and stay in the export', async () => {
 		const { body } = await save('card-save-3', 'Strap', 't=10');
-		const shelve = (opId: string, onShelf: boolean) =>
-			ask(api.card!.PUT!, { body: { opId, onShelf }, params: { id: body.id as string } });
+		const shelve = (opId: string, onShelf: boolean, of: number) =>
+			ask(api.card!.PUT!, {
+				body: { opId, onShelf, revision: of },
+				params: { id: body.id as string }
+			});
 		const names = async () =>
 			(
 				await ask<{ cards: { name: string }[] }>(api.cards!.GET!, { query: `bench=${benchId}` })
 			).body.cards.map((c) => c.name);
 		expect(await names()).toContain('Strap');
-		await shelve('card-off-1', false);
+		await shelve('card-off-1', false, 1);
+		expect((await shelve('card-off-2', true, 1)).status).toBe(409);
 		expect(await names()).not.toContain('Strap');
 		const { text } = await ask(api.export!.GET!);
 		expect(text).toContain('"Strap"');
-		await shelve('card-on-1', true);
+		expect((await shelve('card-on-1', true, 2)).body).toMatchObject({ revision: 3 });
 		expect(await names()).toContain('Strap');
 	});
 

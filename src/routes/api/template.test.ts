@@ -192,9 +192,14 @@ describe('saved outlines', () => {
 			contours: Contour[];
 		};
 		expect(one.contours).toEqual(square(80));
-		await outline.PUT!(post({ opId: 'outline-op-2', kept: false }, { id: first.id }));
+		await outline.PUT!(post({ opId: 'outline-op-2', kept: false, revision: 1 }, { id: first.id }));
 		expect(await list()).toEqual([]);
-		await outline.PUT!(post({ opId: 'outline-op-3', kept: true }, { id: first.id }));
+		await outline.PUT!(post({ opId: 'outline-op-3', kept: true, revision: 2 }, { id: first.id }));
+		expect(await list()).toHaveLength(1);
+		const late = await outline.PUT!(
+			post({ opId: 'outline-op-5', kept: false, revision: 1 }, { id: first.id })
+		);
+		expect(late.status).toBe(409);
 		expect(await list()).toHaveLength(1);
 		const none = await outline.PUT!(post({ opId: 'outline-op-4', kept: true }, { id: 'no' }));
 		expect(none.status).toBe(404);

@@ -5,23 +5,19 @@
 	import { STARTER_BENCHES } from '$lib/formats/starters';
 	import Logo from '$lib/components/Header/Logo.svelte';
 	import { newOpId } from '$lib/state/ids';
-	import { send } from '$lib/state/outbox';
+	import { sendNow } from '$lib/state/outbox';
 
 	/** The first bench: typical values to be put right part by part. */
 	let problem = $state<string | undefined>();
 
 	async function make(bench: Bench) {
-		const result = await send<{ id: string }>({
+		const result = await sendNow<{ id: string }>({
 			method: 'POST',
 			path: '/api/benches',
 			body: { opId: newOpId(), bench }
 		});
 		if (result.outcome === 'done') await goto(`/bench?bench=${result.data.id}`);
-		else
-			problem =
-				result.outcome === 'refused'
-					? result.problem.message
-					: 'No answer from the server; try again.';
+		else problem = result.problem.message;
 	}
 	async function read(file: File | undefined) {
 		if (!file) return;

@@ -3,7 +3,7 @@
 	import type { Bench } from '$lib/core';
 	import { readBenchFile } from '$lib/formats/benchFile';
 	import { newOpId } from '$lib/state/ids';
-	import { send } from '$lib/state/outbox';
+	import { sendNow } from '$lib/state/outbox';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	/** A bench as a file: out, and in again after a look at what it holds. */
@@ -20,14 +20,12 @@
 		else problem = result.problem.message;
 	}
 	async function add(newBench: Bench) {
-		const result = await send<{ id: string }>({
+		const result = await sendNow<{ id: string }>({
 			method: 'POST',
 			path: '/api/benches',
 			body: { opId: newOpId(), bench: newBench }
 		});
 		if (result.outcome === 'refused') problem = result.problem.message;
-		else if (result.outcome === 'waiting')
-			problem = 'No answer; kept on this device and sent later.';
 		else {
 			found = undefined;
 			bench.notice = { kind: 'done', text: `${newBench.name} added.` };

@@ -8,8 +8,9 @@
 {#if bench.theirs}
 	<div class="draft no-print" role="alert">
 		<span class="grow"
-			><b>Somebody saved this bench in between.</b> Nothing was overwritten. Theirs is called “{bench
-				.theirs.bench.name}”, revision {bench.theirs.revision}.</span
+			><b>Somebody saved this bench in between.</b> Nothing was overwritten. {#if bench.theirs.fields.length}You
+				both changed: {bench.theirs.fields.join(', ')}.{:else}Put together the two do not make a
+				bench.{/if} Theirs is revision {bench.theirs.revision}.</span
 		>
 		<button type="button" class="act" onclick={() => bench.takeTheirs()}>Take theirs</button>
 		<button

@@ -7,14 +7,19 @@
 	import Select from '$lib/components/Fields/Select.svelte';
 	import TextField from '$lib/components/Fields/TextField.svelte';
 	import { newOpId } from '$lib/state/ids';
-	import { send } from '$lib/state/outbox';
+	import { sendNow } from '$lib/state/outbox';
 	import type { TemplateDraft } from '$lib/state/templateDraft.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import type { Contour } from '$lib/core/shape/outline';
 	import { fieldValue, SHAPE_FIELDS, SHAPE_WORDS, UNIT_CHOICES } from './fields';
 
 	/** The outline: from a few dimensions, from a drawing, or one that was saved. */
-	let { draft, saved }: { draft: TemplateDraft; saved: { id: string; name: string }[] } = $props();
+	let { draft, saved }: { draft: TemplateDraft; saved: Outline[] } = $props();
+	interface Outline {
+		id: string;
+		name: string;
+		revision: number;
+	}
 	const bench = getWorkbench();
 	let shelf = $derived(saved);
 	const shape = $derived(draft.source.kind === 'shape' ? draft.source.shape : undefined);
@@ -35,7 +40,7 @@
 	}
 	async function save() {
 		const body = { opId: newOpId(), name: draft.name, contours: draft.contours };
-		const result = await send<{ id: string; name: string }>({
+		const result = await sendNow<Outline>({
 			method: 'POST',
 			path: '/api/outlines',
 			body
@@ -44,9 +49,7 @@
 		const text =
 			result.outcome === 'refused'
 				? result.problem.message
-				: result.outcome === 'done'
-					? `${draft.name} is saved for every bench.`
-					: 'The outline is kept on this device and sent when the server answers.';
+				: `${draft.name} is saved for every bench.`;
 		bench.notice = { kind: result.outcome === 'refused' ? 'problem' : 'done', text };
 	}
 	async function take(id: string) {
@@ -64,17 +67,27 @@
 	async function putAway() {
 		const id = open;
 		const was = shelf.find((one) => one.id === id);
-		const keep = (kept: boolean) =>
-			send({ method: 'PUT', path: `/api/outlines/${id}`, body: { opId: newOpId(), kept } });
-		const result = await keep(false);
-		if (result.outcome === 'refused' || !was) return;
+		if (!was) return;
+		/** Puts it away or takes it back; gives its new revision when that was done. */
+		const keep = async (kept: boolean, revision: number) => {
+			const body = { opId: newOpId(), kept, revision };
+			const path = `/api/outlines/${id}`;
+			const result = await sendNow<{ revision: number }>({ method: 'PUT', path, body });
+			if (result.outcome === 'done') return result.data.revision;
+			bench.notice = { kind: 'problem', text: result.problem.message };
+			return undefined;
+		};
+		const revision = await keep(false, was.revision);
+		if (revision === undefined) return;
 		shelf = shelf.filter((one) => one.id !== id);
 		open = '';
-		bench.notice = {
-			kind: 'done',
-			text: `${was.name} is put away.`,
-			undo: () => void keep(true).then(() => (shelf = [...shelf, was]))
+		const undo = async () => {
+			const now = await keep(true, revision);
+			if (now === undefined) return;
+			shelf = [...shelf, { ...was, revision: now }];
+			bench.notice = { kind: 'done', text: `${was.name} is back.` };
 		};
+		bench.notice = { kind: 'done', text: `${was.name} is put away.`, undo: () => void undo() };
 	}
 </script>
 

@@ -14,7 +14,7 @@ import { voltageUnderLoad } from '../circuit/draw';
 import { speedRatioFromLag } from '../cutter/speed';
 import { NO_USE, RATES_UM } from '../wear/electrode';
 import { EntrySchema, type Entry, type LoggedEntry } from './entries';
-import { evidenceFromLog } from './fromLog';
+import { evidenceFromLog } from './ledger';
 import { completeEntry, flowFromTankLpm, shareFromTrip } from './supply';
 import { FADE_UM, merged, readingsOf, type TestCut } from './speedReadings';
 

@@ -20,7 +20,6 @@ import { firstCrossing } from '../session/node';
 import type { Entry } from './entries';
 
 export type Of<K extends Entry['kind']> = Extract<Entry, { kind: K }>;
-type Finder = <K extends Entry['kind']>(kind: K) => Of<K>[];
 
 /** Reading errors of the usual instruments, one standard deviation [own]. */
 const READING = {
@@ -182,9 +181,16 @@ type SupplyEvidence = Pick<
 	| 'trip'
 >;
 
+/** Oldest first. */
+export type SupplyReadings = {
+	[K in 'volts' | 'drain' | 'fill' | 'leak' | 'gauge' | 'lamp' | 'trip']: readonly Of<K>[];
+};
+
 /** Everything that was measured of circuit, air and cutter heat. */
-export function supplyEvidence(bench: Bench, all: Finder): SupplyEvidence {
-	const volts = all('volts');
+export function supplyEvidence(
+	bench: Bench,
+	{ volts, ...readings }: SupplyReadings
+): SupplyEvidence {
 	const modelOhm = modelledOhm(bench.supply).modelOhm;
 	// Each reading is carried to one wiring, so that readings before and after a change agree.
 	const ohms = volts.map((e) => loopOhmFromVolts(bench, e) + modelOhm - (e.modelOhm ?? modelOhm));
@@ -192,7 +198,7 @@ export function supplyEvidence(bench: Bench, all: Finder): SupplyEvidence {
 	const ratios = volts.map((e) => powerRatioFromVolts(bench, e)).filter((r) => r !== undefined);
 	const fromTank = (e: Of<'drain'> | Of<'leak'>) =>
 		flowFromTankLpm(bench.air.tankL, e.fromBar - e.toBar, e.seconds);
-	const lines = all('gauge')
+	const lines = readings.gauge
 		.filter((e) => (e.modelBar2 ?? 0) > 0)
 		.map((e) => squareLoss(e.tankBar, e.inletBar) / e.modelBar2!);
 	return {
@@ -202,15 +208,15 @@ export function supplyEvidence(bench: Bench, all: Finder): SupplyEvidence {
 		),
 		loopOhm: loop && { ...loop, modelOhm },
 		powerRatio: shareStat(ratios, READING.clampShare),
-		flowLpm: shareStat(all('drain').map(fromTank), READING.flowShare),
-		leakLpm: shareStat(all('leak').map(fromTank), READING.flowShare),
+		flowLpm: shareStat(readings.drain.map(fromTank), READING.flowShare),
+		leakLpm: shareStat(readings.leak.map(fromTank), READING.flowShare),
 		deliveryFactor: shareStat(
-			all('fill').map((e) => deliveryFactorFromFill(bench, e)),
+			readings.fill.map((e) => deliveryFactorFromFill(bench, e)),
 			READING.deliveryShare
 		),
 		lineFactor: shareStat(lines, READING.lineShare),
-		heat: heatEvidence(bench, all('lamp')),
-		trip: tripEvidence(bench, all('trip'))
+		heat: heatEvidence(bench, readings.lamp),
+		trip: tripEvidence(bench, readings.trip)
 	};
 }
 

@@ -14,7 +14,7 @@ export const load: PageServerLoad = ({ url, cookies }) => {
 		other: other && {
 			id: other.id,
 			bench: other.bench,
-			evidence: evidenceOf(store(), other.id, other.bench)
+			evidence: evidenceOf(store(), other)
 		}
 	};
 };

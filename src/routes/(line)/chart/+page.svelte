@@ -7,14 +7,12 @@
 	import { ChartDraft } from '$lib/state/chartDraft.svelte';
 	import { ChartImport } from '$lib/state/chartImport.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
-	import type { PageProps } from './$types';
 
 	/** The machine's own cut chart: from a file or typed in, before the plate model in every plan. */
-	let { data }: PageProps = $props();
 	const bench = getWorkbench();
 	const found = new ChartImport();
 	const draft = new ChartDraft(untrack(() => bench.chart?.rows ?? []));
-	let name = $derived(data.name);
+	let name = $derived(bench.chartName);
 	onMount(() => () => found.close());
 
 	/** What a first row starts from: this machine at full amps in this metal. */
@@ -34,12 +32,10 @@
 	/** Writes the rows; the notice takes it back in one gesture. */
 	async function write(rows: ChartRow[], told: string): Promise<boolean> {
 		const before = bench.chart?.rows ?? [];
-		const refused = await bench.saveChart(name, rows);
-		if (refused) {
-			bench.notice = { kind: 'problem', text: refused };
-			return false;
-		}
+		const became = await bench.saveChart(name, rows);
+		if (became === 'refused') return false;
 		draft.take(rows);
+		if (became === 'kept') return true;
 		const undo = () => void write(before, 'The chart is as it was.');
 		bench.notice = { kind: 'done', text: told, undo };
 		return true;

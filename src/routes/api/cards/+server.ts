@@ -5,7 +5,7 @@ import { cutFromSearch } from '$lib/formats/cutUrl';
 import { cardRow, cardsCsv } from '$lib/formats/cardCsv';
 import { store } from '$lib/server/current';
 import { requestedInputs } from '$lib/server/planning';
-import { answer, readBody, unknown } from '$lib/server/respond';
+import { answer, file, readBody, unknown } from '$lib/server/respond';
 import type { RequestHandler } from './$types';
 
 /** Cards on the shelf of a bench; with ?as=csv their settings as a table. */
@@ -16,12 +16,7 @@ export const GET: RequestHandler = ({ url }) =>
 		const cards = store().cards.ofBench(benchId);
 		if (url.searchParams.get('as') !== 'csv') return { cards };
 		const rows = cards.map(({ id, name }) => cardRow(name, store().cards.find(id)!));
-		return new Response(cardsCsv(rows), {
-			headers: {
-				'content-type': 'text/csv; charset=utf-8',
-				'content-disposition': 'attachment; filename="setting-cards.csv"'
-			}
-		});
+		return file(cardsCsv(rows), 'text/csv; charset=utf-8', 'setting-cards.csv');
 	});
 
 /** Saves the planned cut with everything it rests on now. */

@@ -7,7 +7,7 @@ import type { RequestHandler } from './$types';
 export const GET: RequestHandler = () =>
 	answer(() => ({
 		ok: true,
-		benches: store().benches.all().length,
+		benches: store().benches.count(),
 		modelVersion: MODEL_VERSION,
 		storeVersion: SCHEMA_VERSION
 	}));

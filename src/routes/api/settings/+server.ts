@@ -1,6 +1,6 @@
 import { SaveSettingsSchema } from '$lib/formats/api';
 import { store } from '$lib/server/current';
-import { answer, readBody } from '$lib/server/respond';
+import { answer, readBody, stale } from '$lib/server/respond';
 import type { RequestHandler } from './$types';
 
 export const GET: RequestHandler = () => answer(() => store().settings.get());
@@ -11,8 +11,5 @@ export const PUT: RequestHandler = ({ request }) =>
 		const result = store().settings.save({ ...body, at: new Date().toISOString() });
 		if (result.outcome === 'saved') return result.stored;
 		const message = 'Somebody changed the settings in between. Nothing was overwritten.';
-		return Response.json(
-			{ code: 'stale', message, fields: [], theirs: result.stored, yours: result.yours },
-			{ status: 409 }
-		);
+		return stale(message, result.stored, result.yours);
 	});

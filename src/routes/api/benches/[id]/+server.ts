@@ -1,6 +1,6 @@
 import { SaveBenchSchema } from '$lib/formats/api';
 import { store } from '$lib/server/current';
-import { answer, readBody, unknown } from '$lib/server/respond';
+import { answer, readBody, stale, unknown } from '$lib/server/respond';
 import type { RequestHandler } from './$types';
 
 export const GET: RequestHandler = ({ params }) =>
@@ -13,8 +13,5 @@ export const PUT: RequestHandler = ({ params, request }) =>
 		if (result.outcome === 'unknown') unknown('bench', params.id);
 		if (result.outcome === 'saved') return result.stored;
 		const message = 'Somebody saved this bench in between. Nothing was overwritten.';
-		return Response.json(
-			{ code: 'stale', message, fields: [], theirs: result.stored, yours: result.yours },
-			{ status: 409 }
-		);
+		return stale(message, result.stored, result.yours);
 	});

@@ -1,6 +1,6 @@
 import { ShelveCardSchema } from '$lib/formats/api';
 import { store } from '$lib/server/current';
-import { answer, readBody, unknown } from '$lib/server/respond';
+import { answer, readBody, stale, unknown } from '$lib/server/respond';
 import type { RequestHandler } from './$types';
 
 /** One card with everything it was planned from. */
@@ -10,8 +10,14 @@ export const GET: RequestHandler = ({ params }) =>
 /** Takes a card off the shelf, or puts it back. */
 export const PUT: RequestHandler = ({ params, request }) =>
 	answer(async () => {
-		const { opId, onShelf } = await readBody(request, ShelveCardSchema);
+		const { opId, onShelf, revision } = await readBody(request, ShelveCardSchema);
 		const at = new Date().toISOString();
-		if (!store().cards.shelve({ opId, id: params.id, onShelf, at })) unknown('card', params.id);
-		return { id: params.id, onShelf };
+		const result = store().cards.shelve({ opId, id: params.id, onShelf, revision, at });
+		if (result.outcome === 'unknown') unknown('card', params.id);
+		if (result.outcome === 'stale') {
+			return stale('Somebody moved this card in between. Nothing was changed.', result.theirs, {
+				onShelf
+			});
+		}
+		return { id: params.id, onShelf, revision: result.revision };
 	});

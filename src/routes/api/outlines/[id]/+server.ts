@@ -1,6 +1,6 @@
 import { KeepOutlineSchema } from '$lib/formats/api';
 import { store } from '$lib/server/current';
-import { answer, readBody, unknown } from '$lib/server/respond';
+import { answer, readBody, stale, unknown } from '$lib/server/respond';
 import type { RequestHandler } from './$types';
 
 export const GET: RequestHandler = ({ params }) =>
@@ -8,8 +8,14 @@ export const GET: RequestHandler = ({ params }) =>
 
 export const PUT: RequestHandler = ({ params, request }) =>
 	answer(async () => {
-		const body = await readBody(request, KeepOutlineSchema);
+		const { opId, kept, revision } = await readBody(request, KeepOutlineSchema);
 		const at = new Date().toISOString();
-		if (!store().outlines.keep({ ...body, id: params.id, at })) unknown('outline', params.id);
-		return { kept: body.kept };
+		const result = store().outlines.keep({ opId, id: params.id, kept, revision, at });
+		if (result.outcome === 'unknown') unknown('outline', params.id);
+		if (result.outcome === 'stale') {
+			return stale('Somebody moved this outline in between. Nothing was changed.', result.theirs, {
+				kept
+			});
+		}
+		return { kept, revision: result.revision };
 	});

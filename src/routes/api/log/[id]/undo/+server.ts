@@ -2,7 +2,7 @@ import { MODEL_VERSION } from '$lib/core';
 import { UndoSchema } from '$lib/formats/api';
 import { store } from '$lib/server/current';
 import { evidenceOf } from '$lib/server/planning';
-import { answer, readBody, unknown } from '$lib/server/respond';
+import { answer, atLatestNow, readBody, unknown } from '$lib/server/respond';
 import type { RequestHandler } from './$types';
 
 export const POST: RequestHandler = ({ params, request }) =>
@@ -12,9 +12,8 @@ export const POST: RequestHandler = ({ params, request }) =>
 		const result = store().log.undo({
 			opId,
 			id: row.id,
-			at: at ?? new Date().toISOString(),
+			at: atLatestNow(at),
 			modelVersion: MODEL_VERSION
 		});
-		const stored = store().benches.find(row.benchId)!;
-		return { ...result, evidence: evidenceOf(store(), stored.id, stored.bench) };
+		return { ...result, evidence: evidenceOf(store(), store().benches.find(row.benchId)!) };
 	});

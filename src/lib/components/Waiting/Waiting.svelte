@@ -1,0 +1,108 @@
+<script lang="ts">
+	import { getWorkbench } from '$lib/state/workbench.svelte';
+	import { dayAndTime } from '$lib/components/Wear/words';
+	import { drop, retry, waiting, type Kept } from '$lib/state/outbox';
+
+	/** What this device keeps until the server has it: in order, and what it did not take, to be decided. */
+	let { again }: { again: () => void } = $props();
+	const bench = getWorkbench();
+	const aside = $derived(bench.waiting.filter(({ refusal }) => refusal));
+	const queued = $derived(bench.waiting.length - aside.length);
+
+	async function tryAgain({ key }: Kept) {
+		await retry(key);
+		bench.waiting = await waiting();
+		again();
+	}
+	async function takeOff({ key }: Kept) {
+		await drop(key);
+		bench.waiting = await waiting();
+		bench.notice = { kind: 'done', text: 'Dropped. It was never logged.' };
+	}
+</script>
+
+{#if bench.away || bench.waiting.length > 0}
+	<section class="waiting no-print" aria-label="Waiting on this device" data-testid="waiting">
+		{#if bench.away}
+			<p>
+				<b>The server does not answer.</b> Go on working: all stations plan without it and entries wait
+				here. Do not reload or close this page: it would not come back before the server does. What waits
+				and what you edited would.
+			</p>
+		{/if}
+		{#if bench.waiting.length > 0}
+			<details open={aside.length > 0}>
+				<summary>
+					{#if queued > 0}<b>{queued} waiting on this device, not with the server yet.</b>{/if}
+					{#if aside.length > 0}<b>{aside.length} not taken by the server: decide.</b>{/if}
+				</summary>
+				<ul>
+					{#each bench.waiting as item (item.key)}
+						<li>
+							<span class="sub w-[92px] shrink-0">{dayAndTime(item.madeAt)}</span>
+							<span class="grow">
+								{item.write.words}
+								{#if item.refusal}<br /><b>Not taken:</b> {item.refusal.problem.message}{/if}
+							</span>
+							{#if item.refusal}
+								<button type="button" class="act" onclick={() => void tryAgain(item)}
+									>Try again</button
+								>
+								<button
+									type="button"
+									class="act"
+									aria-label="Drop: {item.write.words}"
+									onclick={() => void takeOff(item)}>Drop it</button
+								>
+							{:else}
+								<button
+									type="button"
+									class="act"
+									aria-label="Take back: {item.write.words}"
+									onclick={() => void bench.dropWaiting(item.key)}>Take back</button
+								>
+							{/if}
+						</li>
+					{/each}
+				</ul>
+			</details>
+		{/if}
+	</section>
+{/if}
+
+<style>
+	.waiting {
+		padding: 6px 24px;
+		background: var(--spark-wash);
+		border-bottom: 1.5px solid var(--rule);
+	}
+	summary {
+		min-height: 44px;
+		display: flex;
+		gap: 12px;
+		align-items: center;
+		cursor: pointer;
+	}
+	summary::before {
+		content: '▸';
+	}
+	details[open] summary::before {
+		content: '▾';
+	}
+	li {
+		display: flex;
+		align-items: center;
+		gap: 12px;
+		min-height: 48px;
+		border-top: 1px solid var(--rule);
+	}
+	@media (max-width: 899px) {
+		.waiting {
+			padding: 6px 12px;
+		}
+		li {
+			flex-wrap: wrap;
+			padding-bottom: 6px;
+		}
+	}
+</style>

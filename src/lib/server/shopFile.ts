@@ -1,0 +1,72 @@
+import type { Store } from './store';
+
+/** Rows between two breaths, in which other requests are answered. */
+const ROWS_A_BREATH = 200;
+
+function* list(name: string, items: Iterable<unknown>): Generator<string> {
+	yield `\t"${name}": [`;
+	let first = true;
+	for (const item of items) {
+		yield `${first ? '\n' : ',\n'}\t\t${JSON.stringify(item)}`;
+		first = false;
+	}
+	yield first ? ']' : '\n\t]';
+}
+
+function* parts(store: Store): Generator<string> {
+	const { benches, sets, log, settings, charts, cards, outlines } = store;
+	const ids = benches.names().map(({ id }) => id);
+	yield '{\n\t"format": "steady-arc/shop",\n\t"version": 1,\n';
+	yield* list('benches', benches.all());
+	yield ',\n';
+	yield* list(
+		'sets',
+		ids.flatMap((id) => sets.ofBench(id))
+	);
+	yield ',\n';
+	yield* list('log', log.everything());
+	yield `,\n\t"settings": ${JSON.stringify(settings.get().settings)},\n`;
+	yield* list(
+		'charts',
+		ids.flatMap((benchId) => {
+			const found = charts.find(benchId);
+			return found ? [{ benchId, name: found.name, rows: found.chart.rows }] : [];
+		})
+	);
+	yield ',\n';
+	yield* list('cards', cards.everything());
+	yield ',\n';
+	yield* list(
+		'outlines',
+		outlines.list().map(({ id }) => outlines.find(id))
+	);
+	yield '\n}\n';
+}
+
+/** The whole shop as one JSON file, piece by piece: neither memory nor other requests wait for it. */
+export function shopFile(store: Store): ReadableStream<Uint8Array> {
+	const pieces = parts(store);
+	const encoder = new TextEncoder();
+	return new ReadableStream(
+		{
+			async pull(controller) {
+				await new Promise((resolve) => setImmediate(resolve));
+				let text = '';
+				for (let i = 0; i < ROWS_A_BREATH; i++) {
+					const piece = pieces.next();
+					if (piece.done) {
+						if (text) controller.enqueue(encoder.encode(text));
+						controller.close();
+						return;
+					}
+					text += piece.value;
+				}
+				controller.enqueue(encoder.encode(text));
+			},
+			cancel() {
+				pieces.return(undefined);
+			}
+		},
+		{ highWaterMark: 1 }
+	);
+}

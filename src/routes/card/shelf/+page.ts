@@ -1,0 +1,9 @@
+import { opened } from '$lib/state/opened';
+import type { PageLoad } from './$types';
+
+export const load: PageLoad = async ({ data }) => ({
+	...data,
+	cards: await Promise.all(
+		data.cards.map(async (card) => ({ ...card, workbench: await opened(card.workbench) }))
+	)
+});
