@@ -25,7 +25,7 @@ const outsideCore = {
 		'**/routes/**'
 	],
 	message:
-		'The core imports only itself and the allow-list of pure packages (valibot, clipper2-ts).'
+		'The core imports only itself and the allow-list of pure packages (valibot, clipper2-ts, flatbush).'
 };
 const sqlPackage = {
 	group: ['better-sqlite3'],

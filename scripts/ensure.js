@@ -62,11 +62,19 @@ export function ensureModules() {
 }
 
 export function ensureBuild() {
-	const sources = ['package-lock.json', 'vite.config.ts', 'tsconfig.json', 'src', 'static'];
+	const sources = [
+		'package-lock.json',
+		'vite.config.ts',
+		'vite.heavy.config.ts',
+		'tsconfig.json',
+		'src',
+		'static'
+	];
 	const mark = fingerprint(sources);
 	upToDate('build', mark, existsSync(join(ROOT, 'build', 'handler.js')), () => {
 		say('Building the application.');
 		run('npx', ['vite', 'build', '--logLevel', 'error']);
+		run('npx', ['vite', 'build', '--config', 'vite.heavy.config.ts', '--logLevel', 'error']);
 	});
 }
 

@@ -144,6 +144,8 @@ export interface ChartReading {
 
 export const CHART_BYTES_MOST = 5_000_000;
 const MESSAGES_MOST = 200;
+const CELL_MOST = 120;
+const COLUMNS_MOST = 200;
 
 const METAL_WORDS: [RegExp, MetalId][] = [
 	[/galv/, 'galvanized'],
@@ -214,13 +216,16 @@ export function readChartCsv(text: string, mapping?: Mapping): ChartReading {
 		);
 	}
 	const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: false });
-	const headers = (data[0] ?? []).map((cell) => cell.trim());
+	// No header and no value is longer; patterns are not tried on megabytes.
+	const cut = (cells: readonly string[]) =>
+		cells.slice(0, COLUMNS_MOST).map((cell) => cell.slice(0, CELL_MOST));
+	const headers = cut(data[0] ?? []).map((cell) => cell.trim());
 	if (data.length < 2 || headers.every((header) => header === '')) {
 		return nothing('There is no table in it: a header row and at least one row are wanted.');
 	}
 	const map = mapping ?? guessMapping(headers);
 	const reader = new ChartReader(headers, map);
-	for (let i = 1; i < data.length; i++) reader.row(data[i]!, i + 1);
+	for (let i = 1; i < data.length; i++) reader.row(cut(data[i]!), i + 1);
 	return reader.finish();
 }
 

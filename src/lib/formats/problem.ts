@@ -21,6 +21,8 @@ export interface Problem {
 		| 'refused'
 		| 'reused'
 		| 'busy'
+		| 'too-heavy'
+		| 'locked'
 		| 'fault';
 	message: string;
 	fields: FieldProblem[];

@@ -56,13 +56,12 @@ export class OutlineRepository {
 		return { ...outline, contours: readStored(OUTLINE, `Outline ${id}`, contours, version) };
 	}
 
-	add(
-		write: Omit<SavedOutline, 'revision'> & { opId: string; contours: readonly Contour[] }
-	): SavedOutline {
+	/** `contours`: checked, and written as {@link OUTLINE} of today. */
+	add(write: Omit<SavedOutline, 'revision'> & { opId: string; contours: string }): SavedOutline {
 		const { opId, contours, ...outline } = write;
 		const op = { opId, at: outline.savedAt, kind: 'save outline', target: '' };
 		const made = this.#once.run<never>(op, () => {
-			this.#add.run(outline.id, outline.name, JSON.stringify(contours), outline.savedAt);
+			this.#add.run(outline.id, outline.name, contours, outline.savedAt);
 			return { id: outline.id, revision: 1 };
 		});
 		return { ...outline, ...(made as Ref) };

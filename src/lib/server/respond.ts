@@ -1,6 +1,7 @@
 import { create as contentDisposition } from 'content-disposition';
 import * as v from 'valibot';
 import { DomainError } from '$lib/core';
+import type { HeavyAnswer } from './heavy/work';
 import { UnreadableError } from './stored';
 import { ReusedError } from './writes';
 import {
@@ -14,7 +15,9 @@ import {
 class Refusal extends Error {
 	constructor(
 		readonly status: number,
-		readonly problem: Problem
+		readonly problem: Problem,
+		/** When to come again, s. */
+		readonly retryS?: number
 	) {
 		super(problem.message);
 	}
@@ -24,9 +27,10 @@ export function refuse(
 	status: number,
 	code: Problem['code'],
 	message: string,
-	fields: Problem['fields'] = []
+	fields: Problem['fields'] = [],
+	retryS?: number
 ): never {
-	throw new Refusal(status, { code, message, fields });
+	throw new Refusal(status, { code, message, fields }, retryS);
 }
 
 export function unknown(what: string, id: string): never {
@@ -50,6 +54,18 @@ const oneLine = (name: string) =>
 		.toWellFormed()
 		.replace(/[\p{C}\u2028\u2029/\\]/gu, '')
 		.trim() || 'file';
+
+/** What a thread worked out, as it is sent. */
+export function answered(found: HeavyAnswer): Response {
+	if (found.outcome === 'file') return file(found.body, found.type, found.name);
+	if (found.outcome === 'refused') {
+		return Response.json(found.problem, { status: found.status });
+	}
+	if (found.outcome === 'json') {
+		return new Response(found.body, { headers: { 'content-type': 'application/json' } });
+	}
+	throw new Error('An outline is kept, not sent.');
+}
 
 /** When it was done; a clock that runs ahead does not put entries into the future. */
 export function atLatestNow(at: string | undefined): string {
@@ -119,7 +135,8 @@ const STORE_FAULTS: Record<string, { status: 503 | 507; message: string; retryS?
 function refusalOf(error: unknown): Response | undefined {
 	const problem = (body: Problem, status: number, headers?: HeadersInit) =>
 		Response.json(body, { status, headers });
-	if (error instanceof Refusal) return problem(error.problem, error.status);
+	const again = (retryS?: number): HeadersInit => (retryS ? { 'retry-after': String(retryS) } : {});
+	if (error instanceof Refusal) return problem(error.problem, error.status, again(error.retryS));
 	if (error instanceof DomainError) return problem(problemFromDomainError(error), 400);
 	if (error instanceof ReusedError) {
 		return problem({ code: 'reused', message: error.message, fields: [] }, 409);
@@ -135,11 +152,7 @@ function refusalOf(error: unknown): Response | undefined {
 			: [];
 	if (!fault) return undefined;
 	const { status, message, retryS } = fault;
-	return problem(
-		{ code: 'busy', message, fields: [] },
-		status,
-		retryS ? { 'retry-after': String(retryS) } : {}
-	);
+	return problem({ code: 'busy', message, fields: [] }, status, again(retryS));
 }
 
 /** Runs a handler: refusals and domain errors become their problem, the rest goes to the fault page. */

@@ -226,12 +226,7 @@ describe('charts, cards and outlines', () => {
 		expect(put('chart-op-4', 1).outcome).toBe('stale');
 		expect(put('chart-op-5', 2)).toEqual({ outcome: 'saved', revision: 3 });
 
-		const contours = [
-			[
-				{ x: 0, y: 0, bulge: 1 },
-				{ x: 9, y: 0, bulge: 1 }
-			]
-		];
+		const contours = '[[{"x":0,"y":0,"bulge":1},{"x":9,"y":0,"bulge":1}]]';
 		store.outlines.add({ opId: 'line-op-1', id: 'o1', name: 'Disc', savedAt: AT, contours });
 		const keep = (opId: string, revision: number) =>
 			store.outlines.keep({ opId, id: 'o1', kept: false, revision, at: AT });

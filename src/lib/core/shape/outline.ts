@@ -3,6 +3,8 @@
  * the segment to the next one: tan(sweep/4), positive counter-clockwise, 0 for a line. A circle is two
  * vertices with bulge 1.
  */
+import { crossingsOf } from './crossings';
+
 export interface Point {
 	x: number;
 	y: number;
@@ -83,6 +85,20 @@ export function directed(contour: Contour, counterClockwise: boolean): Contour {
 	return isCounterClockwise(contour) === counterClockwise ? contour : reversed(contour);
 }
 
+/** An arc is never drawn with more chords: one of 20 m radius within a thousandth takes half of them. */
+const PIECES_MOST = 20_000;
+
+/** Chords that draw an arc within a tolerance, turning by at most `turnMostRad` each. */
+export function piecesOf(
+	{ radiusMm, sweepRad }: Pick<Arc, 'radiusMm' | 'sweepRad'>,
+	toleranceMm: number,
+	turnMostRad = PIECE_MOST_RAD
+): number {
+	const step = 2 * Math.acos(Math.max(0, 1 - toleranceMm / radiusMm));
+	const pieces = Math.ceil(Math.abs(sweepRad) / Math.min(turnMostRad, step) - 1e-9);
+	return Math.min(PIECES_MOST, pieces) || 1;
+}
+
 /** An arc is never drawn with fewer pieces than a quarter turn each. */
 const PIECE_MOST_RAD = Math.PI / 2;
 
@@ -101,8 +117,7 @@ export function flattened(
 		const arc = arcOf(from, to);
 		if (!arc) continue;
 		const { centre, radiusMm, startRad, sweepRad } = arc;
-		const step = 2 * Math.acos(Math.max(0, 1 - toleranceMm / radiusMm));
-		const pieces = Math.ceil(Math.abs(sweepRad) / Math.min(turnMostRad, step) - 1e-9);
+		const pieces = piecesOf(arc, toleranceMm, turnMostRad);
 		for (let i = 1; i < pieces; i++) {
 			const angle = startRad + (sweepRad * i) / pieces;
 			points.push({
@@ -148,23 +163,38 @@ function boxOf(points: readonly Point[]): Bounds {
 	return box;
 }
 
+/** Points that are looked at one by one to find a line that lies partly in another, at most [own]. */
+const LOOKED_MOST = 50_000_000;
+
 /** Pairs of closed lines, by index, of which one lies partly inside the other: their edges cross. */
 export function crossingPairs(lines: readonly (readonly Point[])[]): [number, number][] {
 	const boxes = lines.map(boxOf);
+	const crossed = new Map<string, [number, number]>();
+	const add = (i: number, j: number) => {
+		const pair: [number, number] = i < j ? [i, j] : [j, i];
+		crossed.set(pair.join(), pair);
+	};
+	for (const {
+		lines: [i, j]
+	} of crossingsOf(lines).found)
+		if (i !== j) add(i, j);
+	// Lines that only touch along an edge, and still lie partly inside.
+	let looked = 0;
 	const partly = (a: readonly Point[], b: readonly Point[]) => {
+		looked += a.length * b.length;
 		const inside = b.filter((p) => isInside(p, a)).length;
 		return inside > 0 && inside < b.length;
 	};
-	const pairs: [number, number][] = [];
 	lines.forEach((a, i) => {
-		for (let j = 0; j < i; j++) {
+		for (let j = 0; j < i && looked < LOOKED_MOST; j++) {
 			const [p, q] = [boxes[i]!, boxes[j]!];
 			// Most pairs lie apart; only the rest is looked at point by point.
 			if (p.minX > q.maxX || q.minX > p.maxX || p.minY > q.maxY || q.minY > p.maxY) continue;
-			if (partly(a, lines[j]!) || partly(lines[j]!, a)) pairs.push([j, i]);
+			if (crossed.has(`${j},${i}`)) continue;
+			if (partly(a, lines[j]!) || partly(lines[j]!, a)) add(j, i);
 		}
 	});
-	return pairs;
+	return [...crossed.values()].sort(([a, b], [c, d]) => b - d || a - c);
 }
 
 export function moved(contour: Contour, dx: number, dy: number): Vertex[] {

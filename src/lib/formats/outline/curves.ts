@@ -1,5 +1,5 @@
 import type { Point, Vertex } from '$lib/core/shape/outline';
-import { CURVE_MM } from './gather';
+import { CHORDS_MOST, CURVE_MM } from './gather';
 
 const line = (points: readonly Point[]): Vertex[] => points.map(({ x, y }) => ({ x, y, bulge: 0 }));
 
@@ -20,7 +20,7 @@ export function cubic(p0: Point, p1: Point, p2: Point, p3: Point): Vertex[] {
 		Math.hypot(a.x - 2 * b.x + c.x, a.y - 2 * b.y + c.y);
 	// The distance of a chord from its curve is at most h²/8 of the second derivative.
 	const bends = Math.max(bend(p0, p1, p2), bend(p1, p2, p3));
-	const n = Math.min(500, Math.max(1, Math.ceil(Math.sqrt((6 * bends) / (8 * CURVE_MM)))));
+	const n = Math.min(500, Math.max(1, Math.ceil(Math.sqrt((6 * bends) / (8 * CURVE_MM))))) || 1;
 	return line(
 		Array.from({ length: n }, (_, i) => {
 			const t = (i + 1) / n;
@@ -45,7 +45,7 @@ export function ellipse(e: {
 	if (sweep <= 0) sweep += 2 * Math.PI;
 	const size = Math.hypot(major.x, major.y);
 	const step = 2 * Math.acos(Math.max(0.5, 1 - CURVE_MM / size));
-	const n = Math.max(8, Math.ceil(sweep / step));
+	const n = Math.min(CHORDS_MOST, Math.max(8, Math.ceil(sweep / step))) || 8;
 	return line(
 		Array.from({ length: n + 1 }, (_, i) => {
 			const t = startRad + (sweep * i) / n;

@@ -4,6 +4,7 @@ import { arcOf, flattened, type Point, type Vertex } from '$lib/core/shape/outli
 import { ellipse, spline } from './curves';
 import {
 	checkPoints,
+	guarded,
 	checkSize,
 	joined,
 	OutlineError,
@@ -140,6 +141,7 @@ function pieceOf(entity: Loose): Piece | undefined {
 			const control = ((entity.controlPoints ?? []) as unknown[]).map(point);
 			const knots = (entity.knotValues ?? []) as number[];
 			const degree = number(entity.degreeOfSplineCurve, 3);
+			if (!(degree >= 1 && degree <= DEGREE_MOST)) return undefined;
 			if (control.length <= degree || knots.length < control.length + degree + 1) return undefined;
 			return { closed: false, vertices: spline({ degree, knots, control }) };
 		}
@@ -159,8 +161,14 @@ const LEFT_WHY: Record<string, string> = {
 /** Blocks in blocks: no drawing nests deeper, and one that calls itself never ends. */
 const NESTED_MOST = 8;
 const PIECES_MOST = 100_000;
+/** Splines of drawings have degree 2, 3 or 5. */
+const DEGREE_MOST = 10;
 
-export function readDxf(text: string, unitMm?: number): OutlineReading {
+/** Throws {@link OutlineError} only. */
+export const readDxf = (text: string, unitMm?: number): OutlineReading =>
+	guarded(() => outlinesOf(text, unitMm));
+
+function outlinesOf(text: string, unitMm?: number): OutlineReading {
 	checkSize(text.length);
 	let drawing;
 	try {
@@ -178,9 +186,10 @@ export function readDxf(text: string, unitMm?: number): OutlineReading {
 	const mm = unitMm ?? said?.mm ?? 1;
 	const pieces: Piece[] = [];
 
+	let looked = 0;
 	const walk = (entities: readonly IEntity[], m: Affine, depth: number) => {
 		for (const entity of entities as Loose[]) {
-			if (pieces.length > PIECES_MOST) {
+			if (++looked > PIECES_MOST) {
 				throw new OutlineError(
 					'The drawing has too many pieces: save only the outline of the part.'
 				);

@@ -14,7 +14,7 @@ import {
 	type Vertex
 } from '$lib/core/shape/outline';
 import { CONTOURS_MOST } from '$lib/core/shape/schema';
-import { coveredMm2, polygonAreaMm2 } from '$lib/core/shape/offset';
+import { FAULT_WORDS, faultOf, pointsOf, POINTS_MOST, SIZE_MOST_MM } from '$lib/core/shape/vet';
 
 /** A line of segments; open unless it says so. The bulge of the last vertex counts when it is closed. */
 export interface Piece {
@@ -40,15 +40,14 @@ export class OutlineError extends Error {}
 
 /** Larger files are refused before they are read. */
 export const FILE_MOST_BYTES = 20 * 1024 * 1024;
-export const POINTS_MOST = 100_000;
+/** Points of a drawing as it stands in the file. */
+export const FILE_POINTS_MOST = 100_000;
 /** Ends as close as this meet, mm. */
 export const JOIN_MM = 0.05;
 /** Curves that are no circular arcs are drawn by chords within this, mm. */
 export const CURVE_MM = 0.01;
-/** Smaller than a kerf each way: no outline, mm². */
-const AREA_LEAST_MM2 = 1;
-/** No part is larger than this, mm. */
-export const SIZE_MOST_MM = 20_000;
+/** More line ends than this do not meet at one point of an outline [own]. */
+const MEETING_MOST = 200;
 
 /** Counts what was used and what was left out, by its words. */
 export class Tally {
@@ -70,7 +69,7 @@ const backwards = (vertices: readonly Vertex[]): Vertex[] =>
 		.reverse()
 		.map((v, i, all) => ({ ...v, bulge: i === all.length - 1 ? 0 : v.bulge }));
 
-/** Ends by the cell they lie in, so that a match is found without looking at all of them. */
+/** Free ends by the cell they lie in, so that a match is found without looking at all of them. */
 class Ends {
 	readonly #cells = new Map<string, Set<number>>();
 	#cell(p: Point): [number, number] {
@@ -78,15 +77,22 @@ class Ends {
 	}
 	add(p: Point, piece: number): void {
 		const key = this.#cell(p).join();
-		this.#cells.set(key, (this.#cells.get(key) ?? new Set()).add(piece));
-	}
-	near(p: Point): number[] {
-		const [cx, cy] = this.#cell(p);
-		const found: number[] = [];
-		for (let x = cx - 1; x <= cx + 1; x++) {
-			for (let y = cy - 1; y <= cy + 1; y++) found.push(...(this.#cells.get(`${x},${y}`) ?? []));
+		const cell = this.#cells.get(key) ?? new Set();
+		this.#cells.set(key, cell.add(piece));
+		if (cell.size > MEETING_MOST) {
+			throw new OutlineError(
+				`More than ${MEETING_MOST} lines end at ${place(p)}: that is no outline. Save only those of the part.`
+			);
 		}
-		return found;
+	}
+	drop(p: Point, piece: number): void {
+		this.#cells.get(this.#cell(p).join())?.delete(piece);
+	}
+	*near(p: Point): Generator<number> {
+		const [cx, cy] = this.#cell(p);
+		for (let x = cx - 1; x <= cx + 1; x++) {
+			for (let y = cy - 1; y <= cy + 1; y++) yield* this.#cells.get(`${x},${y}`) ?? [];
+		}
 	}
 }
 
@@ -100,27 +106,35 @@ export function joined(pieces: readonly Piece[], left: Tally): Contour[] {
 		ends.add(vertices.at(-1)!, i);
 	});
 	const free = new Set(open.keys());
+	const take = (i: number): Vertex[] => {
+		const piece = open[i]!;
+		free.delete(i);
+		ends.drop(piece[0]!, i);
+		ends.drop(piece.at(-1)!, i);
+		return piece;
+	};
+	/** The free piece that ends nearest to a point. */
+	const nearest = (end: Point) => {
+		let best: { i: number; far: number; turned: boolean } | undefined;
+		for (const i of ends.near(end)) {
+			const [d, dBack] = [distance(end, open[i]![0]!), distance(end, open[i]!.at(-1)!)];
+			const far = Math.min(d, dBack);
+			if (far <= JOIN_MM && (!best || far < best.far)) best = { i, far, turned: dBack < d };
+		}
+		return best;
+	};
 	for (const first of open.keys()) {
-		if (!free.delete(first)) continue;
-		let chain = open[first]!;
+		if (!free.has(first)) continue;
+		let chain = [...take(first)];
 		let turnedRound = false;
 		for (;;) {
 			const end = chain.at(-1)!;
 			if (chain.length > 2 && distance(end, chain[0]!) <= JOIN_MM) break;
-			const next = ends
-				.near(end)
-				.filter((i) => free.has(i))
-				.map((i) => ({
-					i,
-					d: distance(end, open[i]![0]!),
-					dBack: distance(end, open[i]!.at(-1)!)
-				}))
-				.filter(({ d, dBack }) => Math.min(d, dBack) <= JOIN_MM)
-				.sort((a, b) => Math.min(a.d, a.dBack) - Math.min(b.d, b.dBack))[0];
+			const next = nearest(end);
 			if (next) {
-				free.delete(next.i);
-				const more = next.d <= next.dBack ? open[next.i]! : backwards(open[next.i]!);
-				chain = [...chain.slice(0, -1), ...more];
+				const piece = take(next.i);
+				chain.pop();
+				for (const vertex of next.turned ? backwards(piece) : piece) chain.push(vertex);
 				continue;
 			}
 			if (turnedRound) break;
@@ -132,13 +146,6 @@ export function joined(pieces: readonly Piece[], left: Tally): Contour[] {
 		else left.add(`open line at ${place(chain[0]!)}`, `its ends lie ${gap.toFixed(1)} mm apart`);
 	}
 	return contours;
-}
-
-/** A line that crosses itself covers less, or covers it twice, by its own count than in truth. */
-function crossesItself(contour: Contour): boolean {
-	const points = flattened(contour, 0.02);
-	const covered = coveredMm2(points);
-	return Math.abs(covered - Math.abs(polygonAreaMm2(points))) > 1e-3 * covered + 0.5;
 }
 
 const sameBox = (a: Contour, b: Contour): boolean => {
@@ -154,20 +161,31 @@ export function vetted(found: readonly Contour[], left: Tally): Contour[] {
 		);
 	}
 	const kept: Contour[] = [];
+	let points = 0;
+	let tooLarge = false;
 	for (const contour of found) {
 		const at = `outline at ${place(contour[0]!)}`;
-		if (contour.some(({ x, y, bulge }) => !Number.isFinite(x + y + bulge))) {
-			left.add('outline', 'it has coordinates that are no numbers');
-		} else if (crossesItself(contour)) left.add(at, 'it crosses itself');
-		else if (!(Math.abs(areaMm2(contour)) > AREA_LEAST_MM2)) left.add(at, 'it has no area');
-		else if (
+		const found = faultOf(contour);
+		if (found?.fault === 'no-numbers') left.add('outline', FAULT_WORDS[found.fault]);
+		else if (found) {
+			tooLarge ||= found.fault === 'too-large';
+			left.add(at, FAULT_WORDS[found.fault]);
+		} else if (
 			kept.some(
 				(k) =>
 					Math.abs(Math.abs(areaMm2(k)) - Math.abs(areaMm2(contour))) < 0.5 && sameBox(k, contour)
 			)
 		) {
 			left.add(at, 'it lies on another one');
-		} else kept.push(contour);
+		} else {
+			points += pointsOf(contour);
+			if (points > POINTS_MOST) {
+				throw new OutlineError(
+					`The drawing has more than ${POINTS_MOST} points with its arcs drawn. Save only the outline of the part.`
+				);
+			}
+			kept.push(contour);
+		}
 	}
 	// Of two that cross, the one drawn later is left out.
 	const crossed = new Set(
@@ -177,12 +195,11 @@ export function vetted(found: readonly Contour[], left: Tally): Contour[] {
 		if (crossed.has(i)) left.add(`outline at ${place(contour[0]!)}`, 'it crosses another one');
 		return !crossed.has(i);
 	});
-	if (clear.length === 0) return [];
 	const box = boundsOf(clear);
-	const size = Math.max(box.maxX - box.minX, box.maxY - box.minY);
-	if (size > SIZE_MOST_MM) {
+	if (clear.length === 0 && !tooLarge) return [];
+	if (clear.length === 0 || Math.max(box.maxX - box.minX, box.maxY - box.minY) > SIZE_MOST_MM) {
 		throw new OutlineError(
-			`The drawing is ${Math.round(size / 1000)} m wide; ${SIZE_MOST_MM / 1000} m is the most. Is the unit right?`
+			`The drawing is wider than ${SIZE_MOST_MM / 1000} m, which is the most. Is the unit right?`
 		);
 	}
 	return clear.map((contour) => moved(contour, -box.minX, -box.minY));
@@ -198,9 +215,27 @@ export function checkSize(bytes: number): void {
 }
 export function checkPoints(pieces: readonly Piece[]): void {
 	const points = pieces.reduce((sum, p) => sum + p.vertices.length, 0);
-	if (points > POINTS_MOST) {
+	if (points > FILE_POINTS_MOST) {
 		throw new OutlineError(
-			`The drawing has ${points} points; ${POINTS_MOST} is the most. Simplify it, or save only the outline.`
+			`The drawing has ${points} points; ${FILE_POINTS_MOST} is the most. Simplify it, or save only the outline.`
+		);
+	}
+}
+
+/** Chords of one curve, at most. */
+export const CHORDS_MOST = 20_000;
+
+/**
+ * Runs a reader so that it gives its own errors only: whatever a file does to the code that reads it, the
+ * person is told that the file cannot be read.
+ */
+export function guarded<T>(read: () => T): T {
+	try {
+		return read();
+	} catch (error) {
+		if (error instanceof OutlineError) throw error;
+		throw new OutlineError(
+			'This drawing cannot be read to its end: it is damaged or nested too deep. Save it anew.'
 		);
 	}
 }

@@ -8,7 +8,9 @@ import type { Point, Vertex } from '$lib/core/shape/outline';
 import { bulgeOf, cubic } from './curves';
 import {
 	checkPoints,
+	guarded,
 	checkSize,
+	FILE_POINTS_MOST,
 	joined,
 	OutlineError,
 	Tally,
@@ -126,6 +128,11 @@ function piecesOf(path: ReturnType<typeof svgpath>): { pieces: Piece[]; curved: 
 		.unshort()
 		.iterate((segment, _index, x, y) => {
 			const [command, ...n] = segment as unknown as [string, ...number[]];
+			if (pieces.length + run.length > FILE_POINTS_MOST) {
+				throw new OutlineError(
+					`One path has more than ${FILE_POINTS_MOST} points. Simplify it, or save only the outline.`
+				);
+			}
 			const here = { x, y };
 			switch (command) {
 				case 'M':
@@ -226,7 +233,11 @@ function unitOf({ attributes: a }: Node): OutlineReading['unit'] {
 	};
 }
 
-export function readSvg(text: string, unitMm?: number): OutlineReading {
+/** Throws {@link OutlineError} only. */
+export const readSvg = (text: string, unitMm?: number): OutlineReading =>
+	guarded(() => outlinesOf(text, unitMm));
+
+function outlinesOf(text: string, unitMm?: number): OutlineReading {
 	checkSize(text.length);
 	if (/<!ENTITY/i.test(text)) {
 		throw new OutlineError(
@@ -281,7 +292,7 @@ export function readSvg(text: string, unitMm?: number): OutlineReading {
 			}
 			for (const transform of own) path = path.transform(transform);
 			const found = piecesOf(path.scale(mm, -mm));
-			pieces.push(...found.pieces);
+			for (const piece of found.pieces) pieces.push(piece);
 			used.add(`${name} elements`, found.curved ? 'curves drawn by short chords' : 'as drawn');
 		}
 	};

@@ -1,13 +1,16 @@
 import { randomUUID } from 'node:crypto';
-import { NewOutlineSchema } from '$lib/formats/api';
 import { store } from '$lib/server/current';
-import { answer, readBody } from '$lib/server/respond';
+import { heavy } from '$lib/server/heavy/pool';
+import { answer, answered } from '$lib/server/respond';
 import type { RequestHandler } from './$types';
 
 export const GET: RequestHandler = () => answer(() => ({ outlines: store().outlines.list() }));
 
 export const POST: RequestHandler = ({ request }) =>
 	answer(async () => {
-		const body = await readBody(request, NewOutlineSchema);
-		return store().outlines.add({ ...body, id: randomUUID(), savedAt: new Date().toISOString() });
+		const found = await heavy('outline', request);
+		if (found.outcome !== 'outline') return answered(found);
+		const { opId, name, contours } = found;
+		const savedAt = new Date().toISOString();
+		return store().outlines.add({ opId, name, contours, id: randomUUID(), savedAt });
 	});

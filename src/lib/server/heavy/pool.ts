@@ -1,0 +1,62 @@
+/** Threads for requests that may take long: few, with a deadline and a bounded queue. */
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { Piscina } from 'piscina';
+import { buildFolder } from '../config';
+import { refuse } from '../respond';
+import type { HeavyAnswer, HeavyJob } from './work';
+
+/** Nobody waits longer for a template. */
+const DEADLINE_MS = 15_000;
+const THREADS_MOST = 2;
+/** More do not wait; they are told to come again. */
+const QUEUE_MOST = 8;
+/** One outline must not take the memory of the shop's small machine, MiB. */
+const MEMORY_MOST_MIB = 512;
+/** A thread without work goes, ms. */
+const IDLE_MS = 30_000;
+
+let pool: Piscina<HeavyJob, HeavyAnswer> | undefined;
+
+function started(): Piscina<HeavyJob, HeavyAnswer> {
+	return (pool ??= new Piscina({
+		filename: import.meta.env.PROD
+			? join(buildFolder(), 'heavy.js')
+			: fileURLToPath(new URL('./fromSource.mjs', import.meta.url)),
+		minThreads: 0,
+		maxThreads: THREADS_MOST,
+		maxQueue: QUEUE_MOST,
+		idleTimeout: IDLE_MS,
+		resourceLimits: { maxOldGenerationSizeMb: MEMORY_MOST_MIB }
+	}));
+}
+
+/** Runs a job off this thread; refuses when it takes too long or too many wait. */
+export async function heavy(kind: HeavyJob['kind'], request: Request): Promise<HeavyAnswer> {
+	const body = await request.arrayBuffer();
+	const threads = started();
+	if (threads.queueSize >= QUEUE_MOST) {
+		refuse(503, 'busy', 'Other templates are being made; try again in a moment.', [], 2);
+	}
+	try {
+		return await threads.run(
+			{ kind, body },
+			{ transferList: [body], signal: AbortSignal.timeout(DEADLINE_MS) }
+		);
+	} catch (error) {
+		const { name, code } = error as { name?: string; code?: string };
+		if (name === 'AbortError' || code === 'ERR_WORKER_OUT_OF_MEMORY') {
+			refuse(
+				422,
+				'too-heavy',
+				`This outline is too intricate: after ${DEADLINE_MS / 1000} s it was not done, and was stopped. Simplify it.`
+			);
+		}
+		throw error;
+	}
+}
+
+export async function closePool(): Promise<void> {
+	await pool?.destroy();
+	pool = undefined;
+}

@@ -1,0 +1,110 @@
+/** Requests that may take long, answered in a thread of their own: from the bytes of the body to the answer. */
+import * as v from 'valibot';
+import { DomainError } from '$lib/core';
+import type { Contour } from '$lib/core/shape/outline';
+import { templatesOf } from '$lib/core/shape/template';
+import { FAULT_WORDS, faultOf, pointsOf, POINTS_MOST } from '$lib/core/shape/vet';
+import { NewOutlineSchema, TemplateRequestSchema } from '$lib/formats/api';
+import { toDxf, toSvg } from '$lib/formats/outline/out';
+import {
+	badInput,
+	fieldProblems,
+	problemFromDomainError,
+	type Problem
+} from '$lib/formats/problem';
+import { sheetsOf, SHEETS_MOST, templatePdf } from '../templatePdf';
+
+export interface HeavyJob {
+	kind: 'template' | 'outline';
+	body: ArrayBuffer;
+}
+export type HeavyAnswer =
+	| { outcome: 'file'; name: string; type: string; body: string | Uint8Array<ArrayBuffer> }
+	| { outcome: 'json'; body: string }
+	/** Checked, and written as it is to be kept. */
+	| { outcome: 'outline'; opId: string; name: string; contours: string }
+	| { outcome: 'refused'; status: number; problem: Problem };
+
+const refused = (message: string, fields: Problem['fields'] = []): HeavyAnswer => ({
+	outcome: 'refused',
+	status: 400,
+	problem: { code: 'bad-input', message, fields }
+});
+
+/** What is wrong with the first contour that cannot be cut. */
+function faultIn(contours: readonly Contour[]): HeavyAnswer | undefined {
+	let points = 0;
+	for (const [i, contour] of contours.entries()) {
+		const found = faultOf(contour);
+		if (found) {
+			const { x, y } = found.at;
+			const at = `at ${x.toFixed(1)}, ${y.toFixed(1)} mm`;
+			const message = `an outline that can be cut: ${FAULT_WORDS[found.fault]}, ${at}`;
+			return {
+				outcome: 'refused',
+				status: 400,
+				problem: badInput([{ field: `contours.${i}`, message, received: found.fault }])
+			};
+		}
+		points += pointsOf(contour);
+	}
+	if (points <= POINTS_MOST) return undefined;
+	return refused(`The outlines have more than ${POINTS_MOST} points with their arcs drawn.`);
+}
+
+async function template(data: unknown): Promise<HeavyAnswer> {
+	const { as, name, paper, ...input } = v.parse(TemplateRequestSchema, data);
+	const fault = faultIn(input.contours);
+	if (fault) return fault;
+	const templates = templatesOf(input);
+	if (as === 'json') return { outcome: 'json', body: JSON.stringify({ templates }) };
+	const layers = {
+		template: templates.flatMap((one) => one.template),
+		part: input.contours,
+		torch: templates.flatMap((one) => one.torch)
+	};
+	const file = (type: string, body: string | Uint8Array<ArrayBuffer>): HeavyAnswer => ({
+		outcome: 'file',
+		name: `${name}.${as}`,
+		type,
+		body
+	});
+	if (as === 'svg') return file('image/svg+xml', toSvg(layers));
+	if (as === 'dxf') return file('image/vnd.dxf', toDxf(layers));
+	const sheets = sheetsOf(layers, paper);
+	if (sheets > SHEETS_MOST) {
+		return refused(
+			`This template takes ${sheets} sheets of ${paper}; ${SHEETS_MOST} is the most. Take the DXF or SVG to a plotter.`
+		);
+	}
+	return file('application/pdf', await templatePdf({ name, paper, layers, torch: input }));
+}
+
+function outline(data: unknown): HeavyAnswer {
+	const { opId, name, contours } = v.parse(NewOutlineSchema, data);
+	return (
+		faultIn(contours) ?? { outcome: 'outline', opId, name, contours: JSON.stringify(contours) }
+	);
+}
+
+export default async function work({ kind, body }: HeavyJob): Promise<HeavyAnswer> {
+	let data: unknown;
+	try {
+		data = JSON.parse(new TextDecoder().decode(body));
+	} catch {
+		const problem: Problem = { code: 'bad-json', message: 'The body is not JSON.', fields: [] };
+		return { outcome: 'refused', status: 400, problem };
+	}
+	try {
+		return kind === 'template' ? await template(data) : outline(data);
+	} catch (error) {
+		if (error instanceof v.ValiError) {
+			const problem = badInput(fieldProblems(error.issues as v.BaseIssue<unknown>[]));
+			return { outcome: 'refused', status: 400, problem };
+		}
+		if (error instanceof DomainError) {
+			return { outcome: 'refused', status: 400, problem: problemFromDomainError(error) };
+		}
+		throw error;
+	}
+}
