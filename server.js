@@ -1,99 +1,124 @@
 /**
  * Server entry: adapter-node's handler behind an allow-list of hosts, an origin check for writes on
- * plain http, and a body limit by route. STEADY_ARC_DATA names the data folder (default ./data),
- * HOST defaults to 127.0.0.1, PORT to 4173, ALLOW_HOSTS adds host names (comma-separated).
+ * plain http, a passcode for the shop's network, and a body limit by route. STEADY_ARC_DATA names the data
+ * folder (default ./data), HOST defaults to 127.0.0.1, PORT to 4173, ALLOW_HOSTS adds host names
+ * (comma-separated).
  */
+import compression from 'compression';
+import { existsSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:http';
-import { existsSync } from 'node:fs';
-import { setFlagsFromString } from 'node:v8';
-import { PageCache } from './pageCache.js';
-
-// A shop's server stands beside other things on a small machine: collect early rather than grow.
-setFlagsFromString('--max-semi-space-size=4');
-setFlagsFromString('--max-old-space-size=96');
-setFlagsFromString('--optimize-for-size');
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { randomBytes } from 'node:crypto';
+import { Access } from './server/access.js';
+import { tooLarge } from './server/limits.js';
+import { PageCache } from './server/pageCache.js';
+import { allowedHosts, isOpen, originsFor } from './server/reach.js';
 
 const host = process.env.HOST ?? '127.0.0.1';
 const port = Number(process.env.PORT ?? 4173);
+const folder = process.env.STEADY_ARC_DATA || './data';
+const build = fileURLToPath(new URL('./build', import.meta.url));
 // adapter-node assumes https behind a proxy unless it is told; the origin is checked right here.
 process.env.PROTOCOL_HEADER ??= 'x-steady-protocol';
-process.env.BODY_SIZE_LIMIT ??= '4M';
+// Bodies are limited by route, below.
+process.env.BODY_SIZE_LIMIT = 'Infinity';
+process.env.STEADY_ARC_BUILD = build;
+process.env.STEADY_ARC_ORIGINS = originsFor(host, port, process.env.ALLOW_HOSTS).join(',');
+/** A restore by command asks this very server by it. */
+const key = (process.env.STEADY_ARC_KEY = randomBytes(16).toString('hex'));
 
-if (!existsSync(new URL('./build/handler.js', import.meta.url))) {
+if (!existsSync(join(build, 'handler.js'))) {
 	console.error('There is no build yet: run `npm run build`, or `npm run demo`.');
 	process.exit(1);
 }
 const { handler } = await import('./build/handler.js');
 
-const hosts = new Set(
-	['localhost', '127.0.0.1', '[::1]', host, ...(process.env.ALLOW_HOSTS ?? '').split(',')]
-		.map((name) => name.trim())
-		.filter(Boolean)
-);
-const KIB = 1024;
-const BODY_LIMITS = [
-	['/api/log', 16 * KIB],
-	['/api/sets', 16 * KIB],
-	// A chart of ten thousand rows.
-	['/api/charts', 4096 * KIB],
-	// Outlines of many thousand points.
-	['/api/outlines', 8192 * KIB],
-	['/api/template', 8192 * KIB],
-	['/api/', 256 * KIB]
-];
+const hosts = allowedHosts(host, process.env.ALLOW_HOSTS);
+const access = new Access(folder);
+const pages = new PageCache();
+const compress = compression();
 
 function refuse(response, status, code, message) {
 	response.writeHead(status, { 'content-type': 'application/json', connection: 'close' });
 	response.end(JSON.stringify({ code, message, fields: [] }));
 }
 
-const pages = new PageCache();
-
-const server = createServer((request, response) => {
+async function respond(request, response) {
 	const name = (request.headers.host ?? '').replace(/:\d+$/, '');
 	if (!hosts.has(name)) {
-		refuse(
-			response,
-			421,
-			'refused',
-			'This host name is not allowed; see ALLOW_HOSTS in the README.'
-		);
-		return;
+		const message = 'This host name is not allowed; see ALLOW_HOSTS in the README.';
+		return refuse(response, 421, 'refused', message);
 	}
 	const { origin } = request.headers;
 	const reads = request.method === 'GET' || request.method === 'HEAD';
 	if (!reads && origin !== undefined && origin !== `http://${request.headers.host}`) {
-		refuse(response, 403, 'refused', 'Writes are only taken from this very site.');
-		return;
+		return refuse(response, 403, 'refused', 'Writes are only taken from this very site.');
 	}
 	const path = (request.url ?? '').split('?')[0];
-	const limit = BODY_LIMITS.find(([prefix]) => path.startsWith(prefix))?.[1] ?? 64 * KIB;
-	const length = Number(request.headers['content-length'] ?? 0);
-	if (!reads && (length > limit || request.headers['transfer-encoding'] !== undefined)) {
-		refuse(
-			response,
-			413,
-			'too-large',
-			`At most ${limit / KIB} KiB with a known length are taken here.`
-		);
-		return;
-	}
+	const large = reads ? undefined : tooLarge(path, request.headers);
+	if (large) return refuse(response, large.status, 'too-large', large.message);
+
+	const own = request.headers['x-steady-key'] === key;
+	const role = own ? 'full' : await access.admit(request, response, path);
+	if (role === undefined) return undefined;
+	process.env.STEADY_ARC_WALL = access.wallPath ?? '';
 	request.headers['x-steady-protocol'] = 'http';
-	if (!reads) {
-		pages.forget();
-		response.on('finish', () => pages.forget());
-	} else if (pages.serve(request, response)) {
-		return;
-	}
-	handler(request, response);
+	request.headers['x-steady-role'] = role;
+	// The cache listens to what the handler writes, before it is compressed.
+	return compress(request, response, () => {
+		if (!reads) {
+			pages.forget();
+			response.on('finish', () => pages.forget());
+		} else if (pages.serve(request, response)) {
+			return;
+		}
+		handler(request, response);
+	});
+}
+
+const server = createServer((request, response) => {
+	respond(request, response).catch((error) => {
+		console.error(error);
+		if (response.headersSent) response.destroy();
+		else refuse(response, 500, 'fault', 'Something went wrong here; your entries are safe.');
+	});
 });
 
-server.listen(port, host, () => console.log(`Steady Arc answers on http://${host}:${port}`));
+/** Tells other commands on this machine that the data folder is in use, and how to ask. */
+const sign = join(folder, 'server.json');
+server.listen(port, host, () => {
+	writeFileSync(sign, JSON.stringify({ pid: process.pid, port, host, key }), { mode: 0o600 });
+	console.log(`Steady Arc answers on http://${host}:${port}`);
+	if (isOpen(host)) {
+		const others = originsFor(host, port, process.env.ALLOW_HOSTS).join('  ');
+		console.log(`On the shop's network: ${others || 'no network was found'}`);
+		if (!access.isSet) {
+			console.log(
+				'No passcode is set: the first who opens it there chooses one, or you do now with `npm run passcode`.'
+			);
+		}
+	}
+});
+server.on('error', (error) => {
+	console.error(
+		error.code === 'EADDRINUSE'
+			? `Port ${port} is taken: another Steady Arc may be running. PORT chooses another one.`
+			: error.message
+	);
+	process.exit(1);
+});
 
+/** Closes the store, so that everything stands in one file, and goes. */
+function leave() {
+	process.emit('steady-arc:leave');
+	rmSync(sign, { force: true });
+	process.exit(0);
+}
 for (const signal of ['SIGINT', 'SIGTERM']) {
 	process.on(signal, () => {
-		server.close(() => process.exit(0));
+		server.close(leave);
 		server.closeIdleConnections();
-		setTimeout(() => process.exit(0), 2000).unref();
+		setTimeout(leave, 2000).unref();
 	});
 }

@@ -8,6 +8,8 @@ declare global {
 		interface Locals {
 			theme: 'bench-day' | 'hood-down';
 			units: 'metric' | 'imperial' | 'gauge';
+			/** What whoever asks may do: everything, look only, or nothing yet. */
+			role: 'full' | 'look' | 'none';
 		}
 	}
 }

@@ -1,6 +1,9 @@
 import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import Database from 'better-sqlite3';
+import { DATABASE_FILE } from './restore';
+
+export { DATABASE_FILE };
 
 const MIGRATIONS = Object.entries(
 	import.meta.glob<string>('./migrations/*.sql', { query: '?raw', import: 'default', eager: true })
@@ -9,7 +12,9 @@ const MIGRATIONS = Object.entries(
 	.map(([, sql]) => sql);
 
 export const SCHEMA_VERSION = MIGRATIONS.length;
-export const DATABASE_FILE = 'steady-arc.db';
+
+/** How long a write waits for another program before it answers 503, ms. */
+const BUSY_MOST_MS = 40;
 
 /** Brings the store to the newest shape, each step in a transaction of its own. */
 function migrate(db: Database.Database): void {
@@ -35,7 +40,9 @@ export function openDatabase(folder: string): Database.Database {
 	// An entry that was acknowledged survives kill -9 and loss of power.
 	db.pragma('synchronous = FULL');
 	db.pragma('foreign_keys = ON');
+	// At the start another program may just be finishing; later on nobody waits inside the event loop.
 	db.pragma('busy_timeout = 5000');
 	migrate(db);
+	db.pragma(`busy_timeout = ${BUSY_MOST_MS}`);
 	return db;
 }

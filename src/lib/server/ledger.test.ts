@@ -131,10 +131,7 @@ describe('what is kept beside the log', () => {
 					// Made anew it is the same, column by column.
 					const before = store.ledger.kept('b1');
 					store.ledger.rebuild('b1');
-					const nonzero = (rows: unknown[]) =>
-						rows.filter((row) => (row as { starts?: number }).starts !== 0);
-					expect(nonzero(store.ledger.kept('b1')[0]!)).toEqual(nonzero(before[0]!));
-					expect(store.ledger.kept('b1').slice(1)).toEqual(before.slice(1));
+					expect(store.ledger.kept('b1')).toEqual(before);
 				} finally {
 					store.db.exec('ROLLBACK');
 					store.ledger.rebuild('b1');

@@ -166,7 +166,8 @@ export class LedgerRepository {
 			`UPDATE log SET ${each((c) => `${c} = 0`)}, growth_nm = 0, worn_nm = 0, pit_nm = 0 WHERE bench_id = ?`
 		].map((sql) => db.prepare(sql));
 		this.#everything = [
-			'SELECT * FROM lives WHERE bench_id = ? ORDER BY set_id',
+			// A pair from which everything was taken back is as one that was never used.
+			`SELECT * FROM lives WHERE bench_id = ? AND (${columns}, pit_nm) <> (${zeros}, 0) ORDER BY set_id`,
 			'SELECT * FROM ledgers WHERE bench_id = ?',
 			`SELECT id, ${columns}, growth_nm, worn_nm, pit_nm FROM log WHERE bench_id = ? AND undone = 0 ORDER BY id`
 		].map((sql) => db.prepare(sql));

@@ -22,7 +22,7 @@ function started(): Piscina<HeavyJob, HeavyAnswer> {
 	return (pool ??= new Piscina({
 		filename: import.meta.env.PROD
 			? join(buildFolder(), 'heavy.js')
-			: fileURLToPath(new URL('./fromSource.mjs', import.meta.url)),
+			: fileURLToPath(new URL('./fromSource.js', import.meta.url)),
 		minThreads: 0,
 		maxThreads: THREADS_MOST,
 		maxQueue: QUEUE_MOST,

@@ -1,5 +1,7 @@
 <script lang="ts">
+	import Backup from '$lib/components/Bench/Backup.svelte';
 	import BenchFile from '$lib/components/Bench/BenchFile.svelte';
+	import OnAPhone from '$lib/components/Bench/OnAPhone.svelte';
 	import PartEditor from '$lib/components/Bench/PartEditor.svelte';
 	import type { PartId } from '$lib/components/Bench/parts';
 	import Rails from '$lib/components/Supply/Rails.svelte';
@@ -47,6 +49,8 @@
 					<a class="act mt-3" href="/beside?{bench.search}">Set another bench beside it</a>
 				</div>
 				<ShopSettings />
+				<Backup />
+				<OnAPhone />
 			</div>
 		</div>
 		<aside class="editor">

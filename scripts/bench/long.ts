@@ -1,0 +1,177 @@
+/** A shop with ten years in it against one with a week: what each answer costs. */
+import { spawn } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { createServer } from 'vite';
+import type { Entry } from '../../src/lib/core';
+import { BAY_2 } from '../demo/benches';
+
+const ROUNDS = 5;
+const REQUESTS = 40;
+
+async function fill(folder: string, entries: number, pairs: number): Promise<void> {
+	const vite = await createServer({
+		server: { middlewareMode: true },
+		appType: 'custom',
+		logLevel: 'silent'
+	});
+	const { openStore } = (await vite.ssrLoadModule(
+		'/src/lib/server/store.ts'
+	)) as typeof import('../../src/lib/server/store');
+	const store = openStore(folder);
+	const at = (i: number) => new Date(Date.UTC(2016, 0, 1) + i * 3_000_000).toISOString();
+	store.benches.add({ opId: 'long-bench-1', id: 'b', bench: BAY_2, at: at(0) });
+	const cut: Entry = {
+		kind: 'cut',
+		metal: 'mild-steel',
+		thicknessMm: 6,
+		outputA: 45,
+		nozzleA: 45,
+		lengthMm: 300,
+		arcS: 14,
+		starts: 1,
+		start: 'edge'
+	};
+	const others: Entry[] = [
+		{ kind: 'pit', pitMm: 0.4 },
+		{ kind: 'drain', fromBar: 8, toBar: 6, seconds: 60 },
+		{ kind: 'volts', idleV: 231, arcV: 222, outputA: 45, clampA: null, modelOhm: 0.4 },
+		{
+			kind: 'test-cut',
+			metal: 'mild-steel',
+			thicknessMm: 6,
+			outputA: 45,
+			nozzleA: 45,
+			speedMmS: 20,
+			lagDeg: 22,
+			through: true
+		}
+	];
+	store.db.exec('BEGIN');
+	for (let i = 0; i < entries; i++) {
+		if (i % Math.ceil(entries / pairs) === 0) {
+			const opId = `long-fit-${i}`;
+			store.sets.fit({ opId, id: `s${i}`, benchId: 'b', name: `Pair ${i}`, at: at(i) });
+		}
+		const entry = i % 10 === 9 ? others[Math.floor(i / 10) % others.length]! : cut;
+		const opId = `long-entry-${i}`;
+		store.log.append({ opId, benchId: 'b', at: at(i), entry, inputsHash: null, modelVersion: '5' });
+	}
+	store.db.exec('COMMIT');
+	store.db.pragma('wal_checkpoint(TRUNCATE)');
+	store.db.close();
+	await vite.close();
+}
+
+const median = (values: number[]) => values.sort((a, b) => a - b)[Math.floor(values.length / 2)]!;
+
+/** A server on a folder, until it is stopped. */
+export async function serve(folder: string, port: number) {
+	const child = spawn('node', ['server.js'], {
+		env: { ...process.env, PORT: String(port), STEADY_ARC_DATA: folder },
+		stdio: 'ignore'
+	});
+	const url = `http://127.0.0.1:${port}`;
+	for (let i = 0; i < 200; i++) {
+		const up = await fetch(`${url}/api/health`).then(
+			(r) => r.ok,
+			() => false
+		);
+		if (up) break;
+		await new Promise((resolve) => setTimeout(resolve, 100));
+	}
+	return { url, child, stop: () => child.kill() };
+}
+
+const post = (url: string, body: unknown) =>
+	fetch(url, {
+		method: 'POST',
+		headers: { 'content-type': 'application/json' },
+		body: JSON.stringify(body)
+	});
+
+let made = 0;
+/** Milliseconds of one answer each, over a round. */
+async function round(url: string): Promise<Record<'log' | 'page' | 'plan', number>> {
+	const time = async (ask: () => Promise<Response>) => {
+		const times: number[] = [];
+		for (let i = 0; i < REQUESTS; i++) {
+			const start = performance.now();
+			const response = await ask();
+			await response.arrayBuffer();
+			if (!response.ok) throw new Error(`${response.url} answered ${response.status}`);
+			times.push(performance.now() - start);
+		}
+		return median(times);
+	};
+	const cut = {
+		kind: 'cut',
+		metal: 'mild-steel',
+		thicknessMm: 6,
+		outputA: 45,
+		lengthMm: 300,
+		arcS: 14,
+		starts: 1,
+		start: 'edge'
+	};
+	return {
+		log: await time(() =>
+			post(`${url}/api/log`, { opId: `long-more-${made++}`, benchId: 'b', entry: cut })
+		),
+		// Another address each time: nothing kept serves it.
+		page: await time(() => fetch(`${url}/wear?t=${(2 + made++ / 1e4).toFixed(4)}`)),
+		plan: await time(() => post(`${url}/api/plan`, { benchId: 'b', cut: {} }))
+	};
+}
+
+export interface LongLog {
+	/** Of the time at 100 entries, for one pair and for three hundred. */
+	log: number;
+	page: number;
+	plan: number;
+	/** MiB resident over that of the short one. */
+	memoryMib: number;
+}
+
+const residentMib = async (pid: number) => {
+	const { readFileSync } = await import('node:fs');
+	return Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))![1]) / 1024;
+};
+
+/** Answers at 100 000 entries over those at 100, the worse of one pair and three hundred. */
+export async function benchLong(entries = 100_000): Promise<LongLog> {
+	const folders = await Promise.all(
+		[
+			[100, 1],
+			[entries, 1],
+			[entries, 300]
+		].map(async ([n, pairs]) => {
+			const folder = mkdtempSync(join(tmpdir(), 'steady-arc-long-'));
+			await fill(folder, n!, pairs!);
+			return folder;
+		})
+	);
+	const servers = await Promise.all(folders.map((folder, i) => serve(folder, 4290 + i)));
+	try {
+		for (const { url } of servers) await round(url);
+		const ratios: Record<'log' | 'page' | 'plan', number[]> = { log: [], page: [], plan: [] };
+		for (let i = 0; i < ROUNDS; i++) {
+			const times: Awaited<ReturnType<typeof round>>[] = [];
+			for (const { url } of servers) times.push(await round(url));
+			for (const key of ['log', 'page', 'plan'] as const) {
+				ratios[key].push(Math.max(times[1]![key], times[2]![key]) / times[0]![key]);
+			}
+		}
+		const memory = await Promise.all(servers.map(({ child }) => residentMib(child.pid!)));
+		return {
+			log: median(ratios.log),
+			page: median(ratios.page),
+			plan: median(ratios.plan),
+			memoryMib: Math.max(memory[1]!, memory[2]!) - memory[0]!
+		};
+	} finally {
+		for (const { stop } of servers) stop();
+		for (const folder of folders) rmSync(folder, { recursive: true, force: true });
+	}
+}
