@@ -35,34 +35,6 @@ test('too thick, and too thick to pierce, say what would work', async ({ page })
 	await expect(page.getByRole('alert').filter({ hasText: 'start on an edge' })).toBeVisible();
 });
 
-test('a stale save shows both versions and overwrites nothing', async ({ page, demo, request }) => {
-	const id = await demo.benchId('Bay 2');
-	await page.goto(`/bench?bench=${id}`);
-	await page.getByLabel('This bench is called').fill('Bay two');
-	await page.getByLabel('This bench is called').blur();
-	const { revision, bench } = (await (await request.get(`/api/benches/${id}`)).json()) as {
-		revision: number;
-		bench: { air: { tankL: number } };
-	};
-	const other = { ...bench, air: { ...bench.air, tankL: 120 } };
-	await request.put(`/api/benches/${id}`, {
-		data: { opId: `stale-${revision}-abc`, revision, bench: other }
-	});
-
-	await page.getByRole('button', { name: 'Save bench' }).click();
-	await expect(
-		page.getByRole('alert').filter({ hasText: 'Somebody saved this bench' })
-	).toBeVisible();
-	const kept = (await (await request.get(`/api/benches/${id}`)).json()) as typeof bench;
-	expect(kept).toMatchObject({ bench: { name: 'Bay 2', air: { tankL: 120 } } });
-	await page.getByRole('button', { name: 'Take theirs' }).click();
-	await expect(page.getByRole('heading', { name: 'Bay 2' })).toBeVisible();
-	// Back to the demo's own tank.
-	await request.put(`/api/benches/${id}`, {
-		data: { opId: `restore-${revision}-abc`, revision: revision + 1, bench }
-	});
-});
-
 test('a bench file is shown before it is written, and a bad one is refused with the field', async ({
 	page,
 	demo
@@ -87,23 +59,4 @@ test('a bench file is shown before it is written, and a bad one is refused with 
 	await expect(page.getByText('Nothing is written yet.')).toBeVisible();
 	await expect(page.getByText('<img src=x onerror=alert(1)>')).toBeVisible();
 	await page.getByRole('button', { name: 'Leave it' }).click();
-});
-
-test('with the server away a cut is kept on the device and sent once when it is back', async ({
-	page,
-	demo
-}) => {
-	await page.goto(`/wear?bench=${await demo.benchId('Bay 2')}`);
-	await page.context().setOffline(true);
-	await page.getByRole('button', { name: /Log this cut/ }).click();
-	await expect(page.getByText('1 kept on this device, not sent yet.')).toBeVisible();
-	await page.context().setOffline(false);
-	await expect(page.getByTestId('notice')).toContainText('now sent');
-	await page.reload();
-	const before = Number(await page.getByTestId('cuts-left').getAttribute('data-value'));
-	await page.getByRole('button', { name: 'Take it back' }).click();
-	await expect(page.getByTestId('notice')).toContainText('Taken back');
-	expect(Number(await page.getByTestId('cuts-left').getAttribute('data-value'))).toBeGreaterThan(
-		before
-	);
 });

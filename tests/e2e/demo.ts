@@ -13,7 +13,8 @@ export class DemoServer {
 
 	constructor(
 		readonly port: number,
-		folder?: string
+		folder?: string,
+		readonly env: Record<string, string> = {}
 	) {
 		this.folder = folder ?? mkdtempSync(join(tmpdir(), 'steady-arc-e2e-'));
 	}
@@ -25,7 +26,7 @@ export class DemoServer {
 	async start(): Promise<void> {
 		this.#process = spawn('node', ['server.js'], {
 			cwd: ROOT,
-			env: { ...process.env, PORT: String(this.port), STEADY_ARC_DATA: this.folder },
+			env: { ...process.env, PORT: String(this.port), STEADY_ARC_DATA: this.folder, ...this.env },
 			stdio: ['ignore', 'pipe', 'inherit']
 		});
 		for (let attempt = 0; attempt < 150; attempt++) {

@@ -1,4 +1,10 @@
+import { spawnSync } from 'node:child_process';
+import { existsSync, readdirSync } from 'node:fs';
 import { request as rawRequest } from 'node:http';
+import { networkInterfaces } from 'node:os';
+import { join } from 'node:path';
+import { fuzzRequests } from '../../scripts/fuzz/requests';
+import { killWhileLogging } from '../../scripts/kill';
 import { DemoServer, expect, test } from './demo';
 
 /** A request with headers that a browser would not let us set. */
@@ -18,48 +24,145 @@ function send(
 	});
 }
 
-test('killed with -9 while logging, no acknowledged entry is lost and none is doubled', async () => {
-	const server = new DemoServer(4197);
+test('killed with -9 twenty times while logging, no acknowledged entry is lost and none is doubled', async () => {
+	test.setTimeout(240_000);
+	const { acknowledged, lost, doubled, starts } = await killWhileLogging(20, 7, 4261);
+	expect(acknowledged).toBeGreaterThan(100);
+	expect(lost).toEqual([]);
+	expect(doubled).toEqual([]);
+	expect(starts.kept).toBe(starts.logged);
+});
+
+test('a thousand spoiled requests are answered, none by a fault', async ({ demo }) => {
+	test.setTimeout(120_000);
+	// A server of its own: what is taken of it stays there.
+	const server = new DemoServer(4263);
 	await server.start();
 	await server.load();
-	const benchId = await server.benchId('Bay 2');
-	const entry = { kind: 'start', arcS: 1, start: 'edge' };
-	const acknowledged: string[] = [];
-	let sending = true;
-	const writer = (async () => {
-		for (let i = 0; sending && i < 500; i++) {
-			const opId = `kill-test-${i}`;
-			const response = await fetch(`${server.url}/api/log`, {
-				method: 'POST',
-				headers: { 'content-type': 'application/json' },
-				body: JSON.stringify({ opId, benchId, entry })
-			}).catch(() => undefined);
-			if (response?.ok && (await response.json().catch(() => undefined))) acknowledged.push(opId);
-			else if (!response) return opId;
-		}
-		return undefined;
-	})();
-	await expect.poll(() => acknowledged.length).toBeGreaterThan(20);
-	await server.stop('SIGKILL');
-	sending = false;
-	const unanswered = await writer;
+	const { requests, faults, statuses } = await fuzzRequests(server.url, 20_261_126, 1000);
+	expect(faults).toEqual([]);
+	expect(requests).toBe(1000);
+	expect(statuses[400]).toBeGreaterThan(100);
+	expect(statuses[200]).toBeGreaterThan(100);
+	await server.remove();
+	expect(demo.url).not.toBe(server.url);
+});
 
-	const again = new DemoServer(4197, server.folder);
-	await again.start();
-	const post = (opId: string) =>
-		fetch(`${again.url}/api/log`, {
+test('ended with SIGTERM the store is one file, and it opens again with everything in it', async () => {
+	const server = new DemoServer(4195);
+	await server.start();
+	await server.load();
+	await server.stop('SIGTERM');
+	expect(readdirSync(server.folder).filter((name) => name.startsWith('steady-arc'))).toEqual([
+		'steady-arc.db'
+	]);
+	expect(existsSync(join(server.folder, 'server.json'))).toBe(false);
+	await server.start();
+	expect(await server.benchId('Bay 2')).toBeTruthy();
+	await server.remove();
+});
+
+test('a backup comes back by one command, with the server running and without', async () => {
+	test.setTimeout(120_000);
+	const server = new DemoServer(4194);
+	const run = (script: string, ...args: string[]) => {
+		const done = spawnSync('npx', ['tsx', `scripts/${script}.ts`, ...args], {
+			env: { ...process.env, STEADY_ARC_DATA: server.folder },
+			encoding: 'utf8'
+		});
+		return { code: done.status, said: done.stdout + done.stderr };
+	};
+	const entries = async () => {
+		const id = await server.benchId('Bay 2');
+		const answer = await fetch(`${server.url}/api/log?bench=${id}`);
+		return ((await answer.json()) as { entries: unknown[] }).entries.length;
+	};
+	await server.start();
+	await server.load();
+	const before = await entries();
+	const file = join(server.folder, 'kept.db');
+	expect(run('backup', file).said).toContain('checked whole');
+	const more = async (opId: string) =>
+		fetch(`${server.url}/api/log`, {
 			method: 'POST',
 			headers: { 'content-type': 'application/json' },
-			body: JSON.stringify({ opId, benchId, entry })
+			body: JSON.stringify({
+				opId,
+				benchId: await server.benchId('Bay 2'),
+				entry: { kind: 'start', arcS: 1, start: 'edge' }
+			})
 		});
-	if (unanswered) expect((await post(unanswered)).ok).toBe(true);
-	const { entries } = (await (await fetch(`${again.url}/api/log?bench=${benchId}`)).json()) as {
-		entries: { opId: string }[];
+	await more('restore-more-1');
+	expect(await entries()).toBe(before + 1);
+	expect(run('restore', file)).toMatchObject({
+		code: 0,
+		said: expect.stringMatching(/is running/)
+	});
+	expect(await entries()).toBe(before);
+	await more('restore-more-2');
+	await server.stop('SIGKILL');
+	// The log of the killed server lies beside the store: it must not get into the restored one.
+	const cold = run('restore', file);
+	expect(cold).toMatchObject({ code: 0, said: expect.stringMatching(/No server is running/) });
+	expect(cold.said).toContain('is kept');
+	expect(run('restore', join(server.folder, 'server.json'))).toMatchObject({ code: 1 });
+	await server.start();
+	expect(await entries()).toBe(before);
+	await server.remove();
+});
+
+test('from the shop’s network a passcode is asked for; the wall link only looks', async ({
+	browser
+}) => {
+	const server = new DemoServer(4193, undefined, { HOST: '0.0.0.0', ALLOW_HOSTS: 'shop.local' });
+	await server.start();
+	await server.load();
+	// By its own address on the network, where there is one; by another name all the same.
+	const own = Object.values(networkInterfaces())
+		.flat()
+		.find((one) => one && !one.internal && one.family === 'IPv4');
+	test.skip(!own, 'this machine has no network');
+	const shop = `http://${own!.address}:4193`;
+	const context = await browser.newContext();
+	const page = await context.newPage();
+	await page.goto(`${shop}/wear`);
+	await expect(page.getByRole('heading', { name: 'Choose the shop’s passcode' })).toBeVisible();
+	await page.getByLabel('Passcode').fill('lock-gate 7');
+	await page.keyboard.press('Enter');
+	await expect(page).toHaveURL(/\/wear/);
+	await expect(page.getByRole('heading', { name: /Bay 2|electrode/i }).first()).toBeVisible();
+
+	const stranger = await browser.newContext();
+	const api = await stranger.request.get(`${shop}/api/benches`);
+	expect(api.status()).toBe(401);
+	const door = await stranger.newPage();
+	await door.goto(`${shop}/setup`);
+	for (let i = 0; i < 5; i++) {
+		await door.getByLabel('Passcode').fill(`guess number ${i}`);
+		await door.keyboard.press('Enter');
+		await expect(door.getByRole('alert')).toContainText('not the passcode');
+	}
+	await door.getByLabel('Passcode').fill('lock-gate 7');
+	await door.keyboard.press('Enter');
+	await expect(door.getByRole('alert')).toContainText('Too many wrong tries');
+
+	const { wallPath } = (await (await context.request.get(`${shop}/api/reach`)).json()) as {
+		wallPath: string;
 	};
-	const stored = entries.map((e) => e.opId).filter((opId) => opId.startsWith('kill-test'));
-	expect(stored).toEqual(expect.arrayContaining(acknowledged));
-	expect(new Set(stored).size).toBe(stored.length);
-	await again.remove();
+	const wall = await (await browser.newContext()).newPage();
+	await wall.goto(shop + wallPath);
+	await expect(wall).toHaveURL(/supply/);
+	const write = await wall.request.post(`${shop}/api/benches`, { data: {} });
+	expect(write.status()).toBe(403);
+	expect((await wall.request.post(`${shop}/api/plan`, { data: { cut: {} } })).status()).toBe(400);
+	// This machine itself is not asked.
+	expect((await fetch(`${server.url}/api/benches`)).status).toBe(200);
+	// The code on the bench page leads to the same bench from the network.
+	await page.goto(`${shop}/bench`);
+	await expect(
+		page.getByRole('img', { name: new RegExp(`Code that opens ${shop}/bench`) })
+	).toBeVisible();
+	await server.remove();
 });
 
 test('the server entry keeps strangers out', async ({ demo }) => {

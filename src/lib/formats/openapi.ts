@@ -121,7 +121,7 @@ const OPERATIONS: Operation[] = [
 		method: 'post',
 		summary: 'A template from an outline: SVG, DXF or PDF in true millimetres, or plain data',
 		body: TemplateRequestSchema,
-		refusals: [400, 413]
+		refusals: [400, 413, 422, 503]
 	},
 	{ path: '/api/outlines', method: 'get', summary: 'Saved outlines' },
 	{
@@ -238,6 +238,19 @@ const OPERATIONS: Operation[] = [
 		refusals: [404]
 	},
 	{ path: '/api/export', method: 'get', summary: 'Everything the shop owns, as one JSON file' },
+	{ path: '/api/backup', method: 'get', summary: 'The whole store as one SQLite file' },
+	{
+		path: '/api/restore',
+		method: 'post',
+		summary:
+			'Put a backup in the place of the store (body: the file); what stood there is kept aside',
+		refusals: [400, 413]
+	},
+	{
+		path: '/api/reach',
+		method: 'get',
+		summary: 'Addresses of this server on the shop’s network'
+	},
 	{ path: '/api/openapi.json', method: 'get', summary: 'This document' },
 	{ path: '/api/schema/bench.json', method: 'get', summary: 'JSON Schema of a bench file' }
 ];
@@ -247,6 +260,7 @@ const REFUSAL_WORDS: Record<number, string> = {
 	404: 'Unknown id',
 	409: 'Changed in between; nothing was overwritten',
 	413: 'Body too large; tells the limit',
+	422: 'Too intricate: it took too long and was stopped',
 	503: 'Busy: nothing was changed, Retry-After says when to ask again',
 	507: 'The disk is full or cannot be written; nothing was changed'
 };

@@ -30,7 +30,8 @@ export interface Problem {
 
 function received(input: unknown): string {
 	if (input === undefined) return 'nothing';
-	const text = typeof input === 'string' ? `"${input}"` : JSON.stringify(input);
+	// What has no JSON (a function: arrays have some where fields are looked for) is no value at all.
+	const text = typeof input === 'string' ? `"${input}"` : (JSON.stringify(input) ?? 'nothing');
 	return text.length > 60 ? `${text.slice(0, 57)}…` : text;
 }
 
@@ -56,6 +57,12 @@ export function fieldProblems(
 export function sentence(problem: FieldProblem): string {
 	return `${problem.field}: ${problem.message}, got ${problem.received}`;
 }
+
+/** A list is an object to the language, not to us. */
+export const isBody = (data: unknown): data is Record<string, unknown> =>
+	typeof data === 'object' && data !== null && !Array.isArray(data);
+export const noBody = (data: unknown): Problem =>
+	badInput([{ field: '(body)', message: 'a JSON object', received: received(data) }]);
 
 export function badInput(fields: FieldProblem[]): Problem {
 	return { code: 'bad-input', message: fields.map(sentence).join('; '), fields };

@@ -7,6 +7,8 @@ import { ReusedError } from './writes';
 import {
 	badInput,
 	fieldProblems,
+	isBody,
+	noBody,
 	problemFromDomainError,
 	type Problem
 } from '$lib/formats/problem';
@@ -104,6 +106,7 @@ export async function readBody<S extends v.GenericSchema>(
 		if (isTooLarge(error)) refuse(413, 'too-large', (error as Error).message);
 		refuse(400, 'bad-json', 'The body is not JSON.');
 	}
+	if (!isBody(data)) throw new Refusal(400, noBody(data));
 	const parsed = v.safeParse(schema, data);
 	if (!parsed.success) throw new Refusal(400, badInput(fieldProblems(parsed.issues)));
 	return parsed.output;

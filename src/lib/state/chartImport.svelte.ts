@@ -5,7 +5,11 @@ import {
 	type Mapping
 } from '$lib/formats/chartCsv';
 import type { ChartAnswer, ChartQuestion } from '$lib/workers/chart.worker';
+import { OneQuestion } from './oneQuestion';
 import ChartWorker from '$lib/workers/chart.worker?worker';
+
+/** Nobody waits longer for a file, ms. */
+const DEADLINE_MS = 20_000;
 
 /** A chart file being looked at; nothing is written before the person says so. */
 export class ChartImport {
@@ -16,8 +20,10 @@ export class ChartImport {
 	/** The person has looked at the questions. */
 	looked = $state(false);
 	#text = '';
-	#asked = 0;
-	#worker: Worker | undefined;
+	readonly #reader = new OneQuestion<ChartQuestion, ChartAnswer>(
+		() => new ChartWorker(),
+		DEADLINE_MS
+	);
 
 	readonly questions = $derived(this.reading?.messages.filter((m) => m.kind === 'question') ?? []);
 	readonly errors = $derived(this.reading?.messages.filter((m) => m.kind === 'error') ?? []);
@@ -52,19 +58,28 @@ export class ChartImport {
 	#ask(mapping: Mapping | undefined): void {
 		this.busy = true;
 		this.looked = false;
-		this.#worker ??= this.#start();
-		const question: ChartQuestion = { id: ++this.#asked, text: this.#text, mapping };
-		this.#worker.postMessage(question);
+		this.#reader.ask(
+			{ text: this.#text, mapping },
+			{
+				done: ({ reading }) => {
+					this.busy = false;
+					this.reading = reading;
+				},
+				failed: (why) => {
+					this.busy = false;
+					this.problem =
+						why === 'late'
+							? `${this.fileName} took longer than ${DEADLINE_MS / 1000} s and was stopped. Nothing was read.`
+							: `${this.fileName} could not be read.`;
+				}
+			}
+		);
 	}
-
-	#start(): Worker {
-		const worker = new ChartWorker();
-		worker.onmessage = ({ data }: MessageEvent<ChartAnswer>) => {
-			if (data.id !== this.#asked) return;
-			this.busy = false;
-			this.reading = data.reading;
-		};
-		return worker;
+	/** The person does not want to wait. */
+	stopReading(): void {
+		const { fileName } = this;
+		this.leave();
+		this.problem = `${fileName} was not read to its end. Nothing was taken.`;
 	}
 
 	leave(): void {
@@ -72,9 +87,9 @@ export class ChartImport {
 		this.reading = undefined;
 		this.problem = undefined;
 		this.busy = false;
-		this.#asked++;
+		this.#reader.stop();
 	}
 	close(): void {
-		this.#worker?.terminate();
+		this.#reader.stop();
 	}
 }

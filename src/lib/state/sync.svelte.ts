@@ -10,9 +10,6 @@ const TRY_EVERY_MS = 5000;
 const ANSWER_MOST_MS = 5000;
 
 export class Sync {
-	#timers: ReturnType<typeof setInterval>[] = [];
-	#stop = new AbortController();
-
 	constructor(
 		readonly bench: Workbench,
 		/** Asks the server for the page's data again. */
@@ -20,19 +17,20 @@ export class Sync {
 	) {}
 
 	start(): () => void {
-		const { signal } = this.#stop;
+		const stop = new AbortController();
+		const { signal } = stop;
 		const now = () => void this.now();
 		window.addEventListener('online', now, { signal });
 		window.addEventListener('focus', now, { signal });
 		document.addEventListener('visibilitychange', now, { signal });
-		this.#timers = [
+		const timers = [
 			setInterval(now, LOOK_EVERY_MS),
 			setInterval(() => void (this.#pressing && this.now()), TRY_EVERY_MS)
 		];
 		void this.now();
 		return () => {
-			this.#stop.abort();
-			this.#timers.forEach(clearInterval);
+			stop.abort();
+			timers.forEach(clearInterval);
 		};
 	}
 	get #pressing(): boolean {

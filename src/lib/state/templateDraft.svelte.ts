@@ -8,10 +8,12 @@ import { FILE_MOST_BYTES, type OutlineReading } from '$lib/formats/outline/gathe
 import type {
 	CheckAnswer,
 	MakeAnswer,
+	MakeQuestion,
 	ReadAnswer,
-	TemplateDrawing,
-	TemplateQuestion
+	ReadQuestion,
+	TemplateDrawing
 } from '$lib/workers/template.worker';
+import { OneQuestion } from './oneQuestion';
 import TemplateWorker from '$lib/workers/template.worker?worker';
 
 /** Where the outline comes from: a few dimensions, or a drawing. */
@@ -33,6 +35,8 @@ const START: Kept = {
 	parts: 1
 };
 const KEY = 'template';
+/** Nobody waits longer for a file, or for a template, ms. */
+const DEADLINE_MS = 20_000;
 
 /** The template being made, kept on this device, so that a reload loses nothing. */
 export class TemplateDraft {
@@ -54,6 +58,12 @@ export class TemplateDraft {
 	#fileText = '';
 	#asked = 0;
 	#worker: Worker | undefined;
+	#late: ReturnType<typeof setTimeout> | undefined;
+	/** Each file has a worker of its own. */
+	readonly #reader = new OneQuestion<ReadQuestion, ReadAnswer>(
+		() => new TemplateWorker(),
+		DEADLINE_MS
+	);
 	#making = false;
 	#store: UseStore | undefined;
 
@@ -118,13 +128,25 @@ export class TemplateDraft {
 	/** Reads the open file again with another unit. */
 	readAs(unitMm: number | undefined): void {
 		this.busy = true;
-		this.#post({
-			id: ++this.#asked,
-			kind: 'read',
-			name: this.fileName,
-			text: this.#fileText,
-			unitMm
-		});
+		this.#reader.ask(
+			{ kind: 'read', name: this.fileName, text: this.#fileText, unitMm },
+			{
+				done: (answer) => this.#takeReading(answer),
+				failed: (why) => {
+					this.busy = false;
+					this.problem =
+						why === 'late'
+							? `${this.fileName} took longer than ${DEADLINE_MS / 1000} s and was stopped. Save only the outline of the part. The outline before stays.`
+							: `${this.fileName} could not be read. The outline before stays.`;
+				}
+			}
+		);
+	}
+	/** The person does not want to wait for the file. */
+	stopReading(): void {
+		this.#reader.stop();
+		this.busy = false;
+		this.problem = `${this.fileName} was not read to its end. The outline before stays.`;
 	}
 
 	/** Makes the template anew; a worker that is busy with an older one is replaced. */
@@ -141,33 +163,38 @@ export class TemplateDraft {
 		});
 	}
 
-	#post(question: TemplateQuestion): void {
+	#post(question: MakeQuestion): void {
+		clearTimeout(this.#late);
+		this.#late = setTimeout(() => {
+			this.close();
+			this.problem = `This outline is too intricate: after ${DEADLINE_MS / 1000} s it was not done, and was stopped.`;
+		}, DEADLINE_MS);
 		if (!this.#worker) {
 			this.#worker = new TemplateWorker();
-			this.#worker.onmessage = ({ data }: MessageEvent<ReadAnswer | MakeAnswer | CheckAnswer>) =>
+			this.#worker.onmessage = ({ data }: MessageEvent<MakeAnswer | CheckAnswer>) =>
 				this.#take(data);
 			this.#worker.onerror = () => {
-				this.busy = this.#making = false;
+				clearTimeout(this.#late);
+				this.#making = false;
 				this.problem = 'The drawing could not be worked on. Nothing was changed.';
 			};
 		}
 		this.#worker.postMessage(question);
 	}
 
-	#take(answer: ReadAnswer | MakeAnswer | CheckAnswer): void {
+	#take(answer: MakeAnswer | CheckAnswer): void {
+		if (answer.id !== this.#asked) return;
 		if (answer.kind === 'check') {
-			if (answer.id !== this.#asked) return;
+			clearTimeout(this.#late);
 			this.#making = false;
 			this.check = answer;
 			return;
 		}
-		if (answer.kind === 'make') {
-			if (answer.id !== this.#asked) return;
-			this.drawing = answer.drawing;
-			this.check = undefined;
-			this.job = answer.job;
-			return;
-		}
+		this.drawing = answer.drawing;
+		this.check = undefined;
+		this.job = answer.job;
+	}
+	#takeReading(answer: ReadAnswer): void {
 		this.busy = false;
 		this.reading = answer.reading;
 		this.problem = answer.problem;
@@ -176,7 +203,13 @@ export class TemplateDraft {
 		else if (found) this.problem = 'No closed outline was found; the one before stays.';
 	}
 
+	/** The page is left. */
+	leave(): void {
+		this.#reader.stop();
+		this.close();
+	}
 	close(): void {
+		clearTimeout(this.#late);
 		this.#worker?.terminate();
 		this.#worker = undefined;
 		this.#making = false;

@@ -451,9 +451,11 @@ export class Workbench {
 		}
 		this.bench = valid.output;
 		await this.saveBench(theirs.revision);
-		if (this.notice?.text === 'Bench saved.') {
-			this.notice.text = 'Bench saved, together with what somebody else changed meanwhile.';
-		}
+		if (this.edited) return;
+		this.notice = {
+			kind: 'done',
+			text: 'Bench saved, together with what somebody else changed meanwhile.'
+		};
 	}
 	/** The person decided to take the other version. */
 	takeTheirs(): void {

@@ -2,17 +2,15 @@
 import { readChartCsv, type ChartReading, type Mapping } from '$lib/formats/chartCsv';
 
 export interface ChartQuestion {
-	id: number;
 	text: string;
 	/** The person's own mapping of columns; left out: guessed. */
 	mapping: Mapping | undefined;
 }
 export interface ChartAnswer {
-	id: number;
 	reading: ChartReading;
 }
 
 self.onmessage = ({ data }: MessageEvent<ChartQuestion>) => {
-	const { id, text, mapping } = data;
-	self.postMessage({ id, reading: readChartCsv(text, mapping) } satisfies ChartAnswer);
+	const { text, mapping } = data;
+	self.postMessage({ reading: readChartCsv(text, mapping) } satisfies ChartAnswer);
 };

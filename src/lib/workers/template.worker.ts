@@ -18,7 +18,6 @@ import { pathData, polygonPath } from '$lib/formats/outline/svgPath';
 import { readSvg } from '$lib/formats/outline/svgIn';
 
 export interface ReadQuestion {
-	id: number;
 	kind: 'read';
 	name: string;
 	text: string;
@@ -35,7 +34,6 @@ export interface MakeQuestion {
 export type TemplateQuestion = ReadQuestion | MakeQuestion;
 
 export interface ReadAnswer {
-	id: number;
 	kind: 'read';
 	reading?: OutlineReading;
 	problem?: string;
@@ -111,15 +109,15 @@ function drawingOf(input: TemplateInput, templates: TemplateContour[], paths: Cu
 	} satisfies TemplateDrawing;
 }
 
-function read({ id, name, text, unitMm }: ReadQuestion): ReadAnswer {
+function read({ name, text, unitMm }: ReadQuestion): ReadAnswer {
 	try {
 		const reading =
 			/\.svg$/i.test(name) || /^\s*<(\?xml|!doctype svg|svg)/i.test(text)
 				? readSvg(text, unitMm)
 				: readDxf(text, unitMm);
-		return { id, kind: 'read', reading };
+		return { kind: 'read', reading };
 	} catch (error) {
-		if (error instanceof OutlineError) return { id, kind: 'read', problem: error.message };
+		if (error instanceof OutlineError) return { kind: 'read', problem: error.message };
 		throw error;
 	}
 }

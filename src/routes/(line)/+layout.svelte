@@ -63,7 +63,7 @@
 	const refresh = () => invalidate('steady:workbench');
 	bench.refresh = () => void refresh();
 	const sync = new Sync(bench, refresh);
-	$effect(() => sync.start());
+	$effect(() => untrack(() => sync.start()));
 	$effect(() => {
 		void bench.benchId;
 		void untrack(() => bench.restoreDraft());

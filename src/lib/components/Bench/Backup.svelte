@@ -12,6 +12,7 @@
 
 	async function restore(file: File) {
 		busy = true;
+		bench.notice = undefined;
 		problem = undefined;
 		try {
 			const response = await fetch('/api/restore', {

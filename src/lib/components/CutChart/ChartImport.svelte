@@ -49,6 +49,12 @@
 	{#if found.problem}<p class="mt-2 font-semibold" style:color="var(--stops)" role="alert">
 			{found.problem}
 		</p>{/if}
+	{#if found.busy}
+		<p class="sub mt-2">
+			Reading {found.fileName}…
+			<button type="button" class="act" onclick={() => found.stopReading()}>Stop</button>
+		</p>
+	{/if}
 	{#if found.reading}
 		<div class="mt-3" aria-busy={found.busy} data-testid="chart-preview">
 			<p>

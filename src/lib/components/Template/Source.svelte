@@ -153,7 +153,12 @@
 		</div>
 	{/if}
 	<div aria-live="polite" data-testid="file-said">
-		{#if draft.busy}<p class="sub mt-1">Reading {draft.fileName}…</p>{/if}
+		{#if draft.busy}
+			<p class="sub mt-1">
+				Reading {draft.fileName}…
+				<button type="button" class="act" onclick={() => draft.stopReading()}>Stop</button>
+			</p>
+		{/if}
 		{#if draft.problem}<p class="mt-2 font-semibold" style:color="var(--stops)">
 				{draft.problem}
 			</p>{/if}

@@ -3,7 +3,7 @@ import Flatbush from 'flatbush';
 import type { Point } from './outline';
 
 /** Pairs of segments that are looked at, at most: a tangle is told before it is untangled [own]. */
-export const PAIRS_MOST = 20_000_000;
+export const PAIRS_MOST = 5_000_000;
 
 /** Where two lines, by index, cross; the same twice: a line crosses itself. */
 export interface Crossing {

@@ -25,11 +25,15 @@ export interface Arc {
 	sweepRad: number;
 }
 
+/** An arc nearer to its chord is none, mm. */
+const FLAT_MM = 1e-9;
+
 /** Arc from a vertex to the next one; undefined: a line. */
 export function arcOf(from: Vertex, to: Point): Arc | undefined {
 	const b = from.bulge;
 	const chord = distance(from, to);
-	if (b === 0 || chord === 0) return undefined;
+	// One so flat that it leaves its chord by less than this is a line; its circle has no end.
+	if (!(Math.abs(b) * chord > FLAT_MM)) return undefined;
 	const toCentre = (1 - b * b) / (4 * b);
 	const centre = {
 		x: (from.x + to.x) / 2 - (to.y - from.y) * toCentre,

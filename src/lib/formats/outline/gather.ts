@@ -96,8 +96,25 @@ class Ends {
 	}
 }
 
+/** Farther out than this no drawing lies, mm; digits would be lost too. */
+const FAR_MM = 1e9;
+
+/** Pieces whose places are numbers that can be worked with. */
+function sound(pieces: readonly Piece[], left: Tally): Piece[] {
+	return pieces.filter(({ vertices }) => {
+		const numbers = vertices.every(
+			({ x, y, bulge }) => Number.isFinite(x + y) && !Number.isNaN(bulge)
+		);
+		const near = vertices.every(({ x, y }) => Math.abs(x) <= FAR_MM && Math.abs(y) <= FAR_MM);
+		if (!numbers) left.add('line', 'it has coordinates that are no numbers');
+		else if (!near) left.add('line', `it lies farther out than ${FAR_MM / 1e6} km`);
+		return numbers && near;
+	});
+}
+
 /** Joins open pieces end to end into closed contours. */
-export function joined(pieces: readonly Piece[], left: Tally): Contour[] {
+export function joined(all: readonly Piece[], left: Tally): Contour[] {
+	const pieces = sound(all, left);
 	const contours: Contour[] = pieces.filter((p) => p.closed).map((p) => p.vertices);
 	const open = pieces.filter((p) => !p.closed && p.vertices.length > 1).map((p) => p.vertices);
 	const ends = new Ends();

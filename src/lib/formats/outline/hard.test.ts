@@ -51,7 +51,18 @@ describe('a drawing made to hurt', () => {
 		(_, i) => `${(i * 7919) % 100},${(i * 104_729) % 97}`
 	);
 	it.each([
-		['coordinates of 1e12', () => readDxf(dxf(circle(0, 0, 1e12))), 'Is the unit right?'],
+		['coordinates of 1e8', () => readDxf(dxf(circle(0, 0, 1e8))), 'Is the unit right?'],
+		['coordinates of 1e12', () => readDxf(dxf(circle(0, 0, 1e12))), 'farther out'],
+		[
+			'a line to infinity',
+			() => readDxf(dxf('0\nLINE\n8\n0\n10\n1e999\n20\n0\n11\n0\n21\n0\n')),
+			'no numbers'
+		],
+		[
+			'a line to 1e300',
+			() => readDxf(dxf(`0\nLINE\n8\n0\n10\n1e300\n20\n0\n11\n0\n21\n0\n`)),
+			'farther out'
+		],
 		['no end', () => readDxf(dxf(circle('1e999', 0, 5))), 'no numbers'],
 		[
 			'a block stretched to 1e12',
@@ -62,7 +73,7 @@ describe('a drawing made to hurt', () => {
 						`0\nBLOCK\n8\n0\n2\nB\n70\n0\n10\n0\n20\n0\n${circle(0, 0, 5)}0\nENDBLK\n8\n0\n`
 					)
 				),
-			'Is the unit right?'
+			'farther out'
 		],
 		[
 			'five thousand lines from one point',

@@ -9,6 +9,8 @@ import { toDxf, toSvg } from '$lib/formats/outline/out';
 import {
 	badInput,
 	fieldProblems,
+	isBody,
+	noBody,
 	problemFromDomainError,
 	type Problem
 } from '$lib/formats/problem';
@@ -95,6 +97,7 @@ export default async function work({ kind, body }: HeavyJob): Promise<HeavyAnswe
 		const problem: Problem = { code: 'bad-json', message: 'The body is not JSON.', fields: [] };
 		return { outcome: 'refused', status: 400, problem };
 	}
+	if (!isBody(data)) return { outcome: 'refused', status: 400, problem: noBody(data) };
 	try {
 		return kind === 'template' ? await template(data) : outline(data);
 	} catch (error) {

@@ -19,7 +19,7 @@
 	let ready = $state(false);
 	onMount(() => {
 		void draft.restore().then(() => (ready = true));
-		return () => draft.close();
+		return () => draft.leave();
 	});
 
 	const torch = $derived({

@@ -1,0 +1,146 @@
+/** Kills the server again and again while it logs: `npm run kill -- --times 200`. Nothing acknowledged is lost. */
+import { spawn, type ChildProcess } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { BAY_2 } from './demo/benches';
+
+const ROOT = fileURLToPath(new URL('..', import.meta.url));
+const ENTRY = {
+	kind: 'cut',
+	metal: 'mild-steel',
+	thicknessMm: 6,
+	outputA: 45,
+	lengthMm: 300,
+	arcS: 14,
+	starts: 1,
+	start: 'edge'
+};
+const WRITERS = 4;
+
+export interface Killed {
+	kills: number;
+	acknowledged: number;
+	/** Acknowledged and not there afterwards. */
+	lost: string[];
+	/** There more than once. */
+	doubled: string[];
+	/** What is kept beside the log against the log itself, at the end. */
+	starts: { kept: number; logged: number };
+}
+
+async function up(folder: string, port: number): Promise<ChildProcess> {
+	const child = spawn('node', ['server.js'], {
+		cwd: ROOT,
+		env: { ...process.env, PORT: String(port), STEADY_ARC_DATA: folder },
+		stdio: 'ignore'
+	});
+	for (let i = 0; i < 200; i++) {
+		const answers = await fetch(`http://127.0.0.1:${port}/api/health`).then(
+			(r) => r.ok,
+			() => false
+		);
+		if (answers) return child;
+		await new Promise((resolve) => setTimeout(resolve, 50));
+	}
+	throw new Error(`no server on port ${port}`);
+}
+
+/** Times at random, but the same ones for the same seed. */
+function random(seed: number): () => number {
+	let state = seed >>> 0 || 1;
+	return () => {
+		state = (Math.imul(state, 1_664_525) + 1_013_904_223) >>> 0;
+		return state / 2 ** 32;
+	};
+}
+
+export async function killWhileLogging(times: number, seed: number, port: number): Promise<Killed> {
+	const folder = mkdtempSync(join(tmpdir(), 'steady-arc-kill-'));
+	const url = `http://127.0.0.1:${port}`;
+	const post = async (path: string, body: unknown) => {
+		const response = await fetch(url + path, {
+			method: 'POST',
+			headers: { 'content-type': 'application/json' },
+			body: JSON.stringify(body)
+		}).catch(() => undefined);
+		return response?.ok
+			? ((await response.json().catch(() => undefined)) as { id: string })
+			: undefined;
+	};
+	const next = random(seed);
+	let child = await up(folder, port);
+	const bench = await post('/api/benches', { opId: `kill-bench-${seed}`, bench: BAY_2 });
+	const acknowledged: string[] = [];
+	const unsure: string[] = [];
+	let made = 0;
+	try {
+		for (let kill = 0; kill < times; kill++) {
+			const gone = new Promise((resolve) => child.on('exit', resolve));
+			let running = true;
+			const writers = Array.from({ length: WRITERS }, async () => {
+				while (running) {
+					const opId = `kill-${seed}-${made++}`;
+					const done = await post('/api/log', { opId, benchId: bench!.id, entry: ENTRY });
+					if (done) acknowledged.push(opId);
+					else unsure.push(opId);
+				}
+			});
+			await new Promise((resolve) => setTimeout(resolve, 20 + 300 * next()));
+			child.kill('SIGKILL');
+			await gone;
+			running = false;
+			await Promise.all(writers);
+			child = await up(folder, port);
+			// What was not answered is sent again, as a device does.
+			for (const opId of unsure.splice(0)) {
+				if (await post('/api/log', { opId, benchId: bench!.id, entry: ENTRY }))
+					acknowledged.push(opId);
+			}
+		}
+		const stored: string[] = [];
+		let before: number | null = Number.MAX_SAFE_INTEGER;
+		let kept = 0;
+		while (before !== null) {
+			const page = (await (
+				await fetch(`${url}/api/log?bench=${bench!.id}&limit=1000&before=${before}`)
+			).json()) as { entries: { opId: string }[]; next: number | null };
+			stored.push(...page.entries.map((e) => e.opId));
+			before = page.next;
+		}
+		const planned = await post('/api/log', {
+			opId: `kill-${seed}-last`,
+			benchId: bench!.id,
+			entry: ENTRY
+		});
+		kept = (planned as unknown as { evidence: { wear: { total: { starts: number } } } }).evidence
+			.wear.total.starts;
+		const there = new Set(stored);
+		return {
+			kills: times,
+			acknowledged: acknowledged.length,
+			lost: acknowledged.filter((opId) => !there.has(opId)),
+			doubled: stored.filter((opId, i) => stored.indexOf(opId) !== i),
+			starts: { kept, logged: stored.length + 1 }
+		};
+	} finally {
+		child.kill('SIGKILL');
+		rmSync(folder, { recursive: true, force: true });
+	}
+}
+
+if (process.argv[1] === fileURLToPath(import.meta.url)) {
+	const option = (name: string, otherwise: number) => {
+		const at = process.argv.indexOf(`--${name}`);
+		return at < 0 ? otherwise : Number(process.argv[at + 1]);
+	};
+	const result = await killWhileLogging(
+		option('times', 200),
+		option('seed', Date.now() % 1e6),
+		4261
+	);
+	console.log(result);
+	if (result.lost.length || result.doubled.length || result.starts.kept !== result.starts.logged)
+		process.exitCode = 1;
+}
