@@ -5,7 +5,9 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { benchDrag, benchFirstLoad } from './browser';
 import { benchChart } from './chart';
+import { benchCrowd } from './crowd';
 import { benchLog } from './log';
+import { benchLong } from './long';
 import { benchPages } from './pages';
 import { benchPlan } from './plan';
 import { benchSession } from './session';
@@ -64,6 +66,23 @@ try {
 	note('a shift of eight hours, compressor on the same breaker', session.shiftMs, 'ms', '<= 20');
 	note('search for what would fix the tight bench', session.fixMs, 'ms', '<= 100');
 	note('log inserts against a bare prepared statement', await benchLog(), 'of its rate', '>= 0.7');
+	const long = await benchLong();
+	const at100 = 'at 100 000 entries, one pair or three hundred, of that at 100';
+	note(`an entry logged ${at100}`, long.log, 'of its time', '<= 1.5');
+	note(`a page rendered ${at100}`, long.page, 'of its time', '<= 1.5');
+	note(`a plan asked for ${at100}`, long.plan, 'of its time', '<= 1.5');
+	note('memory over that of the short log', long.memoryMib, 'MiB', '<= 30');
+	const crowd = await benchCrowd();
+	note(
+		'20 clients with pauses of 2 s, answers that were none',
+		crowd.calmErrors,
+		'answers',
+		'<= 0'
+	);
+	note('health meanwhile, 99th percentile', crowd.calmHealthMs, 'ms', '<= 100');
+	note('200 clients at once, acknowledged and lost', crowd.lost, 'entries', '<= 0');
+	note('neither taken nor told to come again', crowd.rushErrors, 'answers', '<= 0');
+	note('health while heavy templates are made, longest', crowd.heavyHealthMs, 'ms', '<= 100');
 	const pages = await benchPages(url);
 	const against = 'against a bare handler of the same bytes';
 	note(`server-rendered Setup ${against}`, pages.repeated, 'of its requests a second', '>= 0.2');

@@ -97,7 +97,8 @@ const REST_MS = 150;
 /** One line to the person, with a way back when there is one. */
 export interface Notice {
 	text: string;
-	kind: 'done' | 'problem';
+	/** Done; kept on this device, which is not done; or refused. */
+	kind: 'done' | 'kept' | 'problem';
 	undo?: () => void;
 }
 
@@ -378,7 +379,7 @@ export class Workbench {
 			const item = { key, write: whole, madeAt: nowIso() };
 			this.waiting = [...this.waiting, item];
 			const undo = () => void this.dropWaiting(key);
-			this.notice = { kind: 'done', text: keptWords, undo };
+			this.notice = { kind: 'kept', text: keptWords, undo };
 		} else if (result.outcome === 'aside') {
 			const { key, status, problem } = result;
 			const item = { key, write: whole, madeAt: nowIso(), refusal: { status, problem } };

@@ -187,7 +187,7 @@ describe('the log in pages', () => {
 		let next: number | null = Number.MAX_SAFE_INTEGER;
 		while (next !== null) {
 			const query: string = `?bench=${benchId}&limit=2&before=${next}`;
-			const { body } = await ask(api.log!.GET!, {}, {}, query).catch(() => ({ body: {} as Body }));
+			const { body } = await ask(api.log!.GET!, {}, {}, query).catch(() => ({ body: {} }));
 			seen.push(...(body.entries as { id: number }[]).map(({ id }) => id));
 			next = body.next as number | null;
 		}
@@ -304,7 +304,7 @@ describe('everything as a file, and back', () => {
 		expect(shop.benches!.length).toBeGreaterThan(1);
 	});
 	it('a backup restores; what was written since is kept aside; nonsense changes nothing', async () => {
-		const copy = await ((await api.backup!.GET!(undefined as never)) as Response).arrayBuffer();
+		const copy = await (await api.backup!.GET!(undefined as never)).arrayBuffer();
 		const { id } = (await ask(api.log!.POST!, entry('robust-since-1'))).body;
 		expect(store().log.find(id as number)).toBeDefined();
 		const put = (body: BodyInit) =>

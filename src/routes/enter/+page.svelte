@@ -31,7 +31,7 @@
 	<form method="POST" action="/enter" class="mt-4 flex flex-wrap items-end gap-3">
 		<input type="hidden" name="to" value={page.url.searchParams.get('to') ?? '/'} />
 		<label class="grow">
-			<span class="sub block">Passcode</span>
+			<span class="sub mb-2 block">Passcode</span>
 			<!-- svelte-ignore a11y_autofocus -->
 			<input
 				class="code"

@@ -1,8 +1,10 @@
 <script lang="ts">
 	import { encode } from 'uqr';
 	import { page } from '$app/state';
+	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	/** The same place on a phone, by a code to hold the camera to; and the link for a screen that only looks. */
+	const bench = getWorkbench();
 	let reach = $state.raw<{ origins: string[]; wallPath: string | null } | undefined>();
 	let chosen = $state(0);
 	$effect(() => {
@@ -13,7 +15,7 @@
 			.catch(() => undefined);
 	});
 	const origin = $derived(reach?.origins[chosen]);
-	const address = $derived(origin && origin + page.url.pathname + page.url.search);
+	const address = $derived(origin && `${origin}${page.url.pathname}?${bench.search}`);
 	/** Modules of the code as one path. */
 	const code = $derived.by(() => {
 		if (!address) return undefined;

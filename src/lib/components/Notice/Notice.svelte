@@ -8,7 +8,12 @@
 
 <div role="status" aria-live="polite" class="no-print">
 	{#if notice}
-		<div class="notice" class:problem={notice.kind === 'problem'} data-testid="notice">
+		<div
+			class="notice"
+			class:problem={notice.kind === 'problem'}
+			class:kept={notice.kind === 'kept'}
+			data-testid="notice"
+		>
 			<span class="grow py-2">{notice.text}</span>
 			{#if notice.undo}
 				<button type="button" class="act big" onclick={notice.undo}
@@ -37,6 +42,9 @@
 		border: 2px solid var(--ink);
 		border-left: 8px solid var(--holds);
 		font-weight: 600;
+	}
+	.kept {
+		border-left-color: var(--tight);
 	}
 	.problem {
 		border-left-color: var(--stops);

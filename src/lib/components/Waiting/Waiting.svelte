@@ -26,8 +26,8 @@
 		{#if bench.away}
 			<p>
 				<b>The server does not answer.</b> Go on working: all stations plan without it and entries wait
-				here. Do not reload or close this page: it would not come back before the server does. What waits
-				and what you edited would.
+				here. Do not reload or close this page: without the server it cannot be opened again. Entries
+				and edits stay on this device either way.
 			</p>
 		{/if}
 		{#if bench.waiting.length > 0}

@@ -47,10 +47,10 @@
 				<div>
 					<BenchFile />
 					<a class="act mt-3" href="/beside?{bench.search}">Set another bench beside it</a>
+					<div class="mt-4"><Backup /></div>
+					<div class="mt-4"><OnAPhone /></div>
 				</div>
 				<ShopSettings />
-				<Backup />
-				<OnAPhone />
 			</div>
 		</div>
 		<aside class="editor">
