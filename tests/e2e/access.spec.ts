@@ -13,6 +13,7 @@ const SCREENS = [
 	'/beside',
 	'/chart',
 	'/template',
+	'/enter',
 	'/practice',
 	'/cut?guide=circle&bevel=30',
 	'/card/a4',
