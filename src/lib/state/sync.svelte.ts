@@ -91,7 +91,8 @@ export class Sync {
 		}
 		const kind = aside.length > 0 ? ('problem' as const) : ('done' as const);
 		if (told) bench.notice = { kind, text: told.trim() };
-		return sent.length > 0;
+		// What was shown as if it stood is asked for again when it does not.
+		return sent.length + aside.length > 0;
 	}
 }
 

@@ -395,11 +395,31 @@ export class Workbench {
 	}
 	/** Takes back what was not sent yet. */
 	async dropWaiting(key: string): Promise<void> {
+		const write = this.waiting.find((item) => item.key === key)?.write;
 		const there = await drop(key);
 		this.waiting = this.waiting.filter((item) => item.key !== key);
-		this.notice = there
-			? { kind: 'done', text: 'Taken back before it was sent.' }
-			: { kind: 'problem', text: 'It had gone out already; take it back in the log.' };
+		if (!there) {
+			this.notice = { kind: 'problem', text: 'It had gone out already; take it back in the log.' };
+			return;
+		}
+		const reopened = write !== undefined && this.#reopen(write);
+		const text = reopened
+			? 'Taken back before it was sent: the edit is a draft again.'
+			: 'Taken back before it was sent.';
+		this.notice = { kind: 'done', text };
+	}
+
+	/** What an unsent write changed on the screen is as it was; an edit of this bench is a draft again. */
+	#reopen({ path, base, body }: Write): boolean {
+		if (path === '/api/settings' && base) this.settings = base as Settings;
+		if (path !== `/api/benches/${this.benchId}` || !base) return false;
+		const before = base as Bench;
+		this.#stands(before, this.#data.revision);
+		this.#base = { revision: body.revision as number, bench: before };
+		this.#past = [before];
+		this.bench = body.bench as Bench;
+		this.#keepDraft();
+		return true;
 	}
 
 	/** Saves the draft over the revision it started from; what somebody saved in between is kept. */
@@ -718,6 +738,7 @@ export class Workbench {
 				method: 'PUT',
 				path: '/api/settings',
 				body: { revision: this.#data.settingsRevision, settings },
+				base: this.settings,
 				words: 'A setting of the shop'
 			},
 			'The setting counts on this device only until the server answers.'

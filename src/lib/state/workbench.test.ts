@@ -37,7 +37,7 @@ const worn: Evidence = {
 };
 
 beforeEach(() => {
-	sent.length = written.length = 0;
+	sent.length = written.length = dropped.length = 0;
 	answers = [];
 });
 
@@ -96,6 +96,71 @@ describe('editing a bench', () => {
 		expect(sent[1]!.body).toMatchObject({ revision: 4 });
 		expect(bench.theirs).toBeUndefined();
 		expect(bench.edited).toBe(false);
+	});
+
+	it('kept offline the edit stands and its bar closes; taken back it is a draft again', async () => {
+		const bench = new Workbench(data());
+		bench.edit('air.tankL', 200);
+		answers = [{ outcome: 'waiting', key: 'k9' }];
+		await bench.saveBench();
+		expect(bench.edited).toBe(false);
+		expect(bench.bench.air.tankL).toBe(200);
+		expect(bench.notice).toMatchObject({ kind: 'kept' });
+		bench.notice!.undo!();
+		await vi.waitFor(() => expect(bench.edited).toBe(true));
+		expect(bench.bench.air.tankL).toBe(200);
+		bench.discardEdits();
+		expect(bench.bench.air.tankL).toBe(BAY_2.air.tankL);
+		// Saved again it goes over what it started from.
+		bench.edit('air.tankL', 210);
+		answers = [{ outcome: 'done', data: { revision: 4 } }];
+		await bench.saveBench();
+		expect(sent.at(-1)!.body).toMatchObject({ revision: 3 });
+	});
+
+	it('put together with what somebody saved in between, where both changed something else', async () => {
+		const bench = new Workbench(data());
+		bench.edit('air.tankL', 200);
+		const theirs = { revision: 4, bench: { ...BAY_2, name: 'Theirs' } };
+		answers = [
+			{ outcome: 'refused', status: 409, problem: { message: 'changed', theirs } },
+			{ outcome: 'done', data: { revision: 5 } }
+		];
+		await bench.saveBench();
+		expect(sent[1]!.body).toMatchObject({ revision: 4, bench: { name: 'Theirs' } });
+		expect(bench.bench).toMatchObject({ name: 'Theirs', air: { tankL: 200 } });
+		expect(bench.notice?.text).toContain('together with');
+	});
+
+	it('an edit that lay on the device and comes late is met the same way, unless somebody edits now', async () => {
+		const bench = new Workbench(data());
+		const mine = { ...BAY_2, air: { ...BAY_2.air, tankL: 150 } };
+		const late = {
+			key: 'k1',
+			madeAt: 'then',
+			write: {
+				method: 'PUT' as const,
+				path: '/api/benches/b1',
+				body: { opId: 'late-op-1', revision: 3, bench: mine },
+				words: 'Edit of Bay 2',
+				base: BAY_2
+			},
+			refusal: {
+				status: 409,
+				problem: {
+					code: 'stale' as const,
+					message: 'changed',
+					fields: [],
+					theirs: { revision: 4, bench: { ...BAY_2, name: 'Theirs' } }
+				}
+			}
+		};
+		bench.edit('air.tankL', 99);
+		expect(await bench.meetLate(late)).toBe(false);
+		bench.discardEdits();
+		answers = [{ outcome: 'done', data: { revision: 5 } }];
+		expect(await bench.meetLate(late)).toBe(true);
+		expect(bench.bench).toMatchObject({ name: 'Theirs', air: { tankL: 150 } });
 	});
 
 	it('takes theirs when the person says so', async () => {

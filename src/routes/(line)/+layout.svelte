@@ -10,6 +10,7 @@
 	import Waiting from '$lib/components/Waiting/Waiting.svelte';
 	import { rememberPage, rememberTheme, type Theme } from '$lib/state/device';
 	import { listenForKeys } from '$lib/state/keys';
+	import { asked } from '$lib/state/opened';
 	import { Sync } from '$lib/state/sync.svelte';
 	import { setWorkbench, Workbench } from '$lib/state/workbench.svelte';
 	import type KeysDialogType from '$lib/components/Header/KeysDialog.svelte';
@@ -80,8 +81,9 @@
 		'/template'
 	];
 	afterNavigate(({ to, type }) => {
-		if (to) rememberPage(to.url.pathname);
-		if (type !== 'enter') bench.takeCut(data);
+		if (!to) return;
+		rememberPage(to.url.pathname);
+		if (type !== 'enter') bench.takeCut(asked(to.url, data.sent));
 	});
 	// The code of every station is here before the server goes away.
 	$effect(() => {

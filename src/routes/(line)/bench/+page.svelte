@@ -43,7 +43,7 @@
 					commit={(name) => bench.edit('name', name)}
 				/>
 			</div>
-			<div class="mt-4 grid gap-4 lg:grid-cols-2">
+			<div class="mt-4 grid items-start gap-4 lg:grid-cols-2">
 				<div>
 					<BenchFile />
 					<a class="act mt-3" href="/beside?{bench.search}">Set another bench beside it</a>
