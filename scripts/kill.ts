@@ -1,22 +1,11 @@
 /** Kills the server again and again while it logs: `npm run kill -- --times 200`. Nothing acknowledged is lost. */
-import { spawn, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { BAY_2 } from './demo/benches';
+import { A_CUT, post as send, serve } from './serve';
 
-const ROOT = fileURLToPath(new URL('..', import.meta.url));
-const ENTRY = {
-	kind: 'cut',
-	metal: 'mild-steel',
-	thicknessMm: 6,
-	outputA: 45,
-	lengthMm: 300,
-	arcS: 14,
-	starts: 1,
-	start: 'edge'
-};
 const WRITERS = 4;
 
 export interface Killed {
@@ -28,23 +17,6 @@ export interface Killed {
 	doubled: string[];
 	/** What is kept beside the log against the log itself, at the end. */
 	starts: { kept: number; logged: number };
-}
-
-async function up(folder: string, port: number): Promise<ChildProcess> {
-	const child = spawn('node', ['server.js'], {
-		cwd: ROOT,
-		env: { ...process.env, PORT: String(port), STEADY_ARC_DATA: folder },
-		stdio: 'ignore'
-	});
-	for (let i = 0; i < 200; i++) {
-		const answers = await fetch(`http://127.0.0.1:${port}/api/health`).then(
-			(r) => r.ok,
-			() => false
-		);
-		if (answers) return child;
-		await new Promise((resolve) => setTimeout(resolve, 50));
-	}
-	throw new Error(`no server on port ${port}`);
 }
 
 /** Times at random, but the same ones for the same seed. */
@@ -60,17 +32,13 @@ export async function killWhileLogging(times: number, seed: number, port: number
 	const folder = mkdtempSync(join(tmpdir(), 'steady-arc-kill-'));
 	const url = `http://127.0.0.1:${port}`;
 	const post = async (path: string, body: unknown) => {
-		const response = await fetch(url + path, {
-			method: 'POST',
-			headers: { 'content-type': 'application/json' },
-			body: JSON.stringify(body)
-		}).catch(() => undefined);
+		const response = await send(url + path, body).catch(() => undefined);
 		return response?.ok
 			? ((await response.json().catch(() => undefined)) as { id: string })
 			: undefined;
 	};
 	const next = random(seed);
-	let child = await up(folder, port);
+	let { child } = await serve(folder, port);
 	const bench = await post('/api/benches', { opId: `kill-bench-${seed}`, bench: BAY_2 });
 	const acknowledged: string[] = [];
 	const unsure: string[] = [];
@@ -82,7 +50,7 @@ export async function killWhileLogging(times: number, seed: number, port: number
 			const writers = Array.from({ length: WRITERS }, async () => {
 				while (running) {
 					const opId = `kill-${seed}-${made++}`;
-					const done = await post('/api/log', { opId, benchId: bench!.id, entry: ENTRY });
+					const done = await post('/api/log', { opId, benchId: bench!.id, entry: A_CUT });
 					if (done) acknowledged.push(opId);
 					else unsure.push(opId);
 				}
@@ -92,10 +60,10 @@ export async function killWhileLogging(times: number, seed: number, port: number
 			await gone;
 			running = false;
 			await Promise.all(writers);
-			child = await up(folder, port);
+			({ child } = await serve(folder, port));
 			// What was not answered is sent again, as a device does.
 			for (const opId of unsure.splice(0)) {
-				if (await post('/api/log', { opId, benchId: bench!.id, entry: ENTRY }))
+				if (await post('/api/log', { opId, benchId: bench!.id, entry: A_CUT }))
 					acknowledged.push(opId);
 			}
 		}
@@ -112,7 +80,7 @@ export async function killWhileLogging(times: number, seed: number, port: number
 		const planned = await post('/api/log', {
 			opId: `kill-${seed}-last`,
 			benchId: bench!.id,
-			entry: ENTRY
+			entry: A_CUT
 		});
 		kept = (planned as unknown as { evidence: { wear: { total: { starts: number } } } }).evidence
 			.wear.total.starts;

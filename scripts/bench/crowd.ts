@@ -2,19 +2,8 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { spawn } from 'node:child_process';
-import { serve } from './long';
+import { A_CUT, loadDemo, post, serve } from '../serve';
 
-const ENTRY = {
-	kind: 'cut',
-	metal: 'mild-steel',
-	thicknessMm: 6,
-	outputA: 45,
-	lengthMm: 300,
-	arcS: 14,
-	starts: 1,
-	start: 'edge'
-};
 const wait = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
 
 export interface Crowd {
@@ -33,18 +22,12 @@ export async function benchCrowd(): Promise<Crowd> {
 	const folder = mkdtempSync(join(tmpdir(), 'steady-arc-crowd-'));
 	const { url, stop } = await serve(folder, 4296);
 	try {
-		const loader = spawn('npx', ['tsx', 'scripts/demo/load.ts', url], { stdio: 'ignore' });
-		await new Promise((resolve) => loader.on('exit', resolve));
+		await loadDemo(url);
 		const { benches } = (await (await fetch(`${url}/api/benches`)).json()) as {
 			benches: { id: string }[];
 		};
 		const benchId = benches[0]!.id;
-		const post = (path: string, body: unknown) =>
-			fetch(url + path, {
-				method: 'POST',
-				headers: { 'content-type': 'application/json' },
-				body: JSON.stringify(body)
-			});
+		const send = (path: string, body: unknown) => post(url + path, body);
 		const health = async () => {
 			const start = performance.now();
 			await (await fetch(`${url}/api/health`)).arrayBuffer();
@@ -72,10 +55,10 @@ export async function benchCrowd(): Promise<Crowd> {
 				await wait(2000 * (i === 0 ? who / 20 : 1));
 				const page = await fetch(`${url}/wear?bench=${benchId}&t=${2 + who / 10}`);
 				await page.arrayBuffer();
-				const logged = await post('/api/log', {
+				const logged = await send('/api/log', {
 					opId: `calm-${who}-${i}-x`,
 					benchId,
-					entry: ENTRY
+					entry: A_CUT
 				});
 				await logged.arrayBuffer();
 				if (!page.ok || !logged.ok) calmErrors++;
@@ -89,7 +72,7 @@ export async function benchCrowd(): Promise<Crowd> {
 			Array.from({ length: 200 }, async (_, who) => {
 				for (let i = 0; i < 5; i++) {
 					const opId = `rush-${who}-${i}-x`;
-					const answer = await post('/api/log', { opId, benchId, entry: ENTRY }).catch(
+					const answer = await send('/api/log', { opId, benchId, entry: A_CUT }).catch(
 						() => undefined
 					);
 					await answer?.arrayBuffer();
@@ -117,7 +100,7 @@ export async function benchCrowd(): Promise<Crowd> {
 		const template = { contours: [wave], shieldRadiusMm: 11, kerfMm: 1.5, as: 'json' };
 		const heavy = await during(
 			Promise.all(
-				Array.from({ length: 3 }, async () => (await post('/api/template', template)).arrayBuffer())
+				Array.from({ length: 3 }, async () => (await send('/api/template', template)).arrayBuffer())
 			)
 		);
 		return {

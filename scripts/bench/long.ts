@@ -1,11 +1,11 @@
 /** A shop with ten years in it against one with a week: what each answer costs. */
-import { spawn } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { createServer } from 'vite';
 import type { Entry } from '../../src/lib/core';
 import { BAY_2 } from '../demo/benches';
+import { A_CUT, post, serve } from '../serve';
 
 const ROUNDS = 5;
 const REQUESTS = 40;
@@ -22,17 +22,7 @@ async function fill(folder: string, entries: number, pairs: number): Promise<voi
 	const store = openStore(folder);
 	const at = (i: number) => new Date(Date.UTC(2016, 0, 1) + i * 3_000_000).toISOString();
 	store.benches.add({ opId: 'long-bench-1', id: 'b', bench: BAY_2, at: at(0) });
-	const cut: Entry = {
-		kind: 'cut',
-		metal: 'mild-steel',
-		thicknessMm: 6,
-		outputA: 45,
-		nozzleA: 45,
-		lengthMm: 300,
-		arcS: 14,
-		starts: 1,
-		start: 'edge'
-	};
+	const cut: Entry = { ...A_CUT, nozzleA: 45 };
 	const others: Entry[] = [
 		{ kind: 'pit', pitMm: 0.4 },
 		{ kind: 'drain', fromBar: 8, toBar: 6, seconds: 60 },
@@ -66,31 +56,6 @@ async function fill(folder: string, entries: number, pairs: number): Promise<voi
 
 const median = (values: number[]) => values.sort((a, b) => a - b)[Math.floor(values.length / 2)]!;
 
-/** A server on a folder, until it is stopped. */
-export async function serve(folder: string, port: number) {
-	const child = spawn('node', ['server.js'], {
-		env: { ...process.env, PORT: String(port), STEADY_ARC_DATA: folder },
-		stdio: 'ignore'
-	});
-	const url = `http://127.0.0.1:${port}`;
-	for (let i = 0; i < 200; i++) {
-		const up = await fetch(`${url}/api/health`).then(
-			(r) => r.ok,
-			() => false
-		);
-		if (up) break;
-		await new Promise((resolve) => setTimeout(resolve, 100));
-	}
-	return { url, child, stop: () => child.kill() };
-}
-
-const post = (url: string, body: unknown) =>
-	fetch(url, {
-		method: 'POST',
-		headers: { 'content-type': 'application/json' },
-		body: JSON.stringify(body)
-	});
-
 let made = 0;
 /** Milliseconds of one answer each, over a round. */
 async function round(url: string): Promise<Record<'log' | 'page' | 'plan', number>> {
@@ -105,19 +70,9 @@ async function round(url: string): Promise<Record<'log' | 'page' | 'plan', numbe
 		}
 		return median(times);
 	};
-	const cut = {
-		kind: 'cut',
-		metal: 'mild-steel',
-		thicknessMm: 6,
-		outputA: 45,
-		lengthMm: 300,
-		arcS: 14,
-		starts: 1,
-		start: 'edge'
-	};
 	return {
 		log: await time(() =>
-			post(`${url}/api/log`, { opId: `long-more-${made++}`, benchId: 'b', entry: cut })
+			post(`${url}/api/log`, { opId: `long-more-${made++}`, benchId: 'b', entry: A_CUT })
 		),
 		// Another address each time: nothing kept serves it.
 		page: await time(() => fetch(`${url}/wear?t=${(2 + made++ / 1e4).toFixed(4)}`)),

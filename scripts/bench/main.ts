@@ -1,5 +1,4 @@
 /** Benchmarks, as ratios measured in one run: `npm run bench`, `npm run bench -- --json`. */
-import { spawn } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -11,6 +10,7 @@ import { benchLong } from './long';
 import { benchPages } from './pages';
 import { benchPlan } from './plan';
 import { benchSession } from './session';
+import { loadDemo, serve } from '../serve';
 import { benchPractice, benchTemplate } from './template';
 
 export interface Result {
@@ -37,23 +37,9 @@ function note(name: string, value: number, unit: string, goal: string): void {
 const PORT = 4188;
 const url = `http://127.0.0.1:${PORT}`;
 const folder = mkdtempSync(join(tmpdir(), 'steady-arc-bench-'));
-const server = spawn('node', ['server.js'], {
-	env: { ...process.env, PORT: String(PORT), STEADY_ARC_DATA: folder },
-	stdio: 'ignore'
-});
+const server = await serve(folder, PORT);
 try {
-	for (let i = 0; i < 100; i++) {
-		if (
-			await fetch(`${url}/api/health`).then(
-				(r) => r.ok,
-				() => false
-			)
-		)
-			break;
-		await new Promise((resolve) => setTimeout(resolve, 100));
-	}
-	const loader = spawn('npx', ['tsx', 'scripts/demo/load.ts', url], { stdio: 'ignore' });
-	await new Promise((resolve) => loader.on('exit', resolve));
+	await loadDemo(url);
 
 	note('whole plan against a spreadsheet-formula engine', benchPlan(), '× as fast', '>= 20');
 	const session = benchSession();
@@ -88,7 +74,7 @@ try {
 	note(`server-rendered Setup ${against}`, pages.repeated, 'of its requests a second', '>= 0.2');
 	// Another address each time, so that nothing kept can serve; no goal, told for honesty.
 	note(`the same, rendered anew each time`, pages.rendered, 'of its requests a second', '>= 0');
-	const memory = /VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${server.pid}/status`, 'utf8'))!;
+	const memory = /VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${server.child.pid}/status`, 'utf8'))!;
 	note('server resident after that load', Number(memory[1]) / 1024, 'MiB', '<= 150');
 	note('first-load JavaScript of Setup, gzipped', await benchFirstLoad(url), 'kB', '<= 130');
 	note('preview of a chart of ten thousand rows', await benchChart(url), 'ms', '<= 1000');
@@ -113,7 +99,7 @@ try {
 	);
 	note('dragging thickness, long tasks', drag.longTasks, 'tasks', '<= 0');
 } finally {
-	server.kill();
+	server.stop();
 	rmSync(folder, { recursive: true, force: true });
 }
 if (quiet) console.log(JSON.stringify(results, null, 1));

@@ -2,8 +2,7 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { spawn } from 'node:child_process';
-import { serve } from '../bench/long';
+import { loadDemo, serve } from '../serve';
 import { fuzzParsers } from './parsers';
 import { fuzzRequests } from './requests';
 
@@ -19,8 +18,7 @@ console.log(`Seed ${seed}`);
 const folder = mkdtempSync(join(tmpdir(), 'steady-arc-fuzz-'));
 const server = await serve(folder, 4263);
 try {
-	const loader = spawn('npx', ['tsx', 'scripts/demo/load.ts', server.url], { stdio: 'ignore' });
-	await new Promise((resolve) => loader.on('exit', resolve));
+	await loadDemo(server.url);
 	const { faults, ...told } = await fuzzRequests(server.url, seed, requests);
 	console.log(told);
 	for (const fault of faults.slice(0, 10)) console.error(fault);

@@ -1,6 +1,7 @@
 /** Requests of every route, spoiled at random: each is answered, none by a fault, and health never waits. */
 import fc from 'fast-check';
 import { BAY_2 } from '../demo/benches';
+import { A_CUT } from '../serve';
 
 const number = fc.oneof(fc.integer(), fc.double(), fc.constantFrom(-1, 0, 1e12, 1e308, 6, 45));
 const value: fc.Arbitrary<unknown> = fc.oneof(
@@ -44,16 +45,7 @@ const spoil = (body: Body) => {
 };
 
 const ENTRIES: Body[] = [
-	{
-		kind: 'cut',
-		metal: 'mild-steel',
-		thicknessMm: 6,
-		outputA: 45,
-		lengthMm: 300,
-		arcS: 14,
-		starts: 1,
-		start: 'edge'
-	},
+	{ ...A_CUT },
 	{ kind: 'pit', pitMm: 0.4 },
 	{ kind: 'drain', fromBar: 8, toBar: 6, seconds: 60 },
 	{ kind: 'gauge', tankBar: 8, inletBar: 6 },

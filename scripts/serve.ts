@@ -1,0 +1,56 @@
+/** What several commands need of the server: one on a folder, until it is stopped, and something to log. */
+import { spawn, type ChildProcess } from 'node:child_process';
+import { fileURLToPath } from 'node:url';
+
+const ROOT = fileURLToPath(new URL('..', import.meta.url));
+
+/** One cut as a device logs it. */
+export const A_CUT = {
+	kind: 'cut',
+	metal: 'mild-steel',
+	thicknessMm: 6,
+	outputA: 45,
+	lengthMm: 300,
+	arcS: 14,
+	starts: 1,
+	start: 'edge'
+} as const;
+
+export interface Served {
+	url: string;
+	child: ChildProcess;
+	stop: () => void;
+}
+
+/** Starts the built server and waits until it answers. */
+export async function serve(folder: string, port: number): Promise<Served> {
+	const child = spawn('node', ['server.js'], {
+		cwd: ROOT,
+		env: { ...process.env, PORT: String(port), STEADY_ARC_DATA: folder },
+		stdio: 'ignore'
+	});
+	const url = `http://127.0.0.1:${port}`;
+	for (let i = 0; i < 400; i++) {
+		const up = await fetch(`${url}/api/health`).then(
+			(response) => response.ok,
+			() => false
+		);
+		if (up) return { url, child, stop: () => void child.kill() };
+		await new Promise((resolve) => setTimeout(resolve, 50));
+	}
+	throw new Error(`no server on port ${port}`);
+}
+
+/** Loads the demo through the public API. */
+export async function loadDemo(url: string): Promise<void> {
+	const loader = spawn('npx', ['tsx', 'scripts/demo/load.ts', url], { cwd: ROOT, stdio: 'ignore' });
+	const code = await new Promise((resolve) => loader.on('exit', resolve));
+	if (code !== 0) throw new Error('the demo data did not load');
+}
+
+export const post = (url: string, body: unknown): Promise<Response> =>
+	fetch(url, {
+		method: 'POST',
+		headers: { 'content-type': 'application/json' },
+		body: JSON.stringify(body)
+	});
