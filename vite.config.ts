@@ -60,6 +60,8 @@ export default defineConfig({
 	worker: { format: 'es' },
 	test: {
 		expect: { requireAssertions: true },
+		// No test measures speed: this only ends one that hangs.
+		testTimeout: 60_000,
 		projects: [
 			{
 				extends: true,

@@ -27,4 +27,4 @@ try {
 	server.stop();
 	rmSync(folder, { recursive: true, force: true });
 }
-fuzzParsers(seed, inputs, (name) => console.log(`${inputs} inputs: ${name}`));
+fuzzParsers(seed, inputs, (name) => process.stdout.write(`${inputs} inputs: ${name}\n`));

@@ -147,15 +147,15 @@ export function fuzzParsers(
 	runs: number,
 	told: (name: string) => void = () => {}
 ): void {
-	const { log } = console;
+	const { log, error, warn } = console;
 	// One of the libraries talks about what it does not know.
-	console.log = () => {};
+	console.log = console.error = console.warn = () => {};
 	try {
 		for (const [name, property] of Object.entries(PARSERS)) {
 			fc.assert(property, { seed, numRuns: runs });
 			told(name);
 		}
 	} finally {
-		console.log = log;
+		Object.assign(console, { log, error, warn });
 	}
 }

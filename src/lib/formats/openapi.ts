@@ -38,6 +38,8 @@ interface Operation {
 	params?: string[];
 	query?: string[];
 	optionalQuery?: string[];
+	/** The body is a file of this type. */
+	fileBody?: string;
 	refusals?: number[];
 }
 
@@ -242,8 +244,8 @@ const OPERATIONS: Operation[] = [
 	{
 		path: '/api/restore',
 		method: 'post',
-		summary:
-			'Put a backup in the place of the store (body: the file); what stood there is kept aside',
+		summary: 'Put a backup in the place of the store; what stood there is kept aside',
+		fileBody: 'application/vnd.sqlite3',
 		refusals: [400, 413]
 	},
 	{
@@ -305,6 +307,12 @@ function operation(o: Operation): Record<string, unknown> {
 			}))
 		],
 		...(o.body && { requestBody: { required: true, content: json(jsonSchema(o.body)) } }),
+		...(o.fileBody && {
+			requestBody: {
+				required: true,
+				content: { [o.fileBody]: { schema: { type: 'string', format: 'binary' } } }
+			}
+		}),
 		responses: {
 			200: { description: 'Done', content: json({ type: 'object' }) },
 			...Object.fromEntries(
