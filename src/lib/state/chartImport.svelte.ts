@@ -20,6 +20,8 @@ export class ChartImport {
 	/** The person has looked at the questions. */
 	looked = $state(false);
 	#text = '';
+	/** The person's own mapping; undefined: guessed. */
+	#said: Mapping | undefined;
 	readonly #reader = new OneQuestion<ChartQuestion, ChartAnswer>(
 		() => new ChartWorker(),
 		DEADLINE_MS
@@ -49,13 +51,15 @@ export class ChartImport {
 
 	/** The person says which column is what; −1: none. */
 	map(field: ChartField, column: number, unit: string): void {
-		const mapping: Mapping = { ...this.reading?.mapping };
+		// What was said last counts, also while its answer is still under way.
+		const mapping: Mapping = { ...(this.#said ?? this.reading?.mapping) };
 		if (column < 0) delete mapping[field];
 		else mapping[field] = { column, unit };
 		this.#ask(mapping);
 	}
 
 	#ask(mapping: Mapping | undefined): void {
+		this.#said = mapping;
 		this.busy = true;
 		this.looked = false;
 		this.#reader.ask(
