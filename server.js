@@ -26,7 +26,7 @@ process.env.BODY_SIZE_LIMIT = 'Infinity';
 process.env.STEADY_ARC_BUILD = build;
 process.env.STEADY_ARC_ORIGINS = originsFor(host, port, process.env.ALLOW_HOSTS).join(',');
 /** A restore by command asks this very server by it. */
-const key = (process.env.STEADY_ARC_KEY = randomBytes(16).toString('hex'));
+const key = randomBytes(16).toString('hex');
 
 if (!existsSync(join(build, 'handler.js'))) {
 	console.error('There is no build yet: run `npm run build`, or `npm run demo`.');
