@@ -29,7 +29,7 @@ test('harder work stops the cutter: when, which amps run on, and the same on eve
 	await page.getByRole('textbox', { name: 'Shop' }).blur();
 	await expect(page.getByRole('textbox', { name: 'Shop' })).toHaveValue('35 °C');
 	await expect(page.getByTestId('answer')).toContainText(/45 A stops \d+:\d\d: (cutter heat|air)/);
-	await expect(page.getByText('first limit')).toHaveCount(1);
+	await expect(page.getByText('first limit', { exact: true })).toHaveCount(1);
 	await expect(page).toHaveURL(/arc=120&rest=10&shop=35.*work=pattern/);
 	const supply = page.locator('[data-station="supply"]');
 	const word = await supply.textContent();
