@@ -3,7 +3,7 @@
  * to 0.1 %: the same tank, breaker by both curves and cutter heat, compressor on the cutter's breaker.
  */
 import { createRequire } from 'node:module';
-import { deliveryLpm } from '../../src/lib/core/air/delivery';
+import { deliveryLpm } from '../../src/lib/core/session/delivery';
 import { FREE_AIR_BAR } from '../../src/lib/core/air/flow';
 import {
 	DEFAULT_CUT,
@@ -13,7 +13,7 @@ import {
 	type PlanInputs
 } from '../../src/lib/core';
 import { workings } from '../../src/lib/core/plan/workings';
-import { runInputsOf } from '../../src/lib/core/plan/workings/session';
+import { runInputsOf } from '../../src/lib/core/plan/session';
 import { runSession, type RunInputs } from '../../src/lib/core/session/run';
 import { cycleOf } from '../../src/lib/core/session/schedule';
 import { BAY_2, TROLLEY } from '../demo/benches';

@@ -1,6 +1,6 @@
 /** Every reader of files and text, with input made to hurt: each ends, with a result or its own error. */
 import fc from 'fast-check';
-import { DomainError } from '../../src/lib/core/errors';
+import { DomainError } from '../../src/lib/core/quantity/errors';
 import { parseQuantity } from '../../src/lib/core/quantity/parse';
 import { BENCH, CHART, ENTRY, OUTLINE, SETTINGS } from '../../src/lib/core/stored/kinds';
 import { readBenchFile } from '../../src/lib/formats/benchFile';

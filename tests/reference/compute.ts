@@ -11,14 +11,14 @@ import {
 	outletBar
 } from '../../src/lib/core/air/flow';
 import { bottleFreeL } from '../../src/lib/core/air/bottle';
-import { deliveryLine } from '../../src/lib/core/air/delivery';
+import { deliveryLine } from '../../src/lib/core/session/delivery';
 import {
 	longestCut,
 	runningLaw,
 	standingLaw,
 	timeTo,
 	type Tank
-} from '../../src/lib/core/air/tank';
+} from '../../src/lib/core/session/tank';
 import {
 	magneticBand,
 	MAGNETIC_BAND,
@@ -83,12 +83,12 @@ import {
 	vapourHPaOf
 } from '../../src/lib/core/water/humidity';
 import { GEL_CAPACITY, waterLine } from '../../src/lib/core/water/line';
-import { lagDegFromRatio, speedRatioFromLag } from '../../src/lib/core/cutter/speed';
+import { lagDegFromRatio, speedRatioFromLag } from '../../src/lib/core/speed/speed';
 import { inverseMills, normalCdf } from '../../src/lib/core/solve/normal';
 import { cordGuard, wireGuard } from '../../src/lib/core/circuit/protection';
-import { steelLimitsMm } from '../../src/lib/core/cutter/limits';
-import { speedLaw } from '../../src/lib/core/cutter/speedLaw';
-import type { SpeedReading } from '../../src/lib/core/cutter/reading';
+import { steelLimitsMm } from '../../src/lib/core/speed/limits';
+import { speedLaw } from '../../src/lib/core/speed/speedLaw';
+import type { SpeedReading } from '../../src/lib/core/speed/reading';
 import {
 	grooveAreaMm2,
 	gougeSpeedMmS,

@@ -1,6 +1,6 @@
 /** The core's public face: what screens, routes, workers and scripts use. */
-export * from './errors';
-export * from './plan/inputs';
+export * from './quantity/errors';
+export * from './inputs/planInputs';
 export * from './plan/types';
 export { explain, MODEL_VERSION, plan, type ExplainedInput, type Explanation } from './plan/plan';
 export { FIGURE_IDS, REGISTRY, type FigureId } from './plan/registry';
@@ -12,8 +12,8 @@ export {
 	risingRows,
 	type Chart,
 	type ChartRow
-} from './cutter/chart';
-export { chartHash } from './plan/hash';
+} from './speed/chart';
+export { chartHash } from './solve/hash';
 export {
 	assemblySteps,
 	FAMILY_WORDS,
@@ -67,16 +67,16 @@ export {
 	tallyOf,
 	type Tally
 } from './evidence/tally';
-export { nextCut, type NextCut } from './evidence/nextCut';
+export { nextCut, type NextCut } from './studies/nextCut';
 export { readingsOf, type TestCut } from './evidence/speedReadings';
 export { completeEntry } from './evidence/supply';
 export { whatChanged, type ChangeSide, type FigureChange } from './plan/changes';
-export { studySession, type SessionStudy, type SessionTrace } from './plan/study';
+export { studySession, type SessionStudy, type SessionTrace } from './studies/session';
 export type { Pause, PausePlan } from './session/pauses';
-export { applied, type Change } from './fix/change';
-export { fixesFor, type Fix } from './fix/fixes';
-export { pluggedInto } from './fix/electric';
-export { solvedFor, type Solved } from './fix/solved';
+export { applied, type Change } from './studies/fix/change';
+export { fixesFor, type Fix } from './studies/fix/fixes';
+export { pluggedInto } from './studies/fix/electric';
+export { solvedFor, type Solved } from './studies/fix/solved';
 export { cutsInTenMin, restForRateS } from './session/schedule';
 export { readResult, SIGNS, suspectsOf, type Cause, type Reading, type Sign } from './faults/read';
 export { scrapMm, type Guide } from './cut/guide';
@@ -85,5 +85,5 @@ export { keptPlan, planAsKept, type KeptPlan } from './plan/kept';
 export { START_METHODS, type StartMethod, type StartOption } from './cut/start';
 export { THROUGH_CHECKS, whyNotThrough, type ThroughCheck } from './faults/notThrough';
 export { MARKS_MM, paceOf, travelMmS, travelS, type Pace } from './cut/pace';
-export { advise, type Advice, type AdviceReason } from './cut/advise';
-export { speedCurves, type SpeedCurves } from './plan/curves';
+export { advise, type Advice, type AdviceReason } from './studies/advise';
+export { speedCurves, type SpeedCurves } from './studies/curves';

@@ -1,6 +1,6 @@
 import { createStore, get, set, type UseStore } from 'idb-keyval';
 import type { PlanInputs } from '$lib/core';
-import type { Job } from '$lib/core/plan/job';
+import type { Job } from '$lib/core/studies/job';
 import { contoursOf, STARTING_SHAPES, type Shape, type ShapeKind } from '$lib/core/shape/makers';
 import type { Contour } from '$lib/core/shape/outline';
 import type { Keep, TemplateSide } from '$lib/core/shape/template';

@@ -1,6 +1,6 @@
 /** Reads drawings and makes templates off the screen's thread. Thin: it calls formats and core. */
 import type { PlanInputs } from '$lib/core';
-import { jobOf, type Job } from '$lib/core/plan/job';
+import { jobOf, type Job } from '$lib/core/studies/job';
 import { cutOrder, type CutPath } from '$lib/core/shape/order';
 import { boundsOf, type Bounds, type Contour } from '$lib/core/shape/outline';
 import { pathOf } from '$lib/core/shape/offset';

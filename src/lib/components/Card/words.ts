@@ -1,5 +1,5 @@
 import { METALS } from '$lib/core';
-import { CLEAN_AIMS, LAG_WINDOW_DEG, type SparkSchool } from '$lib/core/cutter/speed';
+import { CLEAN_AIMS, LAG_WINDOW_DEG, type SparkSchool } from '$lib/core/speed/speed';
 import type { Workbench } from '$lib/state/workbench.svelte';
 
 export const AIM_WORDS = {

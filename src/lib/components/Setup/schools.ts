@@ -1,5 +1,5 @@
 import type { FigureId, Plan } from '$lib/core';
-import { HAND_BAND_MM_S } from '$lib/core/cutter/speed';
+import { HAND_BAND_MM_S } from '$lib/core/speed/speed';
 import type { Workbench } from '$lib/state/workbench.svelte';
 
 export const SCHOOL_ROWS: readonly { label: string; id: FigureId }[] = [

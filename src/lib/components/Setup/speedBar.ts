@@ -1,5 +1,5 @@
 /** Where speeds stand on the bar: logarithmic from 1 to 100 mm/s over its width. */
-import { GUIDED_MOST_MM_S, HAND_BAND_MM_S } from '$lib/core/cutter/speed';
+import { GUIDED_MOST_MM_S, HAND_BAND_MM_S } from '$lib/core/speed/speed';
 import type { Plan } from '$lib/core';
 
 export const BAR = { width: 640, left: 8, right: 580 };

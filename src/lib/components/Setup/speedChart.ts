@@ -1,6 +1,6 @@
 /** Speed against thickness as a chart: plain data in, what ECharts is told out. Both axes go by the logarithm. */
 import type { SpeedCurves } from '$lib/core';
-import { HAND_BAND_MM_S } from '$lib/core/cutter/speed';
+import { HAND_BAND_MM_S } from '$lib/core/speed/speed';
 import type { Inks } from '$lib/components/Graph/inks';
 
 /** A test cut as a point: the recommended speed that was seen in it. */

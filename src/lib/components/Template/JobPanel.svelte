@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Job } from '$lib/core/plan/job';
+	import type { Job } from '$lib/core/studies/job';
 	import State from '$lib/components/Marks/State.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 

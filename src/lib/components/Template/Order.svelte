@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Job } from '$lib/core/plan/job';
+	import type { Job } from '$lib/core/studies/job';
 	import type { CheckAnswer, TemplateDrawing } from '$lib/workers/template.worker';
 	import Mark from '$lib/components/Marks/Mark.svelte';
 	import { START_NAMES } from '$lib/components/Cut/steps';

@@ -3,9 +3,14 @@ import { describe, expect, it } from 'vitest';
 import { altitudeFactor } from './altitude';
 import { chokedFlowLpm, FREE_AIR_BAR, hoseSquareDropBar2, inletBarFor, outletBar } from './flow';
 import { compressibility } from './bottle';
-import { DELIVERED_OVER_DISPLACED, deliveryLine, deliveryLpm, pointsAround } from './delivery';
+import {
+	DELIVERED_OVER_DISPLACED,
+	deliveryLine,
+	deliveryLpm,
+	pointsAround
+} from '../session/delivery';
 import { stageCoefficient } from './stages';
-import { longestCut, pressureAfter, tankDeliveryLpm, timeTo, type Tank } from './tank';
+import { longestCut, pressureAfter, tankDeliveryLpm, timeTo, type Tank } from '../session/tank';
 
 const number = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 const hose = fc.record({ boreMm: number(5, 20), lengthM: number(1, 60), flowLpm: number(40, 400) });

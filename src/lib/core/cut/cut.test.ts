@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { grooveAreaMm2, gougeSpeedMmS, passCount, passDepthMm } from '../gouge/groove';
-import { removalEnergyJPerKg } from '../plan/workings/gouging';
+import { removalEnergyJPerKg } from '../gouge/workings';
 import { METALS } from '../metal/metals';
 import { shades } from '../safety/shade';
 import {

@@ -1,4 +1,4 @@
-import { GUIDED_MOST_MM_S, HAND_BAND_MM_S } from '../cutter/speed';
+import { GUIDED_MOST_MM_S, HAND_BAND_MM_S } from '../speed/speed';
 import type { Guide } from './guide';
 
 /** Sheet of this thickness warps when it is heated more than the cut needs, mm (common practice). */

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { dutyShareAt, governingPair, ratedRiseK, riseAtK } from './duty';
 import { firstCrossing, settledPeak } from '../session/node';
-import { aimFactor, LAG_WINDOW_DEG, lagDegFromRatio, speedRatioFromLag } from './speed';
+import { aimFactor, LAG_WINDOW_DEG, lagDegFromRatio, speedRatioFromLag } from '../speed/speed';
 
 const number = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 describe('spark lag', () => {

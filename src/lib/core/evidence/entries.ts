@@ -3,7 +3,7 @@ import * as v from 'valibot';
 import { SCRAP_KERF_MM, scrapMm, SHIELD_RADIUS_MM } from '../cut/guide';
 import { START_METHODS } from '../cut/start';
 import { METAL_IDS } from '../metal/metals';
-import { within } from '../within';
+import { within } from '../quantity/within';
 
 const metal = v.picklist(METAL_IDS, `one of ${METAL_IDS.join(', ')}`);
 

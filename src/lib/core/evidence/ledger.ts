@@ -1,5 +1,5 @@
 /** Evidence from what a log comes to. */
-import { NO_EVIDENCE, type Bench, type Evidence } from '../plan/inputs';
+import { NO_EVIDENCE, type Bench, type Evidence } from '../inputs/planInputs';
 import { growthUm } from '../wear/electrode';
 import type { Entry, LoggedEntry } from './entries';
 import { FADE_UM, merged, readingsOf } from './speedReadings';

@@ -1,5 +1,5 @@
 import { scrapMm } from '../cut/guide';
-import type { Bench, Evidence } from '../plan/inputs';
+import type { Bench, Evidence } from '../inputs/planInputs';
 import { kerfKey } from '../cut/kerf';
 import { stat, type Of } from './supply';
 

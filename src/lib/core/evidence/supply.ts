@@ -1,6 +1,6 @@
 /** What the measurements of circuit and air tell, and what only the bench knows when one is written. */
 import { altitudeFactor } from '../air/altitude';
-import { DELIVERED_OVER_DISPLACED, deliveryLine, deliveryLpm } from '../air/delivery';
+import { DELIVERED_OVER_DISPLACED, deliveryLine, deliveryLpm } from '../session/delivery';
 import { FREE_AIR_BAR, outletBar } from '../air/flow';
 import { curveBetween, tripCurves } from '../circuit/breaker';
 import { phaseFactor } from '../circuit/draw';
@@ -11,11 +11,11 @@ import {
 	riseFactorFromLamp,
 	tauFromRecoveryS
 } from '../cutter/duty';
-import { plateInput, type Bench, type Evidence, type Stat } from '../plan/inputs';
-import { airLine } from '../plan/workings/air';
-import { fittedNozzle } from '../plan/workings/cutting';
-import { draw, modelledOhm, wiring } from '../plan/workings/electric';
-import { apparentPowerVA, IDLE_A } from '../plan/workings/power';
+import { plateInput, type Bench, type Evidence, type Stat } from '../inputs/planInputs';
+import { airLine } from '../air/workings';
+import { fittedNozzle } from '../cut/workings';
+import { draw, modelledOhm, wiring } from '../circuit/workings';
+import { apparentPowerVA, IDLE_A } from '../cutter/power';
 import { firstCrossing } from '../session/node';
 import type { Entry } from './entries';
 

@@ -3,7 +3,7 @@
  * the belief by Bayes' rule; the things count as independent once the cause is given. Which sign goes with
  * which cause is common practice; how often, the numbers below, is our own.
  */
-import { speedRatioFromLag } from '../cutter/speed';
+import { speedRatioFromLag } from '../speed/speed';
 import type { FigureId } from '../plan/registry';
 import type { Plan } from '../plan/types';
 

@@ -1,12 +1,12 @@
 import { GAP_MOST_MM } from '../cut/guide';
 import { handMostMmS } from '../cut/heat';
-import { CLEAN_AIMS, HAND_BAND_MM_S } from '../cutter/speed';
+import { CLEAN_AIMS, HAND_BAND_MM_S } from '../speed/speed';
 import { PART_WORDS } from '../torch/assembly';
 import { supplyChecks } from './supplyChecks';
 import type { Check, Verdict } from './types';
-import { verdictOf } from './verdict';
+import { verdictOf } from '../figure/verdict';
 import type { Workings } from './workings';
-import { surelySeversMm } from './workings/cutting';
+import { surelySeversMm } from '../cut/workings';
 
 function setupChecks(w: Workings): Check[] {
 	const { cut } = w.inputs;

@@ -5,7 +5,7 @@ import { shortAtS } from '../session/run';
 import { supplyFindings } from './supplyFindings';
 import type { Finding } from './types';
 import type { Workings } from './workings';
-import { GAUGE_BAR } from './workings/air';
+import { GAUGE_BAR } from '../air/workings';
 
 /** Figures inside findings are few and plain; screens show the rest with their units. */
 const whole = (value: number) => String(Math.round(value));

@@ -2,11 +2,11 @@ import { startOptions } from '../cut/start';
 import { cautionsFor } from '../safety/cautions';
 import { checksOf } from './checks';
 import { findingsOf } from './findings';
-import { hash53 } from './hash';
-import type { PlanInputs } from './inputs';
+import { hash53 } from '../solve/hash';
+import type { PlanInputs } from '../inputs/planInputs';
 import { FIGURE_IDS, REGISTRY, type FigureId } from './registry';
 import type { Basis, Figure, Plan } from './types';
-import { judge } from './verdict';
+import { judge } from '../figure/verdict';
 import { workings, type Workings } from './workings';
 import type { Quantity } from '../quantity/units';
 

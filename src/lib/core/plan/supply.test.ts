@@ -6,7 +6,7 @@ import { BENCH } from '../stored/kinds';
 import { conductorsFor } from '../circuit/conductors';
 import { worstOn } from '../../components/Supply/rails';
 import { PARTS } from '../../components/Bench/parts';
-import { judge } from './verdict';
+import { judge } from '../figure/verdict';
 
 const number = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 const planned = (change: (b: Bench) => unknown, work: Partial<Work> = {}, from = BAY_2): Plan =>

@@ -2,10 +2,10 @@ import type { Guard } from '../circuit/protection';
 import { HOT_SPOT_C } from '../cutter/duty';
 import { shortAtS } from '../session/run';
 import type { Check, Verdict } from './types';
-import { verdictOf } from './verdict';
-import type { Bench } from './inputs';
+import { verdictOf } from '../figure/verdict';
+import type { Bench } from '../inputs/planInputs';
 import { FUSE_BLOWS, type Workings } from './workings';
-import { GAUGE_BAR, PLENTY_SHARE } from './workings/air';
+import { GAUGE_BAR, PLENTY_SHARE } from '../air/workings';
 
 const station = 'supply' as const;
 

@@ -1,11 +1,11 @@
 import { conductorLabel } from '../circuit/conductors';
 import { cordsBehind, tradeCord } from '../circuit/protection';
 import { tripBandMa } from '../circuit/earthFault';
-import { tankDeliveryLpm } from '../air/tank';
+import { tankDeliveryLpm } from '../session/tank';
 import { runShare } from '../session/run';
 import type { Finding } from './types';
 import type { Workings } from './workings';
-import { loadsOf } from './workings/electric';
+import { loadsOf } from '../circuit/workings';
 
 /** Figures inside findings are few and plain; screens show the rest with their units. */
 const whole = (value: number) => String(Math.round(value));

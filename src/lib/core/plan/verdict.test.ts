@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { STATIONS, type Check, type Verdict } from './types';
-import { judge, TIGHT_BELOW, verdictOf, worst } from './verdict';
+import { judge, TIGHT_BELOW, verdictOf, worst } from '../figure/verdict';
 
 const check = (verdict: Verdict, margin: number, more: Partial<Check> = {}): Check => ({
 	id: 'supply.voltageV',

@@ -1,4 +1,4 @@
-import { DomainError } from '../errors';
+import { DomainError } from './errors';
 import { GAUGE_RANGE, thicknessInFromGauge, type GaugeTable } from './gauge';
 import { ACCEPTED, CORE_UNIT, MM_PER_IN, type Quantity } from './units';
 import { defaultUnit, type UnitSystem } from './systems';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { unit } from 'mathjs';
 import { describe, expect, it } from 'vitest';
-import { DomainError } from '../errors';
+import { DomainError } from './errors';
 import { say } from './format';
 import { GAUGE_RANGE, gaugeFromThicknessIn, thicknessInFromGauge, type GaugeTable } from './gauge';
 import { parseQuantity, type ParseContext } from './parse';

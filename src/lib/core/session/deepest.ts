@@ -1,4 +1,4 @@
-import { pressureAfter, runningLaw, stretchAt } from '../air/tank';
+import { pressureAfter, runningLaw, stretchAt } from './tank';
 import type { FallingStretch, RunInputs } from './runTypes';
 import type { Pattern } from './schedule';
 

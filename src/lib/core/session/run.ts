@@ -6,7 +6,7 @@ import {
 	timeTo,
 	type Law,
 	type Tank
-} from '../air/tank';
+} from './tank';
 import { deepestRecovered } from './deepest';
 import type { FallingStretch, NodeRun, Run, RunInputs, Step } from './runTypes';
 import { cycleOf, cyclesPerSpell, endS, type Phase } from './schedule';

@@ -1,4 +1,4 @@
-import type { Law, Tank } from '../air/tank';
+import type { Law, Tank } from './tank';
 import type { Pattern, Phase } from './schedule';
 
 /**

@@ -1,8 +1,8 @@
 import { createRequire } from 'node:module';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { deliveryLine, deliveryLpm } from '../air/delivery';
-import { longestCut, type Tank } from '../air/tank';
+import { deliveryLine, deliveryLpm } from './delivery';
+import { longestCut, type Tank } from './tank';
 import { FREE_AIR_BAR } from '../air/flow';
 import { firstCrossing, settledPeak, type NodePattern } from './node';
 import { runSession, runShare, shortAtS, type RunInputs, type Step } from './run';

@@ -1,4 +1,4 @@
-import { pressureAfter } from '../air/tank';
+import { pressureAfter } from './tank';
 import { runSession, type RunInputs, type Step } from './run';
 
 /** The run in time, for the chart and its table. Columns run in step with `timeS`. */

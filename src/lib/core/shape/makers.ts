@@ -1,6 +1,6 @@
 /** Outlines from a few dimensions, mm; each is a set of closed contours round the origin. */
 import * as v from 'valibot';
-import { within } from '../within';
+import { within } from '../quantity/within';
 import type { Contour, Vertex } from './outline';
 
 const corner = (x: number, y: number, bulge = 0): Vertex => ({ x, y, bulge });

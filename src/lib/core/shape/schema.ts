@@ -1,7 +1,7 @@
 /** What a template is made from, as it crosses files, store and API. */
 import * as v from 'valibot';
 import { SCRAP_KERF_MM, SHIELD_RADIUS_MM } from '../cut/guide';
-import { within } from '../within';
+import { within } from '../quantity/within';
 
 export const VERTICES_MOST = 100_000;
 export const CONTOURS_MOST = 500;

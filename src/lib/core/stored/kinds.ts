@@ -1,8 +1,8 @@
 /** Every kind of thing that is kept, with its version and its way up to it. */
 import * as v from 'valibot';
-import { ChartRowSchema, CHART_ROWS_MOST } from '../cutter/chart';
+import { ChartRowSchema, CHART_ROWS_MOST } from '../speed/chart';
 import { EntrySchema } from '../evidence/entries';
-import { BenchSchema, PlanInputsSchema, SettingsSchema } from '../plan/inputs';
+import { BenchSchema, PlanInputsSchema, SettingsSchema } from '../inputs/planInputs';
 import { KeptPlanSchema } from '../plan/kept';
 import { ContoursSchema } from '../shape/schema';
 import { BENCH_UPGRADES, tellBenchVersion } from './benchUpgrades';

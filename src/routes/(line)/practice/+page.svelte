@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import { MARKS_MM } from '$lib/core';
-	import { lagDegFromRatio } from '$lib/core/cutter/speed';
+	import { lagDegFromRatio } from '$lib/core/speed/speed';
 	import type { Stretch } from '$lib/core/practice/score';
 	import { cutTitle } from '$lib/components/Card/words';
 	import ScreenMatch from '$lib/components/Drawing/ScreenMatch.svelte';

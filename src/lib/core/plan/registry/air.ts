@@ -1,4 +1,4 @@
-import { pointsAround } from '../../air/delivery';
+import { pointsAround } from '../../session/delivery';
 import type { Workings } from '../workings';
 import {
 	banded,

@@ -1,7 +1,7 @@
 import { THROUGH_BAND, THROUGH_FACTOR } from '../../cut/start';
 import { RATES_UM } from '../../wear/electrode';
 import type { Workings } from '../workings';
-import type { GuideWay } from '../workings/guiding';
+import type { GuideWay } from '../../cut/guiding';
 import {
 	banded,
 	given,

@@ -1,5 +1,5 @@
 import type { Workings } from '../workings';
-import { IDLE_A } from '../workings/power';
+import { IDLE_A } from '../../cutter/power';
 import {
 	banded,
 	given,

@@ -1,5 +1,5 @@
 import { handMostMmS } from '../../cut/heat';
-import { CLEAN_AIMS, LAG_WINDOW_DEG } from '../../cutter/speed';
+import { CLEAN_AIMS, LAG_WINDOW_DEG } from '../../speed/speed';
 import { EIGHT_IN_TEN } from '../../solve/normal';
 import type { Workings } from '../workings';
 import { LAW_SOURCE, lineMm, parts, perTravel, t, TOO_THICK } from './cutShared';

@@ -8,7 +8,7 @@ import {
 import { GEL_CAPACITY, TANK_WATER_SHARE } from '../../water/line';
 import type { Quantity } from '../../quantity/units';
 import type { Workings } from '../workings';
-import { shopFlowLpm } from '../workings/air';
+import { shopFlowLpm } from '../../air/workings';
 import { given, several, stated, type FigureDef, type Way } from './define';
 
 const SATURATION = 'Magnus over water, coefficients of Sonntag 1990 (WMO)';

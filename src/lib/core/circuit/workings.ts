@@ -1,0 +1,302 @@
+import {
+	curveBetween,
+	magneticBand,
+	ratingAtAmbientA,
+	tripCurves,
+	type TripCurve
+} from './breaker';
+import {
+	ampacityA,
+	copperTemperatureFactor,
+	ratedConductorC,
+	resistanceOhmKm20
+} from './conductors';
+import {
+	effectiveCurrentA,
+	loopConductors,
+	necDutyMultiplier,
+	phaseFactor,
+	voltageUnderLoad,
+	type Delivered,
+	type NotDelivered
+} from './draw';
+import { cordGuard, wireGuard, type Guard } from './protection';
+import { generatorLoadShare, generatorOhm } from './generator';
+import { dutyShareAt, governingPair } from '../cutter/duty';
+import {
+	plateInput,
+	type Bench,
+	type Evidence,
+	type Load,
+	type PlateInput,
+	type Supply,
+	type Work
+} from '../inputs/planInputs';
+import { apparentPowerVA, arcVoltageV, effectiveMostA, IDLE_A, inputMaxA } from '../cutter/power';
+
+/** Service to the panel when nobody has measured it, Ω there and back [own, stated]. */
+export const DEFAULT_SERVICE_OHM: Record<Supply['system'], number> = {
+	'north-america': 0.08,
+	iec: 0.2
+};
+/** What does not depend on the amps chosen. */
+export interface Wiring {
+	plate: PlateInput;
+	/** I1max. */
+	inputMaxA: number;
+	phaseFactor: number;
+	loopConductors: number;
+	serviceOhm: number;
+	wireOhmKm: number;
+	wireOhm: number;
+	cordOhmKm: number;
+	cordOhm: number;
+	/** By the model. */
+	modelOhm: number;
+	/** By measurement where there is one. */
+	resistanceOhm: number;
+	sourceV: number;
+	/** Loads on the same circuit: all the time, and with the compressor. */
+	steadyA: number;
+	compressorA: number;
+	/** At the receptacle with those loads on and the cutter idle: they share service and wire. */
+	sharedV: number;
+	/** Volts that the machine takes, loaded and idle. */
+	leastV: number;
+	mostV: number;
+	spanV: number;
+	/** I1eff: on the label, or the largest over its duty pairs. */
+	inputEffA: number;
+	/** Nearest in front of the cord: the breaker, or a fuse in the plug. */
+	nearestA: number;
+	breakerA: number;
+	curves: { earliest: TripCurve; latest: TripCurve };
+	wireCarriesA: number;
+	/** By its conductors, or by the label of a listed set. */
+	cordCarriesA: number;
+	wireGuard: Guard;
+	/** undefined: no cord. */
+	cordGuard: Guard | undefined;
+	/** Largest current at a switch-on on this circuit, the rest running, A; and the load that makes it. */
+	startA: number;
+	startOf: string;
+	/** Currents between which the breaker trips at once, A. */
+	magneticA: readonly [number, number];
+}
+
+/** Loads that count while this air source works: without its compressor none starts with it. */
+export function loadsOf(bench: Bench): Load[] {
+	return bench.supply.loads.filter(
+		(load) => load.when === 'always' || bench.air.source === 'compressor'
+	);
+}
+
+/** Ohms of wire and cord by the model, and of the whole loop. */
+export function modelledOhm(
+	supply: Supply
+): Pick<Wiring, 'serviceOhm' | 'wireOhmKm' | 'wireOhm' | 'cordOhmKm' | 'cordOhm' | 'modelOhm'> {
+	const loop = loopConductors(supply.phases);
+	const hot = (size: Supply['wire']['size'], use: 'wire' | 'cord') =>
+		resistanceOhmKm20(size, use) * copperTemperatureFactor(ratedConductorC(size));
+	const serviceOhm = supply.generator
+		? generatorOhm(supply.generator, supply.nominalV)
+		: (supply.serviceOhm ?? DEFAULT_SERVICE_OHM[supply.system]);
+	const wireOhmKm = hot(supply.wire.size, 'wire');
+	const wireOhm = (loop * supply.wire.lengthM * wireOhmKm) / 1000;
+	const cordOhmKm = supply.cord ? hot(supply.cord.size, 'cord') : 0;
+	const cordOhm = supply.cord ? (loop * supply.cord.lengthM * cordOhmKm) / 1000 : 0;
+	return {
+		serviceOhm,
+		wireOhmKm,
+		wireOhm,
+		cordOhmKm,
+		cordOhm,
+		modelOhm: serviceOhm + wireOhm + cordOhm
+	};
+}
+
+/** The largest start on this circuit, everything else on it running; the cutter's own switch-on too. */
+function largestStart(bench: Bench, onCircuit: readonly Load[], cutterA: number) {
+	const running = onCircuit.reduce((sum, load) => sum + load.currentA, 0);
+	let [startA, startOf] = [running + cutterA, 'the arc'];
+	for (const load of onCircuit) {
+		const amps = running + cutterA + load.currentA * (load.startMultiple - 1);
+		if (amps > startA) [startA, startOf] = [amps, load.name];
+	}
+	const { inrushA } = bench.cutter;
+	if (inrushA !== null && running + inrushA > startA) {
+		[startA, startOf] = [running + inrushA, 'switching the cutter on'];
+	}
+	return { startA, startOf };
+}
+
+/** Whether wire and cord are protected by the device nearest in front of them. */
+function guardsOf(bench: Bench, w: { inputMaxA: number; neededA: number; nearestA: number }) {
+	const { supply } = bench;
+	const { breaker, cord, wire } = supply;
+	const alone = loadsOf(bench).every((load) => load.on !== supply.circuit || load.currentA === 0);
+	return {
+		wireGuard: wireGuard({
+			system: supply.system,
+			size: wire.size,
+			method: wire.method,
+			deviceA: breaker.ratingA,
+			machineOnly: alone ? { inputMaxA: w.inputMaxA, neededA: w.neededA } : null
+		}),
+		cordGuard: cord ? cordGuard({ system: supply.system, ...cord, deviceA: w.nearestA }) : undefined
+	};
+}
+
+export function wiring(bench: Bench, evidence: Evidence): Wiring {
+	const { supply } = bench;
+	const { breaker } = supply;
+	const plate = plateInput(bench)!;
+	const model = modelledOhm(supply);
+	const measured = evidence.loopOhm;
+	const resistanceOhm = measured
+		? Math.max(1e-4, measured.mean + model.modelOhm - measured.modelOhm)
+		: model.modelOhm;
+	const onCircuit = loadsOf(bench).filter((load) => load.on === supply.circuit);
+	const sum = (when: Load['when']) =>
+		onCircuit.filter((l) => l.when === when).reduce((total, l) => total + l.currentA, 0);
+	const [steadyA, compressorA] = [sum('always'), sum('compressor')];
+	const sourceV = evidence.sourceV?.mean ?? supply.nominalV;
+	const curves = tripCurves(breaker.standard, breaker.ratingA);
+	const seen = evidence.trip;
+	const mostA = inputMaxA(bench, plate);
+	const band = magneticBand(breaker.standard, breaker.curve);
+	const span = plate.voltageV * bench.cutter.toleranceShare;
+	const dutyShare = Math.max(...plate.duty.map((pair) => pair.dutyShare));
+	const nearestA = Math.min(breaker.ratingA, supply.plugFuseA ?? Infinity);
+	const guards = guardsOf(bench, {
+		inputMaxA: mostA,
+		neededA: mostA * necDutyMultiplier(dutyShare),
+		nearestA
+	});
+	return {
+		plate,
+		inputMaxA: mostA,
+		phaseFactor: phaseFactor(supply.phases),
+		loopConductors: loopConductors(supply.phases),
+		...model,
+		resistanceOhm,
+		sourceV,
+		steadyA,
+		compressorA,
+		sharedV:
+			sourceV -
+			(supply.phases === 3 ? Math.sqrt(3) : 1) *
+				(steadyA + compressorA) *
+				Math.max(0, resistanceOhm - model.cordOhm),
+		leastV: plate.voltageV - span,
+		mostV: plate.voltageV + span,
+		spanV: span,
+		inputEffA: effectiveMostA(bench, plate),
+		nearestA,
+		...guards,
+		breakerA: ratingAtAmbientA(breaker.standard, breaker.ratingA, supply.ambientC),
+		curves: seen
+			? {
+					earliest: curveBetween(curves, seen.lowShare),
+					latest: curveBetween(curves, seen.highShare)
+				}
+			: curves,
+		wireCarriesA: ampacityA(supply.wire.size, 'wire', supply.wire.method),
+		cordCarriesA: supply.cord
+			? (supply.cord.labelA ?? ampacityA(supply.cord.size, 'cord', 'clipped'))
+			: Infinity,
+		...largestStart(bench, onCircuit, mostA),
+		magneticA: [band[0] * breaker.ratingA, band[1] * breaker.ratingA]
+	};
+}
+
+/** What does depend on the amps. */
+export interface Draw {
+	outputA: number;
+	arcVoltageV: number;
+	outputPowerW: number;
+	fullOutputPowerW: number;
+	apparentVA: number;
+	delivered: Delivered | NotDelivered;
+	/** While cutting, A; at the source voltage when it cannot be delivered. */
+	inputA: number;
+	receptacleV: number;
+	/** Share of the source voltage lost; 1 when it cannot be delivered. */
+	dropShare: number;
+	/** Share of the time with the arc on. */
+	onShare: number;
+	/** Averaged for heating over the pattern, other loads included, A. */
+	effectiveA: number;
+	/** Share of the generator's rating, every load of the shop counted; undefined: mains. */
+	generatorShare: number | undefined;
+	generatorVA: number;
+	/** The plate's duty share at these amps. */
+	plateDutyShare: number;
+	/** NEC Table 630.11(A) for it. */
+	dutyMultiplier: number;
+	/** NEC: ampacity wanted of the wire by duty cycle, A; IEC: I1eff at the plate's duty. */
+	neededA: number;
+}
+
+/**
+ * Everything at these amps. `ratio` is what the clamp meter found over the model of the machine's draw.
+ */
+export function draw(
+	bench: Bench,
+	w: Wiring,
+	{ ratio, outputA, work }: { ratio: number; outputA: number; work: Pick<Work, 'arcS' | 'restS'> }
+): Draw {
+	const { supply } = bench;
+	const arcV = arcVoltageV(bench, outputA);
+	const apparentVA = ratio * apparentPowerVA(bench, w.plate, outputA);
+	const delivered = voltageUnderLoad({
+		sourceV: w.sharedV,
+		apparentVA,
+		resistanceOhm: w.resistanceOhm,
+		phases: supply.phases
+	});
+	const inputA = delivered.ok ? delivered.currentA : apparentVA / (w.phaseFactor * w.sharedV);
+	const sharedA = w.steadyA + w.compressorA;
+	const onShare = work.arcS / (work.arcS + work.restS);
+	const plateDutyShare = dutyShareAt(governingPair(w.plate.duty, outputA), outputA);
+	const dutyMultiplier = necDutyMultiplier(plateDutyShare);
+	const neededA =
+		supply.system === 'north-america'
+			? w.inputMaxA * dutyMultiplier
+			: effectiveCurrentA(inputA, IDLE_A, plateDutyShare);
+	const fullA = w.plate.outputMaxA;
+	const outputPowerW = outputA * arcV;
+	const otherVA = loadsOf(bench).reduce(
+		(total, load) => total + load.currentA * voltsOf(bench, load),
+		0
+	);
+	const activeW = Math.min(apparentVA, outputPowerW / bench.cutter.efficiency);
+	return {
+		outputA,
+		arcVoltageV: arcV,
+		outputPowerW,
+		fullOutputPowerW: fullA * arcVoltageV(bench, fullA),
+		apparentVA,
+		delivered,
+		inputA,
+		receptacleV:
+			w.sharedV - (w.resistanceOhm - w.cordOhm) * inputA * (supply.phases === 3 ? Math.sqrt(3) : 1),
+		dropShare: delivered.ok ? (w.sourceV - delivered.voltageV) / w.sourceV : 1,
+		onShare,
+		effectiveA: effectiveCurrentA(inputA + sharedA, IDLE_A + sharedA, onShare),
+		generatorVA: apparentVA + otherVA,
+		generatorShare: supply.generator
+			? generatorLoadShare(supply.generator, apparentVA + otherVA, activeW + otherVA)
+			: undefined,
+		plateDutyShare,
+		dutyMultiplier,
+		neededA
+	};
+}
+
+/** Volts (times √3 for three phases) of the circuit that a load is on. */
+function voltsOf(bench: Bench, load: Load): number {
+	const { supply } = bench;
+	const circuit = supply.elsewhere.find((c) => c.name === load.on) ?? supply;
+	return phaseFactor(circuit.phases) * circuit.nominalV;
+}

@@ -1,0 +1,81 @@
+import { startCapacity, startMethod, throughS } from './start';
+import { arcThicknessMm } from './thickness';
+import { nearestRow, type Chart, type ChartRow } from '../speed/chart';
+import { aimFactor } from '../speed/speed';
+import type { SpeedLaw } from '../speed/speedLaw';
+import { coatingSpeed } from '../metal/coatings';
+import type { Bench, Cut, Evidence, Settings } from '../inputs/planInputs';
+import { lawFor, nozzleFor } from '../speed/law';
+
+/** What the law says of this cut at some amps, with the nozzle that goes with them. */
+export interface LawAsk {
+	bench: Bench;
+	chart: Chart | null;
+	evidence: Pick<Evidence, 'speed'>;
+	cut: Pick<Cut, 'metal' | 'thicknessMm' | 'layers' | 'bevelDeg'>;
+}
+export function lawOfCut({ bench, chart, evidence, cut }: LawAsk, outputA: number): SpeedLaw {
+	const nozzleA = nozzleFor(bench.torch.nozzles, outputA).ratingA;
+	const thicknessMm = arcThicknessMm(cut);
+	return lawFor(bench, chart, evidence.speed, { metal: cut.metal, nozzleA, outputA, thicknessMm });
+}
+
+/** Travel of this cut, and what goes by it. */
+export function travelOf(
+	ask: LawAsk & { cut: Cut; settings: Pick<Settings, 'sparks'> },
+	outputA: number
+) {
+	const { cut, settings } = ask;
+	const arcMm = arcThicknessMm(cut);
+	const law = lawOfCut(ask, outputA).at({ outputA, thicknessMm: arcMm });
+	const coatingFactor = coatingSpeed(cut);
+	const mmS = (mmMin: number) => (law.parts ? (coatingFactor * mmMin) / 60 : null);
+	const referenceMmS = mmS(law.referenceMmMin);
+	const factor = aimFactor(cut.aim, {
+		sparks: settings.sparks,
+		thicknessMm: arcMm,
+		fastestOverReference: law.fastestMmMin / law.referenceMmMin
+	});
+	return {
+		arcMm,
+		law,
+		coatingFactor,
+		parts: law.parts,
+		baseMmS: mmS(law.baseMmMin),
+		referenceMmS,
+		fastestMmS: mmS(law.fastestMmMin),
+		aimFactor: factor,
+		speedMmS: referenceMmS === null ? null : referenceMmS * factor
+	};
+}
+
+/** The row of the chart that speaks of this very cut, if one does. */
+export function chartRowOf({ bench, chart, cut }: LawAsk, outputA: number): ChartRow | undefined {
+	const nozzleA = nozzleFor(bench.torch.nozzles, outputA).ratingA;
+	const place = { metal: cut.metal, outputA, nozzleA, thicknessMm: arcThicknessMm(cut) };
+	return chart ? nearestRow(chart, place) : undefined;
+}
+
+/** How this cut is started, and the time to break through, s: the chart's own for a pierce goes first. */
+export function started(
+	cut: Cut,
+	{ arcMm, law, referenceMmS }: ReturnType<typeof travelOf>,
+	chartRow: () => ChartRow | undefined
+) {
+	const start = startCapacity(law.cleanMm, law.severMm);
+	const method = startMethod(cut, arcMm, start);
+	const modelS = throughS(method, arcMm, referenceMmS);
+	const chartS = method === 'pierce' && modelS !== null ? chartRow()?.pierceS : null;
+	return { start, startMethod: method, throughS: chartS ?? modelS };
+}
+
+/** Arc of one such cut at some amps, s; null: it does not go through, or nothing starts it. */
+export function arcSOf(
+	ask: LawAsk & { cut: Cut; settings: Pick<Settings, 'sparks'>; lineMm: number },
+	outputA: number
+): number | null {
+	const travel = travelOf(ask, outputA);
+	const { throughS: through } = started(ask.cut, travel, () => chartRowOf(ask, outputA));
+	if (travel.speedMmS === null || through === null) return null;
+	return through + ask.lineMm / travel.speedMmS;
+}

@@ -1,0 +1,138 @@
+import { CLEAN_AIMS, HAND_BAND_MM_S } from '../speed/speed';
+import { handMostMmS } from '../cut/heat';
+import { AIMS, plateInput, type Cut, type PlanInputs } from '../inputs/planInputs';
+import type { Verdict } from '../plan/types';
+import { checksOf } from '../plan/checks';
+import { judge } from '../figure/verdict';
+import { workings, type Workings } from '../plan/workings';
+import { wholeAmps } from '../cut/workings';
+
+/**
+ * Why these amps are the best for an aim. `supply`: more would be better, and circuit, air or cutter do not
+ * bear them. `hand-limit`: a hand follows no more. `thin`: even the fewest run ahead of the hand.
+ */
+export type AdviceReason =
+	| 'least-heat'
+	| 'hand-limit'
+	| 'thin'
+	| 'supply'
+	| 'full'
+	| 'least-wear'
+	| 'steady-hand'
+	| 'not-clean'
+	| 'none';
+
+export interface Advice {
+	aim: Cut['aim'];
+	/** null: no setting does it; then there is no speed either. */
+	outputA: number | null;
+	/** As a hand can: no faster than it goes. */
+	speedMmS: number | null;
+	nozzleA: number | null;
+	supply: Verdict;
+	reason: AdviceReason;
+}
+
+/** The middle of what a hand holds, in the logarithm, mm/s. */
+const STEADIEST_MM_S = Math.sqrt(HAND_BAND_MM_S[0] * HAND_BAND_MM_S[1]);
+
+interface Tried {
+	outputA: number;
+	w: Workings;
+	supply: Verdict;
+	/** Of the whole of Supply and the thickness. */
+	runs: boolean;
+	clean: boolean;
+	/** Asked for, and as a hand goes. */
+	askedMmS: number;
+	speedMmS: number;
+}
+
+/** What an aim wants least of. Ties go to the lower amps, which wear the parts less. */
+const WANTS: Record<Cut['aim'], (t: Tried) => number> = {
+	clean: (t) => t.w.cutting.handHeatKJM ?? Infinity,
+	sever: (t) => 1 / t.speedMmS,
+	fastest: (t) => 1 / t.speedMmS,
+	cheapest: (t) => (t.w.wearing.perCutUm ?? Infinity) + t.outputA * 1e-3,
+	easiest: (t) => Math.abs(Math.log(t.askedMmS / STEADIEST_MM_S))
+};
+
+function tryAll(inputs: PlanInputs, aim: Cut['aim']): Tried[] {
+	const most = handMostMmS(inputs.cut.guide);
+	return wholeAmps(inputs.bench, plateInput(inputs.bench)!).flatMap((outputA) => {
+		const cut: Cut = { ...inputs.cut, aim, school: 'typed', typedA: outputA };
+		const w = workings({ ...inputs, cut }, { solveAmps: false });
+		const { speedMmS, handMmS, cleanMm, arcMm } = w.cutting;
+		if (speedMmS === null || handMmS === null) return [];
+		const checks = checksOf(w).filter((c) => c.station === 'supply' || c.part === 'Thickness');
+		const { stations, verdict } = judge(checks);
+		return [
+			{
+				outputA,
+				w,
+				supply: stations.supply.verdict,
+				runs: verdict !== 'stops',
+				clean: arcMm <= cleanMm,
+				askedMmS: speedMmS,
+				speedMmS: Math.min(speedMmS, most)
+			}
+		];
+	});
+}
+
+const some = (all: Tried[], keep: (t: Tried) => boolean) => {
+	const kept = all.filter(keep);
+	return kept.length ? kept : all;
+};
+
+function reasonOf(aim: Cut['aim'], best: Tried, all: Tried[]): AdviceReason {
+	const ahead = (t: Tried) => t.askedMmS > t.speedMmS;
+	if (ahead(best) && all.every(ahead)) return 'thin';
+	if (CLEAN_AIMS.includes(aim) && !best.clean) return 'not-clean';
+	if (aim === 'easiest') return 'steady-hand';
+	if (aim === 'cheapest') return 'least-wear';
+	if (aim === 'clean') return 'least-heat';
+	const more = all.filter((t) => t.outputA > best.outputA);
+	if (more.length === 0) return 'full';
+	return more.some((t) => t.speedMmS > best.speedMmS) ? 'supply' : 'hand-limit';
+}
+
+/**
+ * The best amps for each aim: every whole setting planned, those that supply and plate do not bear left
+ * out, the rest compared by what the aim wants. A supply that holds goes before a tight one, and for a
+ * clean edge what cuts clean before what only severs. Sheet on which a hand keeps up with no amps goes at
+ * the fewest, as fast as a hand goes along a guide.
+ */
+export function advise(inputs: PlanInputs): Advice[] {
+	let cleanest: Advice | undefined;
+	return AIMS.map((aim) => {
+		const all = tryAll(inputs, aim);
+		const running = some(
+			all.filter((t) => t.runs),
+			(t) => !CLEAN_AIMS.includes(aim) || t.clean
+		);
+		const among = some(running, (t) => t.supply === 'holds');
+		const wanted = among.reduce<Tried | undefined>(
+			(b, t) => (!b || WANTS[aim](t) < WANTS[aim](b) - 1e-12 ? t : b),
+			undefined
+		);
+		// Where a clean edge is had only on a tight supply, speed is not asked to do with less.
+		const asClean = running.find((t) => t.outputA === cleanest?.outputA);
+		const quick = aim === 'sever' || aim === 'fastest';
+		const slower = wanted && asClean && quick && wanted.speedMmS < (cleanest?.speedMmS ?? 0);
+		const best = slower ? asClean : wanted;
+		if (!best) {
+			return { aim, outputA: null, speedMmS: null, nozzleA: null, supply: 'stops', reason: 'none' };
+		}
+		const advice: Advice = {
+			aim,
+			outputA: best.outputA,
+			speedMmS: best.speedMmS,
+			nozzleA: best.w.cutting.nozzle.ratingA,
+			supply: best.supply,
+			reason: reasonOf(aim, best, all)
+		};
+		if (aim === 'clean') cleanest = advice;
+		return advice;
+	});
+}

@@ -1,0 +1,197 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { BAY_2, changed, inputsOf, TROLLEY } from '../../../../../tests/support/inputs';
+import { ampacityA } from '../../circuit/conductors';
+import { plan, type PlanInputs } from '../..';
+import { applied } from './change';
+import { pluggedInto } from './electric';
+import { fixesFor } from './fixes';
+import { firstThat } from './judgeOf';
+import { solvedFor } from './solved';
+
+const tight = inputsOf({ bench: TROLLEY });
+const hard = inputsOf({ bench: TROLLEY, work: { arcS: 60, restS: 30 } });
+const hot = inputsOf({ work: { arcS: 60, restS: 20, shopC: 35 } });
+const shared = inputsOf({
+	bench: changed((b) => {
+		b.supply.loads[0]!.on = b.supply.circuit;
+		b.supply.breaker.ratingA = 25;
+		b.supply.loads[0]!.currentA = 14;
+	}),
+	work: { arcS: 60, restS: 10 }
+});
+const RANK = { 'not set': 0, holds: 0, tight: 1, stops: 2 };
+
+describe('what would fix it', () => {
+	it.each([
+		['tight on volts', tight],
+		['short of air and hot', hard],
+		['hot', hot],
+		['compressor on the same breaker', shared]
+	] as const)('tells, for a bench that is %s, what planning for real confirms', (_, inputs) => {
+		const before = plan(inputs);
+		const fixes = fixesFor(inputs);
+		expect(fixes.length).toBeGreaterThan(0);
+		for (const fix of fixes) {
+			const after = plan(applied(inputs, fix.change));
+			expect(after.stations.supply.verdict, fix.id).toBe(fix.verdict);
+			expect(RANK[fix.verdict]).toBeLessThanOrEqual(RANK[before.stations.supply.verdict]);
+			expect(after.stations.supply.part).toBe(fix.limit.part);
+		}
+	});
+
+	it('puts a knob before a purchase and the electrician last', () => {
+		const fixes = fixesFor(tight);
+		expect(fixes[0]).toMatchObject({ id: 'amps', effort: 'a knob', verdict: 'holds' });
+		expect(fixes.at(-1)!.effort).toBe('an electrician');
+		expect(fixes.map((f) => f.id)).toContain('circuit-Lock house 240 V');
+	});
+
+	it('offers a new circuit last and whole: breaker, wire, receptacle and a cord that it protects', () => {
+		for (const inputs of [tight, hard, hot, shared]) {
+			const fixes = fixesFor(inputs);
+			fixes.forEach(({ effort }, i) => {
+				if (effort === 'an electrician') expect(i).toBe(fixes.length - 1);
+			});
+			const { change } = fixes.at(-1)!;
+			if (fixes.at(-1)!.effort !== 'an electrician') continue;
+			const checks = plan(applied(inputs, change)).checks;
+			for (const part of ['Wire', 'Cord', 'Receptacle'])
+				expect(checks.find((c) => c.part === part)?.verdict ?? 'holds', part).not.toBe('stops');
+		}
+	});
+
+	it('takes a cord along that the breaker of another circuit protects', () => {
+		const there = fixesFor(tight).find((f) => f.id.startsWith('circuit-'))!;
+		expect(there.values.cord).toContain('10 AWG');
+		expect(there.change.bench!.supply.cord!.size).toBe('awg-10');
+	});
+
+	it('mends water with what takes water, not by working the compressor harder', () => {
+		const wet = inputsOf({
+			bench: changed((b) => (b.air.stages = b.air.stages.filter((s) => s.kind === 'trap'))),
+			work: { shopC: 15, humidity: 0.9 }
+		});
+		const fixes = fixesFor(wet);
+		expect(plan(wet).stations.supply.part).toBe('Water');
+		expect(fixes[0]!.id).toBe('dryer');
+		expect(fixes.some((f) => /cut-in|tank|compressor|pause/.test(f.id))).toBe(false);
+	});
+
+	it('turns a knob where a knob would do, and names no machine then', () => {
+		const low = inputsOf({ bench: changed((b) => (b.air.setPointBar = 4.6)) });
+		const fixes = fixesFor(low);
+		expect(fixes[0]).toMatchObject({ id: 'set-point', effort: 'a knob', verdict: 'holds' });
+	});
+
+	it('turns down no further than it must: one amp more no longer holds', () => {
+		const amps = fixesFor(tight).find((f) => f.id === 'amps')!.change.cut!.typedA!;
+		const at = (typedA: number) =>
+			plan(applied(tight, { cut: { school: 'typed', typedA } })).stations.supply.verdict;
+		expect(at(amps)).toBe('holds');
+		expect(at(amps + 1)).not.toBe('holds');
+	});
+
+	it('never takes a larger breaker or another curve without the wire that carries it', () => {
+		for (const inputs of [tight, hard, hot, shared]) {
+			const { breaker, wire } = inputs.bench.supply;
+			for (const { change, id } of fixesFor(inputs)) {
+				const supply = change.bench?.supply;
+				if (!supply || id.includes('circuit-')) continue;
+				expect(supply.breaker.curve).toBe(breaker.curve);
+				if (supply.breaker.ratingA === breaker.ratingA) continue;
+				expect(supply.wire.size).not.toBe(wire.size);
+				expect(ampacityA(supply.wire.size, 'wire', supply.wire.method)).toBeGreaterThanOrEqual(
+					supply.breaker.ratingA
+				);
+			}
+		}
+	});
+
+	it('has nothing to say where everything holds', () => {
+		expect(fixesFor(inputsOf())).toEqual([]);
+	});
+
+	it('finds two changes where no single one does', () => {
+		const both = inputsOf({
+			bench: changed((b) => {
+				b.air.compressor.points.forEach((p) => (p.flowLpm *= 0.2));
+				b.air.setPointBar = 7;
+			}),
+			work: { arcS: 20, restS: 2, shopC: 20 }
+		});
+		const fixes = fixesFor(both);
+		expect(fixes[0]!.id).toContain('+');
+		expect(fixes[0]!.verdict).not.toBe('stops');
+		expect(plan(applied(both, fixes[0]!.change)).stations.supply.verdict).toBe(fixes[0]!.verdict);
+		for (const name of fixes[0]!.text.matchAll(/\{(\w+)\}/g)) {
+			expect(fixes[0]!.values).toHaveProperty(name[1]!);
+		}
+	});
+});
+
+describe('plugging into another circuit', () => {
+	it('changes places, keeps every load where it is, and back again is as it was', () => {
+		const there = pluggedInto(TROLLEY, 0);
+		expect(there.supply.circuit).toBe('Lock house 240 V');
+		expect(there.supply.elsewhere[0]!.name).toBe('Towpath outlet');
+		expect(there.supply.loads).toEqual(TROLLEY.supply.loads);
+		expect(pluggedInto(there, 0)).toEqual(TROLLEY);
+	});
+});
+
+describe('sizes solved for', () => {
+	const numbers = (inputs: PlanInputs) =>
+		Object.fromEntries(solvedFor(inputs).map((s) => [s.id, s]));
+
+	it('the longest cord just holds: a little longer does not', () => {
+		const { value } = numbers(inputsOf())['longest-cord']!;
+		const verdict = (lengthM: number) => {
+			const result = plan(inputsOf({ bench: changed((b) => (b.supply.cord!.lengthM = lengthM)) }));
+			return result.checks.find((c) => c.id === 'supply.voltageV')!.verdict;
+		};
+		expect(verdict(value!)).toBe('holds');
+		expect(verdict(value! * 1.03)).not.toBe('holds');
+	});
+
+	it('the smallest tank just runs: a little smaller does not', () => {
+		const { value } = numbers(hard)['least-tank']!;
+		const runs = (tankL: number) =>
+			plan({ ...hard, bench: changed((b) => (b.air.tankL = tankL), TROLLEY) }).figures[
+				'air.shortAtS'
+			].value === null;
+		expect(runs(value!)).toBe(true);
+		expect(runs(value! * 0.95)).toBe(false);
+	});
+
+	it('the smallest breaker comes with the wire that carries it', () => {
+		const text = numbers(inputsOf())['smallest-breaker']!.text!;
+		const [, rating, size] = /^(\d+) A on (.+) mm²$/.exec(text)!;
+		expect(ampacityA(`mm2-${size}` as 'mm2-4', 'wire', 'clipped')).toBeGreaterThanOrEqual(
+			Number(rating)
+		);
+	});
+
+	it('says so when nothing does', () => {
+		const none = numbers(inputsOf({ bench: changed((b) => (b.air.setPointBar = 0.6)) }));
+		expect(none['longest-hose']!.value).toBeNull();
+	});
+});
+
+describe('the search', () => {
+	it('finds the first of rising values that holds, as a plain look through would', () => {
+		fc.assert(
+			fc.property(fc.array(fc.integer(), { maxLength: 60 }), fc.integer(), (values, from) => {
+				const rising = [...new Set(values)].sort((a, b) => a - b);
+				expect(firstThat(rising, (v) => v >= from)).toBe(rising.find((v) => v >= from));
+			})
+		);
+	});
+
+	it('leaves the bench it was given alone', () => {
+		const copy = structuredClone(BAY_2);
+		fixesFor(hot);
+		solvedFor(hot);
+		expect(BAY_2).toEqual(copy);
+	});
+});

@@ -1,0 +1,66 @@
+import { startsPerH } from '../../session/run';
+import { checksOf } from '../../plan/checks';
+import type { PlanInputs } from '../../inputs/planInputs';
+import type { Check, Station, Verdict } from '../../plan/types';
+import { STATIONS } from '../../plan/types';
+import { judge, worst, type Judgement } from '../../figure/verdict';
+import { workings } from '../../plan/workings';
+
+/** What a plan decides, without its figures: what a search asks for. */
+export interface Outcome extends Judgement {
+	checks: Check[];
+	/** The worst of circuit, air and cutter. */
+	supply: Check;
+	/** Starts of the compressor an hour. */
+	startsPerH: number;
+}
+
+export function outcomeOf(inputs: PlanInputs): Outcome {
+	const w = workings(inputs, { solveAmps: false });
+	const checks = checksOf(w);
+	return {
+		startsPerH: startsPerH(w.air.run),
+		...judge(checks),
+		checks,
+		supply: worst(checks.filter((check) => check.station === 'supply'))!
+	};
+}
+
+const RANK: Record<Verdict, number> = { 'not set': 0, holds: 0, tight: 1, stops: 2 };
+export const rankOf = (verdict: Verdict): number => RANK[verdict];
+
+/** Whether another station got worse than it was: such a change only moves the trouble. */
+export function worseElsewhere(before: Outcome, after: Outcome): boolean {
+	const others: Station[] = STATIONS.filter((station) => station !== 'supply');
+	const thickness = ({ checks }: Outcome) =>
+		RANK[checks.find((check) => check.part === 'Thickness')!.verdict];
+	// An edge that was to be clean is not given away for amps.
+	if (thickness(after) > thickness(before)) return true;
+	return others.some(
+		(station) =>
+			RANK[after.stations[station].verdict] > RANK[before.stations[station].verdict] &&
+			after.stations[station].verdict === 'stops'
+	);
+}
+
+/** Smallest of rising values for which it holds; undefined: none. */
+export function firstThat<T>(values: readonly T[], holds: (value: T) => boolean): T | undefined {
+	let [low, high] = [0, values.length];
+	while (low < high) {
+		const middle = (low + high) >> 1;
+		if (holds(values[middle]!)) high = middle;
+		else low = middle + 1;
+	}
+	return values[low];
+}
+
+/** The first of rising values that makes it hold, else the first that at least lets it run. */
+export function firstThatHelps<T>(
+	values: readonly T[],
+	try_: (value: T) => Verdict
+): T | undefined {
+	return (
+		firstThat(values, (value) => try_(value) === 'holds') ??
+		firstThat(values, (value) => try_(value) !== 'stops')
+	);
+}
