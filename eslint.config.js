@@ -27,6 +27,50 @@ const outsideCore = {
 	message:
 		'The core imports only itself and the allow-list of pure packages (valibot, clipper2-ts, flatbush).'
 };
+/** The rooms of the core, from the ground up: each imports only what stands before it. */
+const ROOMS = [
+	'quantity',
+	'solve',
+	'metal',
+	'session',
+	'figure',
+	'cutter',
+	'torch',
+	'circuit',
+	'air',
+	'water',
+	'safety',
+	'speed',
+	'cut',
+	'shape',
+	'gouge',
+	'wear',
+	'inputs',
+	'evidence',
+	'plan',
+	'faults',
+	'studies',
+	'stored',
+	'practice'
+];
+const oneWay = ROOMS.map((room, i) => {
+	const later = ROOMS.slice(i + 1);
+	const group = later.flatMap((other) => [`../${other}/**`, `../../${other}/**`, `../${other}`]);
+	return {
+		files: [`src/lib/core/${room}/**/*.ts`],
+		ignores: ['**/*.test.ts'],
+		rules: forbid([
+			outsideCore,
+			{
+				regex: '^(\.\.)(/\.\.)*(/index)?$',
+				message: 'Rooms stand below the face of the core.'
+			},
+			...(group.length
+				? [{ group, message: `“${room}” stands below: see ROOMS in eslint.config.js.` }]
+				: [])
+		])
+	};
+});
 const sqlPackage = {
 	group: ['better-sqlite3'],
 	message: 'SQL stands only in repositories: src/lib/server.'
@@ -73,6 +117,7 @@ export default defineConfig(
 		}
 	},
 	{ files: ['src/lib/core/**/*.ts'], ignores: ['**/*.test.ts'], rules: forbid([outsideCore]) },
+	...oneWay,
 	{
 		files: ['src/lib/formats/**/*.ts', 'src/lib/state/**/*.ts', 'src/lib/components/**'],
 		rules: forbid([

@@ -1,8 +1,8 @@
+import { explain } from '../../src/lib/core/plan/explain';
 import { HyperFormula } from 'hyperformula';
 import {
 	DEFAULT_CUT,
 	DEFAULT_SETTINGS,
-	explain,
 	FIGURE_IDS,
 	NO_EVIDENCE,
 	plan,

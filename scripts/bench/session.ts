@@ -4,7 +4,7 @@
  */
 import { createRequire } from 'node:module';
 import { deliveryLpm } from '../../src/lib/core/session/delivery';
-import { FREE_AIR_BAR } from '../../src/lib/core/air/flow';
+import { FREE_AIR_BAR } from '../../src/lib/core/quantity/units';
 import {
 	DEFAULT_CUT,
 	DEFAULT_SETTINGS,
@@ -14,7 +14,8 @@ import {
 } from '../../src/lib/core';
 import { workings } from '../../src/lib/core/plan/workings';
 import { runInputsOf } from '../../src/lib/core/plan/session';
-import { runSession, type RunInputs } from '../../src/lib/core/session/run';
+import { runSession } from '../../src/lib/core/session/run';
+import { type RunInputs } from '../../src/lib/core/session/runTypes';
 import { cycleOf } from '../../src/lib/core/session/schedule';
 import { BAY_2, TROLLEY } from '../demo/benches';
 

@@ -37,13 +37,8 @@ import {
 	solidOhmKm20,
 	type ConductorSize
 } from '../../src/lib/core/circuit/conductors';
-import {
-	effectiveCurrentA,
-	loadVoltageV,
-	necDutyMultiplier,
-	phaseFactor,
-	voltageUnderLoad
-} from '../../src/lib/core/circuit/draw';
+import { effectiveCurrentA, loadVoltageV, phaseFactor } from '../../src/lib/core/cutter/plate';
+import { necDutyMultiplier, voltageUnderLoad } from '../../src/lib/core/circuit/draw';
 import { ladderA } from '../../src/lib/core/cut/amps';
 import { arcThicknessMm } from '../../src/lib/core/cut/thickness';
 import {

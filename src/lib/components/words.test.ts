@@ -1,10 +1,10 @@
+import { explain } from '$lib/core/plan/explain';
 import { UNTOUCHED } from '../../../tests/support/workbench';
 import { describe, expect, it, vi } from 'vitest';
 import { BAY_2, TROLLEY } from '../../../scripts/demo/benches';
 import {
 	DEFAULT_CUT,
 	DEFAULT_SETTINGS,
-	explain,
 	NO_EVIDENCE,
 	type Bench,
 	type Cut,

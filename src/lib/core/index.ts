@@ -1,9 +1,15 @@
-/** The core's public face: what screens, routes, workers and scripts use. */
+/**
+ * The core's public face: what screens, routes, workers and scripts use. What is asked for only now and
+ * then has a face of its own and loads when it is: `plan/explain`, `studies`.
+ */
 export * from './quantity/errors';
-export * from './inputs/planInputs';
-export * from './plan/types';
-export { explain, MODEL_VERSION, plan, type ExplainedInput, type Explanation } from './plan/plan';
-export { FIGURE_IDS, REGISTRY, type FigureId } from './plan/registry';
+export * from './inputs';
+export * from './figure/types';
+export { filled, type Told } from './figure/finding';
+export type { Plan } from './plan/types';
+export { MODEL_VERSION, plan } from './plan/plan';
+export type { ExplainedInput, Explanation } from './plan/explain';
+export { FIGURE_IDS, REGISTRY, type Check, type FigureId } from './plan/rooms';
 export { COATINGS, type Coating } from './metal/coatings';
 export {
 	CHART_ROWS_MOST,
@@ -82,7 +88,8 @@ export { readResult, SIGNS, suspectsOf, type Cause, type Reading, type Sign } fr
 export { scrapMm, type Guide } from './cut/guide';
 export { cautionsFor, type Caution } from './safety/cautions';
 export { keptPlan, planAsKept, type KeptPlan } from './plan/kept';
-export { START_METHODS, type StartMethod, type StartOption } from './cut/start';
+export { START_METHODS, type StartMethod } from './cut/start';
+export { type StartOption } from './wear/starts';
 export { THROUGH_CHECKS, whyNotThrough, type ThroughCheck } from './faults/notThrough';
 export { MARKS_MM, paceOf, travelMmS, travelS, type Pace } from './cut/pace';
 export { advise, type Advice, type AdviceReason } from './studies/advise';

@@ -3,8 +3,8 @@ import * as v from 'valibot';
 import {
 	applied,
 	BenchSchema,
-	explain,
 	isMeasurement,
+	filled,
 	METALS,
 	plan,
 	planAsKept,
@@ -18,7 +18,6 @@ import {
 	type Cut,
 	type Entry,
 	type Evidence,
-	type Explanation,
 	type FigureChange,
 	type FigureId,
 	type KeptPlan,
@@ -26,6 +25,7 @@ import {
 	type PlanInputs,
 	type Quantity,
 	type Settings,
+	type Told,
 	type Shown,
 	type TestCut,
 	type UnitSystem,
@@ -228,9 +228,6 @@ export class Workbench {
 				: plan({ ...this.calmInputs, cut: { ...cut, school } }, UNHASHED);
 		return { matched: by('matched'), full: by('full'), circuit: by('circuit') };
 	});
-	readonly working: Explanation | undefined = $derived(
-		this.opened && explain(this.inputs, this.opened)
-	);
 	readonly gauge = $derived(METALS[this.cut.metal].gauge);
 
 	/** The same cut on another bench, as a query. */
@@ -251,6 +248,10 @@ export class Workbench {
 	sayEntered(value: number | null, quantity: Quantity): string {
 		if (value === null) return '–';
 		return say(value, { quantity, units: this.units, gauge: this.gauge, asEntered: true });
+	}
+	/** A text with its values in the units of this device. */
+	sayAll(told: Told): string {
+		return filled(told, { units: this.units, gauge: this.gauge });
 	}
 	/** A figure of the plan in words: "22 mm/s". */
 	sayFigure(id: FigureId, from: Plan = this.plan): string {

@@ -87,7 +87,10 @@
 	});
 	// The code of every station is here before the server goes away.
 	$effect(() => {
-		const fetchAll = () => STATIONS.forEach((path) => void preloadCode(path));
+		const fetchAll = () => {
+			for (const path of STATIONS) void preloadCode(path);
+			void import('$lib/core/plan/explain');
+		};
 		if ('requestIdleCallback' in window) requestIdleCallback(fetchAll, { timeout: 5000 });
 		else setTimeout(fetchAll, 2000);
 	});

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { BASIS_WORDS, explain, REGISTRY, type FigureId } from '$lib/core';
+	import { BASIS_WORDS, REGISTRY, type FigureId } from '$lib/core';
+	import { explain } from '$lib/core/plan/explain';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	/** Every setting with its source, and the cautions, black on white. */
@@ -56,7 +57,7 @@
 	</table>
 	<ul>
 		{#each bench.plan.cautions as caution (caution.text)}<li>{caution.text}</li>{/each}
-		{#each findings as finding (finding.text)}<li>{finding.text}</li>{/each}
+		{#each findings as finding, i (i)}<li>{bench.sayAll(finding)}</li>{/each}
 	</ul>
 	<p>
 		Forecasts, not promises: check on scrap first. Local codes, and licensed trades where they ask

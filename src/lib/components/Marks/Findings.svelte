@@ -9,10 +9,10 @@
 	const WORDS = { refusal: 'No.', safety: 'Safety.', caution: 'Mind.', advice: 'Tip.' } as const;
 </script>
 
-{#each findings as finding (finding.text)}
+{#each findings as finding, i (i)}
 	<p class="note {finding.kind}" role={finding.kind === 'refusal' ? 'alert' : undefined}>
 		<b>{WORDS[finding.kind]}</b>
-		{finding.text}
+		{bench.sayAll(finding)}
 	</p>
 {/each}
 

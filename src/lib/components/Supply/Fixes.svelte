@@ -2,7 +2,7 @@
 	import State from '$lib/components/Marks/State.svelte';
 	import type { SupplyStudy } from '$lib/state/supplyStudy.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
-	import { fixResult, fixWords } from './words';
+	import { fixResult } from './words';
 
 	/** What would fix it, ranked by what it buys against what it takes. One gesture applies it. */
 	let { study }: { study: SupplyStudy } = $props();
@@ -31,7 +31,7 @@
 	{:else}
 		<ol>
 			{#each shown as fix (fix.id)}
-				{@const words = fixWords(fix, bench)}
+				{@const words = bench.sayAll(fix)}
 				<li class="fix">
 					<div class="grow">
 						<span class="font-semibold">{words}</span>

@@ -1,15 +1,6 @@
 import type { Fix, PausePlan, Solved } from '$lib/core';
 import type { Workbench } from '$lib/state/workbench.svelte';
 
-/** The text of a fix with its values in the units of this device. */
-export function fixWords(fix: Pick<Fix, 'text' | 'values'>, bench: Workbench): string {
-	return fix.text.replace(/\{(\w+)\}/g, (_, name: string) => {
-		const value = fix.values[name];
-		if (value === undefined) return '';
-		return typeof value === 'string' ? value : bench.say(value.value, value.quantity);
-	});
-}
-
 /** What the fix leads to: "then holds", "then stops 8:12: cutter heat". */
 export function fixResult(fix: Fix, bench: Workbench): string {
 	const { limit, verdict } = fix;

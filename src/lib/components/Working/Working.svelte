@@ -5,7 +5,20 @@
 
 	/** The open working: formula, the same with figures, inputs each with their own balloon, source. */
 	const bench = getWorkbench();
-	const working = $derived(bench.working);
+	// Formulas and sources are a fifth of the program, and load when somebody first asks.
+	let explain = $state.raw<typeof import('$lib/core/plan/explain').explain>();
+	const working = $derived(bench.opened && explain?.(bench.inputs, bench.opened));
+	$effect(() => {
+		if (!bench.opened || explain) return;
+		import('$lib/core/plan/explain').then(
+			(loaded) => (explain = loaded.explain),
+			() =>
+				(bench.notice = {
+					kind: 'problem',
+					text: 'The formulas are not on this device yet, and the server does not answer.'
+				})
+		);
+	});
 	const plain = $derived({ units: bench.units, gauge: bench.gauge });
 	const band = $derived(working && bench.plan.figures[working.id].band);
 	let panel = $state<HTMLElement>();

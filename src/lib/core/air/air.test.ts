@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { altitudeFactor } from './altitude';
-import { chokedFlowLpm, FREE_AIR_BAR, hoseSquareDropBar2, inletBarFor, outletBar } from './flow';
+import { chokedFlowLpm, hoseSquareDropBar2, inletBarFor, outletBar } from './flow';
+import { FREE_AIR_BAR } from '../quantity/units';
 import { compressibility } from './bottle';
 import {
 	DELIVERED_OVER_DISPLACED,

@@ -1,4 +1,4 @@
-import { FREE_AIR_BAR } from './flow';
+import { FREE_AIR_BAR } from '../quantity/units';
 
 /** Gas in steel bottles, behind a regulator of their own. */
 export interface Bottle {

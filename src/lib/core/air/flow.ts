@@ -1,5 +1,4 @@
-/** Free air: 20 °C and 1.01325 bar, everywhere in the core. */
-export const FREE_AIR_BAR = 1.01325;
+import { FREE_AIR_BAR } from '../quantity/units';
 
 const R_AIR = 287.05287;
 const GAMMA = 1.4;

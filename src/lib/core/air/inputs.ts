@@ -1,7 +1,10 @@
 /** Where the air comes from and what it passes on its way to the cutter. */
 import * as v from 'valibot';
 import { STAGE_KINDS } from './stages';
+import type { CircuitBench } from '../circuit/inputs';
+import { StatSchema } from '../quantity/stat';
 import { within } from '../quantity/within';
+import type { Torch } from '../torch/inputs';
 
 const StageSchema = v.object({
 	kind: v.picklist(STAGE_KINDS, `one of ${STAGE_KINDS.join(', ')}`),
@@ -86,3 +89,22 @@ export const AirSchema = v.object({
 		couplings: within(0, 20, '')
 	})
 });
+
+export type Air = v.InferOutput<typeof AirSchema>;
+
+/** The whole shop: from the air on everything counts. */
+export interface ShopBench extends CircuitBench {
+	torch: Torch;
+	air: Air;
+}
+
+export const AIR_EVIDENCE = {
+	flowLpm: v.nullable(StatSchema),
+	/** True delivery over the compressor's stated delivery. */
+	deliveryFactor: v.nullable(StatSchema),
+	/** Air that leaks with the cutter off. */
+	leakLpm: v.optional(v.nullable(StatSchema), null),
+	/** Loss of the line by gauge over the model's. */
+	lineFactor: v.optional(v.nullable(StatSchema), null)
+};
+export type AirEvidence = v.InferOutput<v.ObjectSchema<typeof AIR_EVIDENCE, undefined>>;

@@ -4,18 +4,20 @@ import { DELIVERED_OVER_DISPLACED, deliveryLine } from '../session/delivery';
 import {
 	chokedFlowLpm,
 	COUPLING_EQUIVALENT_M,
-	FREE_AIR_BAR,
 	hoseSquareDropBar2,
 	inletBarFor,
 	outletBar
 } from './flow';
+import { FREE_AIR_BAR } from '../quantity/units';
 import { stageCoefficient } from './stages';
 import { longestCut, tankDeliveryLpm, type LongestCut, type Tank } from '../session/tank';
-import { runSession, type Run } from '../session/run';
+import { runSession } from '../session/run';
+import { type Run } from '../session/runTypes';
 import { patternOf } from '../session/schedule';
-import { SEA_LEVEL_HPA } from '../water/humidity';
-import { waterLine, type WaterLine } from '../water/line';
-import type { Bench, Evidence, Nozzle, Work } from '../inputs/planInputs';
+
+import type { AirEvidence, ShopBench } from './inputs';
+import type { Nozzle } from '../torch/inputs';
+import type { Work } from '../session/inputs';
 
 /** A gauge is good to this, bar: either end of a window is tight within it (common practice, ±2 psi). */
 export const GAUGE_BAR = 0.1;
@@ -83,11 +85,10 @@ export interface AirWorkings extends AirLine {
 	torchBar: number | undefined;
 	/** Air used over the pattern, leaks left out, l/min. */
 	averageUseLpm: number;
-	water: WaterLine | undefined;
 }
 
 /** The tank and its compressor, altitude and measurements included. */
-function tankOf(bench: Bench, share: number, leakLpm: number): Tank {
+function tankOf(bench: ShopBench, share: number, leakLpm: number): Tank {
 	const { compressor, tankL } = bench.air;
 	return {
 		line: deliveryLine(compressor.points, share),
@@ -100,7 +101,7 @@ function tankOf(bench: Bench, share: number, leakLpm: number): Tank {
 }
 
 /** Bottles are a tank that nothing fills; what they hold less by Z is taken off their volume. */
-function bottlesOf(bench: Bench, z: number, leakLpm: number): Tank | undefined {
+function bottlesOf(bench: ShopBench, z: number, leakLpm: number): Tank | undefined {
 	const { bottle } = bench.air;
 	return (
 		(bottle && {
@@ -116,7 +117,7 @@ function bottlesOf(bench: Bench, z: number, leakLpm: number): Tank | undefined {
 }
 
 /** Air while the cutter runs. Independent of amps and work: the plate states one flow. */
-export function airLine(bench: Bench, nozzle: Nozzle, evidence: Evidence): AirLine {
+export function airLine(bench: ShopBench, nozzle: Nozzle, evidence: AirEvidence): AirLine {
 	const { air, cutter, torch } = bench;
 	const boreFlowLpm = chokedFlowLpm(nozzle.boreMm, air.setPointBar);
 	const leakLpm = evidence.leakLpm?.mean ?? 0;
@@ -194,10 +195,9 @@ export function airLine(bench: Bench, nozzle: Nozzle, evidence: Evidence): AirLi
 }
 
 /** The same over some work. */
-export function airWorkings(bench: Bench, line: AirLine, work: Work): AirWorkings {
+export function airWorkings(bench: ShopBench, line: AirLine, work: Work): AirWorkings {
 	const { air, torch } = bench;
 	const { store, flowLpm, storeNeededBar, elementsBar, hoseSquareDropBar2: squareDrop } = line;
-	const { altitudeFactor: altitude, leakLpm } = line;
 	const bottled = air.source === 'bottle';
 	const pattern = patternOf(work, torch.postFlowS);
 	const run = runSession({
@@ -223,47 +223,17 @@ export function airWorkings(bench: Bench, line: AirLine, work: Work): AirWorking
 		lineLowBar,
 		inletLowBar,
 		torchBar: enters === undefined ? undefined : outletBar(enters, line.leadSquareDropBar2),
-		averageUseLpm,
-		water:
-			air.source === 'compressor'
-				? waterOf(bench, work, averageUseLpm + leakLpm, altitude, inletLowBar)
-				: undefined
+		averageUseLpm
 	};
-}
-
-/** A separator at the cutter's end has the hose to cool the air before it. */
-export function coolingM(bench: Bench): number {
-	const { stages, coolingM: pipeM, hose } = bench.air;
-	const first = stages.find((stage) => stage.kind !== 'desiccant');
-	return pipeM + (first?.where === 'cutter' ? hose.lengthM : 0);
-}
-
-/** Free air at the shop's own temperature and pressure, l/min. */
-export function shopFlowLpm(flowLpm: number, shopC: number, altitude: number): number {
-	return (flowLpm * (shopC + 273.15)) / 293.15 / altitude;
-}
-
-function waterOf(
-	bench: Bench,
-	work: Work,
-	flowLpm: number,
-	altitude: number,
-	inletLowBar: number | undefined
-): WaterLine {
-	const { air } = bench;
-	return waterLine({
-		flowLpm: shopFlowLpm(flowLpm, work.shopC, altitude),
-		shopC: work.shopC,
-		humidity: work.humidity,
-		ambientHPa: SEA_LEVEL_HPA * altitude,
-		tankRiseK: air.tankRiseK,
-		tankBar: air.compressor.cutInBar,
-		tankL: air.tankL,
-		coolingM: coolingM(bench),
-		inletBar: Math.max(0.1, inletLowBar ?? 0.1),
-		stages: air.stages
-	});
 }
 
 /** Bar per second that one l/min of free air takes from the store. */
 export const barSPerLpm = (tank: Tank): number => FREE_AIR_BAR / (60 * tank.volumeL);
+
+/** What the air's room reads of the Plan's workings. */
+export interface AirView {
+	inputs: { bench: ShopBench; evidence: AirEvidence; work: Work };
+	air: AirWorkings;
+	/** Cutting nozzle in the torch now. */
+	fittedNozzle: Nozzle;
+}

@@ -9,7 +9,8 @@ import {
 	necAmpacity75A,
 	resistanceOhmKm20
 } from './conductors';
-import { effectiveCurrentA, loadVoltageV, necDutyMultiplier, voltageUnderLoad } from './draw';
+import { effectiveCurrentA, loadVoltageV } from '../cutter/plate';
+import { necDutyMultiplier, voltageUnderLoad } from './draw';
 import { firstCrossing } from '../session/node';
 
 const number = (min: number, max: number) => fc.double({ min, max, noNaN: true });

@@ -3,6 +3,8 @@ import * as v from 'valibot';
 import { BREAKER_CURVES, BREAKER_STANDARDS } from './breaker';
 import { CONDUCTOR_SIZES, WIRE_METHODS } from './conductors';
 import { EARTH_FAULT_DEVICES } from './earthFault';
+import { phases, type CutterBench } from '../cutter/inputs';
+import { StatSchema } from '../quantity/stat';
 import { nameOf, within } from '../quantity/within';
 
 const conductor = (most: number) => ({
@@ -11,8 +13,6 @@ const conductor = (most: number) => ({
 });
 
 export const CORD_KINDS = ['made-up', 'listed'] as const;
-
-export const phases = v.picklist([1, 3], '1 or 3 phases');
 
 /** A circuit from the panel to a receptacle. */
 const CIRCUIT = {
@@ -97,3 +97,33 @@ export const SupplySchema = v.pipe(
 function circuitNames(s: { circuit: string; elsewhere: readonly { name: string }[] }): string[] {
 	return [s.circuit, ...s.elsewhere.map((circuit) => circuit.name)];
 }
+
+export type Supply = v.InferOutput<typeof SupplySchema>;
+export type Load = Supply['loads'][number];
+export type Circuit = Supply['elsewhere'][number];
+
+/** The shop as far as the circuit asks. */
+export interface CircuitBench extends CutterBench {
+	supply: Supply;
+	air: { source: 'compressor' | 'bottle' | 'built-in' };
+}
+
+export const CIRCUIT_EVIDENCE = {
+	sourceV: v.nullable(StatSchema),
+	/** Ohms there and back, with what the wiring model said when it was measured. */
+	loopOhm: v.nullable(v.object({ ...StatSchema.entries, modelOhm: v.number() })),
+	/** Apparent power by clamp meter over the model's. */
+	powerRatio: v.optional(v.nullable(StatSchema), null),
+	/** Where between the earliest (0) and the latest (1) curve the breaker was seen to lie. */
+	trip: v.optional(
+		v.nullable(
+			v.object({
+				n: v.pipe(v.number(), v.integer(), v.minValue(1)),
+				lowShare: within(0, 1, ''),
+				highShare: within(0, 1, '')
+			})
+		),
+		null
+	)
+};
+export type CircuitEvidence = v.InferOutput<v.ObjectSchema<typeof CIRCUIT_EVIDENCE, undefined>>;

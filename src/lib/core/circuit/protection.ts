@@ -124,3 +124,6 @@ export function cordsBehind(system: System, deviceA: number, thin = false): Cond
 		return verdict === 'lawful' || (thin && verdict === 'thin');
 	});
 }
+
+/** A fuse blows within half an hour from this multiple of its rating (BS 1362 and gG, from memory). */
+export const FUSE_BLOWS = 1.6;

@@ -11,11 +11,10 @@ import {
 	ratedConductorC,
 	resistanceOhmKm20
 } from './conductors';
+import { effectiveCurrentA, phaseFactor } from '../cutter/plate';
 import {
-	effectiveCurrentA,
 	loopConductors,
 	necDutyMultiplier,
-	phaseFactor,
 	voltageUnderLoad,
 	type Delivered,
 	type NotDelivered
@@ -23,16 +22,12 @@ import {
 import { cordGuard, wireGuard, type Guard } from './protection';
 import { generatorLoadShare, generatorOhm } from './generator';
 import { dutyShareAt, governingPair } from '../cutter/duty';
-import {
-	plateInput,
-	type Bench,
-	type Evidence,
-	type Load,
-	type PlateInput,
-	type Supply,
-	type Work
-} from '../inputs/planInputs';
-import { apparentPowerVA, arcVoltageV, effectiveMostA, IDLE_A, inputMaxA } from '../cutter/power';
+import { plateInput, type PlateInput } from '../cutter/inputs';
+import type { Warmth } from '../session/node';
+import type { CircuitBench, CircuitEvidence, Load, Supply } from './inputs';
+import { type Work } from '../session/inputs';
+import { apparentPowerVA, arcVoltageV, effectiveMostA, inputMaxA } from '../cutter/power';
+import { IDLE_A } from '../cutter/plate';
 
 /** Service to the panel when nobody has measured it, Ω there and back [own, stated]. */
 export const DEFAULT_SERVICE_OHM: Record<Supply['system'], number> = {
@@ -85,7 +80,7 @@ export interface Wiring {
 }
 
 /** Loads that count while this air source works: without its compressor none starts with it. */
-export function loadsOf(bench: Bench): Load[] {
+export function loadsOf(bench: CircuitBench): Load[] {
 	return bench.supply.loads.filter(
 		(load) => load.when === 'always' || bench.air.source === 'compressor'
 	);
@@ -116,7 +111,7 @@ export function modelledOhm(
 }
 
 /** The largest start on this circuit, everything else on it running; the cutter's own switch-on too. */
-function largestStart(bench: Bench, onCircuit: readonly Load[], cutterA: number) {
+function largestStart(bench: CircuitBench, onCircuit: readonly Load[], cutterA: number) {
 	const running = onCircuit.reduce((sum, load) => sum + load.currentA, 0);
 	let [startA, startOf] = [running + cutterA, 'the arc'];
 	for (const load of onCircuit) {
@@ -131,7 +126,10 @@ function largestStart(bench: Bench, onCircuit: readonly Load[], cutterA: number)
 }
 
 /** Whether wire and cord are protected by the device nearest in front of them. */
-function guardsOf(bench: Bench, w: { inputMaxA: number; neededA: number; nearestA: number }) {
+function guardsOf(
+	bench: CircuitBench,
+	w: { inputMaxA: number; neededA: number; nearestA: number }
+) {
 	const { supply } = bench;
 	const { breaker, cord, wire } = supply;
 	const alone = loadsOf(bench).every((load) => load.on !== supply.circuit || load.currentA === 0);
@@ -147,7 +145,7 @@ function guardsOf(bench: Bench, w: { inputMaxA: number; neededA: number; nearest
 	};
 }
 
-export function wiring(bench: Bench, evidence: Evidence): Wiring {
+export function wiring(bench: CircuitBench, evidence: CircuitEvidence): Wiring {
 	const { supply } = bench;
 	const { breaker } = supply;
 	const plate = plateInput(bench)!;
@@ -242,7 +240,7 @@ export interface Draw {
  * Everything at these amps. `ratio` is what the clamp meter found over the model of the machine's draw.
  */
 export function draw(
-	bench: Bench,
+	bench: CircuitBench,
 	w: Wiring,
 	{ ratio, outputA, work }: { ratio: number; outputA: number; work: Pick<Work, 'arcS' | 'restS'> }
 ): Draw {
@@ -295,8 +293,25 @@ export function draw(
 }
 
 /** Volts (times √3 for three phases) of the circuit that a load is on. */
-function voltsOf(bench: Bench, load: Load): number {
+function voltsOf(bench: CircuitBench, load: Load): number {
 	const { supply } = bench;
 	const circuit = supply.elsewhere.find((c) => c.name === load.on) ?? supply;
 	return phaseFactor(circuit.phases) * circuit.nominalV;
+}
+
+/** What the circuit's room reads of the Plan's workings. */
+export interface CircuitView {
+	inputs: { bench: CircuitBench; evidence: CircuitEvidence; work: Work };
+	wiring: Wiring;
+	draw: Draw;
+	/** The breaker over the work, by its earliest and its latest curve, in (I/In)². */
+	session: { earliest: Warmth; latest: Warmth };
+	/** The arc time of the work is that of the planned cut. */
+	workIsCut: boolean;
+	/** Lowest whole amps above those that surely run on; undefined: none of the machine's. */
+	firstFailingA: number | undefined;
+	/** Largest whole amps that surely run on (earliest curve); undefined: not even the smallest do. */
+	runsOnA: number | undefined;
+	/** Largest that may (latest curve). */
+	mayRunOnA: number | undefined;
 }

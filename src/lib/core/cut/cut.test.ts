@@ -21,7 +21,8 @@ import {
 	scrapMm,
 	surfaceKerfMm
 } from './guide';
-import { startCapacity, startMethod, startOptions } from './start';
+import { startCapacity, startMethod } from './start';
+import { startOptions } from '../wear/starts';
 
 const number = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 

@@ -60,7 +60,6 @@ export function bevelGapMm(faceRadiusMm: number, bevelDeg: number): number {
 
 /** A kerf from scrap outside of this, or a radius outside of that, is a slip of the rule, mm. */
 export const SCRAP_KERF_MM = [0.3, 8] as const;
-export const SHIELD_RADIUS_MM = [3, 40] as const;
 
 /**
  * Kerf and shield radius from one piece of scrap cut in two along a straight edge. The edge of the guide

@@ -1,5 +1,7 @@
 import { aimShiftMm, bottomShiftMm, circleRadiusMm, guideOffsetMm, surfaceKerfMm } from './guide';
-import type { Bench, Cut, Evidence, Stat } from '../inputs/planInputs';
+import type { Torch } from '../torch/inputs';
+import type { CutEvidence, LineCut } from './inputs';
+import type { Stat } from '../quantity/stat';
 
 /** What the distance to set is measured for. */
 export type GuideWay = 'kept' | 'waste' | 'hole' | 'disc' | 'centre';
@@ -29,16 +31,16 @@ export interface Guiding {
 	aimShiftMm: number;
 }
 
-function guideWay({ guide, circleOf }: Cut): GuideWay {
+function guideWay({ guide, circleOf }: LineCut): GuideWay {
 	if (guide === 'kept' || guide === 'waste') return guide;
 	return guide === 'circle' ? circleOf : 'centre';
 }
 
 /** The guide for this cut, with what was measured on scrap before what the bench says. */
 export function guided(
-	bench: Bench,
-	cut: Cut,
-	evidence: Evidence,
+	bench: { torch: Torch },
+	cut: LineCut,
+	evidence: CutEvidence,
 	{ kerfMm, standoffMm }: { kerfMm: number; standoffMm: number }
 ): Guiding {
 	const { bevelDeg, circleMm, guide, circleOf } = cut;

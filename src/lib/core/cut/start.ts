@@ -3,7 +3,6 @@
  * rating, a rolled one, or one fired from 12 mm up and lowered once through, to half of the sever rating;
  * an edge start for anything that can be severed.
  */
-import { growthUm, NO_USE, type Use } from '../wear/electrode';
 
 export const STARTS = ['edge', 'pierce', 'hover', 'drilled'] as const;
 /** "drilled": in a hole that was drilled first; the edge start of a hole. */
@@ -20,12 +19,12 @@ export function startCapacity(cleanMm: number, severMm: number): StartCapacity {
 	return { straightMm: cleanMm / 2, rolledMm: severMm / 2, severMm };
 }
 
-type Start = (typeof STARTS)[number];
+export type Start = (typeof STARTS)[number];
 
 /** A hole inside a plate has no edge to start from. */
-const isHole = (cut: Outline) => cut.guide === 'circle' && cut.circleOf === 'hole';
+export const isHole = (cut: Outline) => cut.guide === 'circle' && cut.circleOf === 'hole';
 
-interface Outline {
+export interface Outline {
 	guide?: string;
 	circleOf?: string;
 }
@@ -64,16 +63,6 @@ export function startLimitMm(
 			: rolledMm;
 }
 
-/** One start, as use of the parts; hovering keeps the spatter off as rolling does [own]. */
-export function useOfStart(method: StartMethod): Use {
-	return {
-		...NO_USE,
-		starts: 1,
-		piercesRolled: method === 'rolled' || method === 'hover' ? 1 : 0,
-		piercesStraight: method === 'pierce' ? 1 : 0
-	};
-}
-
 /**
  * Time to break through in multiples of the time that the travel takes over one thickness, t/v [own]: the
  * first channel has no open side to blow out of, and a roll or a hover takes the hand's time too.
@@ -90,44 +79,4 @@ export function throughS(
 ): number | null {
 	if (method === 'none' || referenceMmS === null) return null;
 	return (THROUGH_FACTOR[method] * thicknessMm) / referenceMmS;
-}
-
-/** One way to start this cut, for the comparison. */
-export interface StartOption {
-	method: Exclude<StartMethod, 'none'>;
-	fits: 'fits' | 'tight' | 'too thick';
-	limitMm: number;
-	throughS: number | null;
-	/** Pit of the electrode that it costs, µm. */
-	wearUm: number;
-	/** Such starts, without arc, that one electrode lasts. */
-	perLife: number;
-}
-
-/** Every way into this cut; a hole has no edge. */
-export function startOptions(input: {
-	cut: Outline;
-	thicknessMm: number;
-	/** null: it does not part. */
-	referenceMmS: number | null;
-	capacity: StartCapacity;
-	wearFactor: number;
-	/** Pit at which the electrode is changed. */
-	limitUm: number;
-}): StartOption[] {
-	const { cut, thicknessMm, referenceMmS, capacity, wearFactor, limitUm } = input;
-	return START_METHODS.filter((method) => method !== 'edge' || !isHole(cut)).map((method) => {
-		const limitMm = startLimitMm(method, capacity);
-		const wearUm = growthUm(useOfStart(method)) * wearFactor;
-		// Past the straight limit a pierce holds only with the roll or the hover, which is tight.
-		const past = method === 'rolled' || method === 'hover' ? capacity.straightMm : limitMm;
-		return {
-			method,
-			limitMm,
-			fits: thicknessMm > limitMm ? 'too thick' : thicknessMm > past ? 'tight' : 'fits',
-			throughS: thicknessMm > limitMm ? null : throughS(method, thicknessMm, referenceMmS),
-			wearUm,
-			perLife: Math.floor(limitUm / wearUm + 1e-9)
-		};
-	});
 }

@@ -4,15 +4,19 @@ import { nearestRow, type Chart, type ChartRow } from '../speed/chart';
 import { aimFactor } from '../speed/speed';
 import type { SpeedLaw } from '../speed/speedLaw';
 import { coatingSpeed } from '../metal/coatings';
-import type { Bench, Cut, Evidence, Settings } from '../inputs/planInputs';
-import { lawFor, nozzleFor } from '../speed/law';
+import type { ShopBench } from '../air/inputs';
+import type { SpeedEvidence } from '../speed/inputs';
+import type { SparkSchool } from '../speed/speed';
+import type { LineCut } from './inputs';
+import { lawFor } from '../speed/law';
+import { nozzleFor } from '../torch/nozzle';
 
 /** What the law says of this cut at some amps, with the nozzle that goes with them. */
 export interface LawAsk {
-	bench: Bench;
+	bench: ShopBench;
 	chart: Chart | null;
-	evidence: Pick<Evidence, 'speed'>;
-	cut: Pick<Cut, 'metal' | 'thicknessMm' | 'layers' | 'bevelDeg'>;
+	evidence: SpeedEvidence;
+	cut: Pick<LineCut, 'metal' | 'thicknessMm' | 'layers' | 'bevelDeg'>;
 }
 export function lawOfCut({ bench, chart, evidence, cut }: LawAsk, outputA: number): SpeedLaw {
 	const nozzleA = nozzleFor(bench.torch.nozzles, outputA).ratingA;
@@ -22,7 +26,7 @@ export function lawOfCut({ bench, chart, evidence, cut }: LawAsk, outputA: numbe
 
 /** Travel of this cut, and what goes by it. */
 export function travelOf(
-	ask: LawAsk & { cut: Cut; settings: Pick<Settings, 'sparks'> },
+	ask: LawAsk & { cut: LineCut; settings: { sparks: SparkSchool } },
 	outputA: number
 ) {
 	const { cut, settings } = ask;
@@ -58,7 +62,7 @@ export function chartRowOf({ bench, chart, cut }: LawAsk, outputA: number): Char
 
 /** How this cut is started, and the time to break through, s: the chart's own for a pierce goes first. */
 export function started(
-	cut: Cut,
+	cut: LineCut,
 	{ arcMm, law, referenceMmS }: ReturnType<typeof travelOf>,
 	chartRow: () => ChartRow | undefined
 ) {
@@ -71,7 +75,7 @@ export function started(
 
 /** Arc of one such cut at some amps, s; null: it does not go through, or nothing starts it. */
 export function arcSOf(
-	ask: LawAsk & { cut: Cut; settings: Pick<Settings, 'sparks'>; lineMm: number },
+	ask: LawAsk & { cut: LineCut; settings: { sparks: SparkSchool }; lineMm: number },
 	outputA: number
 ): number | null {
 	const travel = travelOf(ask, outputA);

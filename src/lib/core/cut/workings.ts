@@ -1,29 +1,40 @@
+import { wholeAmps } from '../cutter/power';
+
 import { ladderA } from './amps';
 import { bevelGapMm, GAP_MOST_MM } from './guide';
 import { handSpeedMmS, warpRisk, type WarpRisk } from './heat';
 import { chartKerfPull, kerfKey, modelKerfMm } from './kerf';
 import { startCapacity, startMethod, type StartCapacity, type StartMethod } from './start';
-import { CLEAN_AIMS, lagDegFromRatio, LAG_WINDOW_DEG, speedRatioFromLag } from '../speed/speed';
+import {
+	CLEAN_AIMS,
+	lagDegFromRatio,
+	LAG_WINDOW_DEG,
+	speedRatioFromLag,
+	type SparkSchool
+} from '../speed/speed';
 import { chartReach, type Chart, type ChartRow } from '../speed/chart';
 import type { LawAt } from '../speed/speedLaw';
 import { arcThicknessMm } from './thickness';
 import { METALS, type Metal } from '../metal/metals';
 import { changeOver, NOZZLE_LEAST_SHARE, type PartChange } from '../torch/assembly';
 import { shades, type Shades } from '../safety/shade';
-import type {
-	Bench,
-	Cut,
-	Evidence,
-	Nozzle,
-	PlateInput,
-	Settings,
-	Stat
-} from '../inputs/planInputs';
-import type { Plan } from '../plan/types';
+import type { AirView } from '../air/workings';
+import type { ShopBench } from '../air/inputs';
+import type { CircuitView } from '../circuit/workings';
+import type { SpeedEvidence } from '../speed/inputs';
+import type { CutEvidence, LineCut } from './inputs';
+import type { Nozzle } from '../torch/inputs';
+import type { PlateInput } from '../cutter/inputs';
+import type { Stat } from '../quantity/stat';
 import { arcVoltageV } from '../cutter/power';
 import { guided, type Guiding } from './guiding';
-import { nozzleFor } from '../speed/law';
+import { nozzleFor } from '../torch/nozzle';
 import { chartRowOf, lawOfCut, started, travelOf, type LawAsk } from './travel';
+
+/** How the nozzle in the torch suits the amps. */
+export type NozzleFit = 'fits' | 'too small' | 'far too big';
+/** "guide": tilted too far to rest on the plate; only a stand-off guide or rollers hold it. */
+export type StandoffWay = 'drag' | 'touch' | 'gap' | 'guide';
 
 export interface CuttingWorkings extends Guiding {
 	metal: Metal;
@@ -40,7 +51,7 @@ export interface CuttingWorkings extends Guiding {
 	ladderA: number;
 	outputA: number;
 	nozzle: Nozzle;
-	nozzleFits: Plan['choices']['nozzleFits'];
+	nozzleFits: NozzleFit;
 	/** What to change in the torch first. */
 	changes: PartChange[];
 	/** Ratings of this metal at these amps, mm. */
@@ -81,20 +92,13 @@ export interface CuttingWorkings extends Guiding {
 	partsFromA: number | undefined;
 	/** Expected time to break through, s. */
 	throughS: number | null;
-	standoff: Plan['choices']['standoff'];
+	standoff: StandoffWay;
 	standoffMm: number;
 	/** What the tilt alone lifts the nozzle off the plate, along its axis. */
 	bevelGapMm: number;
 	/** From scrap; null: never measured for this metal and nozzle. */
 	measuredKerf: Stat | null;
 	shades: Shades;
-}
-
-/** Whole amps between knob and plate, rising. */
-export function wholeAmps(bench: Bench, plate: PlateInput): number[] {
-	const least = Math.ceil(bench.cutter.outputMinA);
-	const most = Math.floor(plate.outputMaxA);
-	return Array.from({ length: Math.max(0, most - least + 1) }, (_, i) => least + i);
 }
 
 /** The fewest whole amps for which something holds; undefined: none. */
@@ -104,7 +108,7 @@ const fewest = (amps: readonly number[], holds: (amps: number) => boolean) => am
  * Amps matched to the thickness: the fewest whose clean limit covers it for an aim that wants a clean
  * edge, the fewest that sever it for the others; the most where none do.
  */
-export function matchedA(ask: LawAsk, aim: Cut['aim'], plate: PlateInput): number {
+export function matchedA(ask: LawAsk, aim: LineCut['aim'], plate: PlateInput): number {
 	const arcMm = arcThicknessMm(ask.cut);
 	const clean = CLEAN_AIMS.includes(aim);
 	const covers = (amps: number) => {
@@ -124,7 +128,7 @@ export const surelySeversMm = (severMm: number, spread: number): number =>
  * circuit and cutter surely run on for this work.
  */
 export function chosenAmps(
-	ask: LawAsk & { cut: Cut },
+	ask: LawAsk & { cut: LineCut },
 	plate: PlateInput,
 	carriedA: () => number | undefined
 ): number {
@@ -140,20 +144,15 @@ export function chosenAmps(
 	return Math.min(plate.outputMaxA, Math.max(least, wanted));
 }
 
-/** The cutting nozzle in the torch; the bench schema makes sure that it is listed. */
-export function fittedNozzle(torch: Bench['torch']): Nozzle {
-	return torch.nozzles.find((n) => n.kind === 'cut' && n.ratingA === torch.fittedA)!;
-}
-
-function nozzleFit(fittedA: number, outputA: number): Plan['choices']['nozzleFits'] {
+function nozzleFit(fittedA: number, outputA: number): NozzleFit {
 	if (outputA > fittedA) return 'too small';
 	return outputA < NOZZLE_LEAST_SHARE * fittedA ? 'far too big' : 'fits';
 }
 
 /** How the torch is held off the plate, and how far along its axis. */
 function standoffOf(
-	bench: Bench,
-	cut: Cut,
+	bench: ShopBench,
+	cut: LineCut,
 	outputA: number,
 	chartRow: ChartRow | undefined
 ): Pick<CuttingWorkings, 'standoff' | 'standoffMm' | 'bevelGapMm'> {
@@ -172,11 +171,11 @@ function standoffOf(
 }
 
 export function cuttingWorkings(
-	bench: Bench,
-	cut: Cut,
-	evidence: Evidence,
+	bench: ShopBench,
+	cut: LineCut,
+	evidence: SpeedEvidence & CutEvidence,
 	chart: Chart | null,
-	settings: Settings,
+	settings: { sparks: SparkSchool },
 	{ outputA, plate }: { outputA: number; plate: PlateInput }
 ): CuttingWorkings {
 	const { torch } = bench;
@@ -244,4 +243,17 @@ export function cuttingWorkings(
 		measuredKerf,
 		shades: shades(outputA, bench.supply.system)
 	};
+}
+
+/** What the room of the cut reads of the Plan's workings. */
+export interface CutView extends CircuitView, AirView {
+	inputs: CircuitView['inputs'] &
+		AirView['inputs'] & {
+			cut: LineCut;
+			evidence: SpeedEvidence & CutEvidence;
+			settings: { sparks: SparkSchool };
+		};
+	cutting: CuttingWorkings;
+	/** Air for the line, l; null when it does not go through, or nobody knows the flow. */
+	lineAirL: number | null;
 }

@@ -8,8 +8,9 @@ import {
 	riseAtK,
 	type DutyPair
 } from './duty';
-import { firstCrossing, type Crossing } from '../session/node';
-import type { Evidence, PlateInput, Work } from '../inputs/planInputs';
+import { firstCrossing, type Crossing, type Warmth } from '../session/node';
+import type { CutterBench, CutterEvidence, PlateInput } from './inputs';
+import type { Work } from '../session/inputs';
 
 export interface HeatWorkings {
 	pair: DutyPair;
@@ -26,7 +27,7 @@ export interface HeatWorkings {
 
 export function heatWorkings(
 	plate: PlateInput,
-	evidence: Evidence,
+	evidence: CutterEvidence,
 	work: Work,
 	outputA: number
 ): HeatWorkings {
@@ -58,4 +59,13 @@ export function heatWorkings(
 			ambientC: work.shopC
 		})
 	};
+}
+
+/** What the cutter's room reads of the Plan's workings. */
+export interface CutterView {
+	inputs: { bench: CutterBench; evidence: CutterEvidence; work: Work };
+	heat: HeatWorkings;
+	/** How warm it gets over the work. */
+	session: { cutter: Warmth };
+	draw: { onShare: number };
 }

@@ -1,11 +1,8 @@
 /** What the machine draws, by its plate. */
-import { effectiveCurrentA, loadVoltageV, phaseFactor } from '../circuit/draw';
-import type { Bench, PlateInput } from '../inputs/planInputs';
+import { effectiveCurrentA, IDLE_A, loadVoltageV, phaseFactor } from './plate';
+import type { CutterBench, PlateInput } from './inputs';
 
-/** Fan and electronics between cuts, A [own]. */
-export const IDLE_A = 0.5;
-
-export function arcVoltageV(bench: Bench, outputA: number): number {
+export function arcVoltageV(bench: CutterBench, outputA: number): number {
 	return bench.cutter.arcVoltageV ?? loadVoltageV(outputA);
 }
 
@@ -13,7 +10,7 @@ export function arcVoltageV(bench: Bench, outputA: number): number {
  * Apparent input power at these amps: the plate's largest supply current scaled by output power, or
  * P/(η·PF) when the plate gives none.
  */
-export function apparentPowerVA(bench: Bench, plate: PlateInput, outputA: number): number {
+export function apparentPowerVA(bench: CutterBench, plate: PlateInput, outputA: number): number {
 	const power = outputA * arcVoltageV(bench, outputA);
 	if (plate.inputMaxA === null) return power / (bench.cutter.efficiency * bench.cutter.powerFactor);
 	const most = plate.outputMaxA * arcVoltageV(bench, plate.outputMaxA);
@@ -21,13 +18,13 @@ export function apparentPowerVA(bench: Bench, plate: PlateInput, outputA: number
 }
 
 /** Largest supply current: from the plate, or what full amps draw at its voltage. */
-export function inputMaxA(bench: Bench, plate: PlateInput): number {
+export function inputMaxA(bench: CutterBench, plate: PlateInput): number {
 	const fullVA = apparentPowerVA(bench, plate, plate.outputMaxA);
 	return plate.inputMaxA ?? fullVA / (phaseFactor(plate.phases) * plate.voltageV);
 }
 
 /** Largest effective supply current over the label's duty pairs (IEC 60974-1), A. */
-export function effectiveMostA(bench: Bench, plate: PlateInput): number {
+export function effectiveMostA(bench: CutterBench, plate: PlateInput): number {
 	if (plate.inputEffA !== null) return plate.inputEffA;
 	const mostA = inputMaxA(bench, plate);
 	const power = (amps: number) => amps * arcVoltageV(bench, amps);
@@ -37,4 +34,11 @@ export function effectiveMostA(bench: Bench, plate: PlateInput): number {
 			effectiveCurrentA((mostA * power(outputA)) / full, IDLE_A, dutyShare)
 		)
 	);
+}
+
+/** Whole amps between knob and plate, rising. */
+export function wholeAmps(bench: CutterBench, plate: PlateInput): number[] {
+	const least = Math.ceil(bench.cutter.outputMinA);
+	const most = Math.floor(plate.outputMaxA);
+	return Array.from({ length: Math.max(0, most - least + 1) }, (_, i) => least + i);
 }

@@ -1,8 +1,9 @@
 /** What is written in the log, by gesture or by measurement. Numbers in the core's units. */
 import * as v from 'valibot';
-import { SCRAP_KERF_MM, scrapMm, SHIELD_RADIUS_MM } from '../cut/guide';
+import { SCRAP_KERF_MM, scrapMm } from '../cut/guide';
 import { START_METHODS } from '../cut/start';
 import { METAL_IDS } from '../metal/metals';
+import { SHIELD_RADIUS_MM } from '../torch/inputs';
 import { within } from '../quantity/within';
 
 const metal = v.picklist(METAL_IDS, `one of ${METAL_IDS.join(', ')}`);

@@ -1,5 +1,6 @@
 import { scrapMm } from '../cut/guide';
-import type { Bench, Evidence } from '../inputs/planInputs';
+import type { Bench } from '../inputs/bench';
+import type { Evidence } from '../inputs/evidence';
 import { kerfKey } from '../cut/kerf';
 import { stat, type Of } from './supply';
 

@@ -1,9 +1,10 @@
 /** What the measurements of circuit and air tell, and what only the bench knows when one is written. */
 import { altitudeFactor } from '../air/altitude';
 import { DELIVERED_OVER_DISPLACED, deliveryLine, deliveryLpm } from '../session/delivery';
-import { FREE_AIR_BAR, outletBar } from '../air/flow';
+import { FREE_AIR_BAR } from '../quantity/units';
+import { outletBar } from '../air/flow';
 import { curveBetween, tripCurves } from '../circuit/breaker';
-import { phaseFactor } from '../circuit/draw';
+import { phaseFactor } from '../cutter/plate';
 import {
 	governingPair,
 	HOT_TAU_S,
@@ -11,11 +12,15 @@ import {
 	riseFactorFromLamp,
 	tauFromRecoveryS
 } from '../cutter/duty';
-import { plateInput, type Bench, type Evidence, type Stat } from '../inputs/planInputs';
+import { plateInput } from '../cutter/inputs';
+import { type Bench } from '../inputs/bench';
+import { type Evidence } from '../inputs/evidence';
+import { type Stat } from '../quantity/stat';
 import { airLine } from '../air/workings';
-import { fittedNozzle } from '../cut/workings';
+import { fittedNozzle } from '../torch/nozzle';
 import { draw, modelledOhm, wiring } from '../circuit/workings';
-import { apparentPowerVA, IDLE_A } from '../cutter/power';
+import { apparentPowerVA } from '../cutter/power';
+import { IDLE_A } from '../cutter/plate';
 import { firstCrossing } from '../session/node';
 import type { Entry } from './entries';
 

@@ -1,5 +1,5 @@
 /** What entries took of the parts, in whole numbers: sums of them can be subtracted again without a rest. */
-import { useOfStart } from '../cut/start';
+import { useOfStart } from '../wear/starts';
 import { growthUm, MESH_PILOT_SHARE, nozzleLoad, type Use } from '../wear/electrode';
 import type { Entry } from './entries';
 

@@ -4,7 +4,7 @@
  * which cause is common practice; how often, the numbers below, is our own.
  */
 import { speedRatioFromLag } from '../speed/speed';
-import type { FigureId } from '../plan/registry';
+import type { FigureId } from '../plan/rooms';
 import type { Plan } from '../plan/types';
 
 export const CAUSES = [

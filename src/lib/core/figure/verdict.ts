@@ -1,11 +1,12 @@
-import type { Check, Station, StationVerdict, Verdict } from '../plan/types';
-import { STATIONS } from '../plan/types';
+import type { Check, Station, StationVerdict, Verdict } from './types';
+import { STATIONS } from './types';
 
 /** Relative margin below which a check is tight (0 to 10 %). */
 export const TIGHT_BELOW = 0.1;
 
 /** The table of what outranks what: stops > tight > holds > not set. */
 const RANK: Record<Verdict, number> = { stops: 3, tight: 2, holds: 1, 'not set': 0 };
+export const rankOf = (verdict: Verdict): number => RANK[verdict];
 
 /** Verdict of a plain margin; a margin that is not a number is not set. */
 export function verdictOf(margin: number): Verdict {
@@ -17,25 +18,25 @@ export function verdictOf(margin: number): Verdict {
  * The worse of two checks: by rank; among stops the earlier, among tights (and holds) the smaller
  * margin. The first named wins a tie, so there is exactly one worst.
  */
-function worse(x: Check, y: Check): Check {
-	if (RANK[x.verdict] !== RANK[y.verdict]) return RANK[x.verdict] > RANK[y.verdict] ? x : y;
+function worse<C extends Check>(x: C, y: C): C {
+	if (rankOf(x.verdict) !== rankOf(y.verdict)) return rankOf(x.verdict) > rankOf(y.verdict) ? x : y;
 	if (x.verdict === 'stops') return (y.stopsAtS ?? 0) < (x.stopsAtS ?? 0) ? y : x;
 	return y.margin < x.margin ? y : x;
 }
 
-export function worst(checks: readonly Check[]): Check | undefined {
-	return checks.length ? checks.reduce(worse) : undefined;
+export function worst<C extends Check>(checks: readonly C[]): C | undefined {
+	return checks.length ? checks.reduce((x, y) => worse(x, y)) : undefined;
 }
 
-export interface Judgement {
+export interface Judgement<C extends Check> {
 	verdict: Verdict;
-	firstLimit: Check | null;
-	weakestLink: Check | null;
+	firstLimit: C | null;
+	weakestLink: C | null;
 	stations: Record<Station, StationVerdict>;
 }
 
 /** The one function that decides; every station, card, print and API shows its result. */
-export function judge(checks: readonly Check[]): Judgement {
+export function judge<C extends Check>(checks: readonly C[]): Judgement<C> {
 	const overall = worst(checks);
 	const stations = Object.fromEntries(
 		STATIONS.map((station) => {

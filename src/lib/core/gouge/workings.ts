@@ -8,8 +8,14 @@ import {
 	removalKgS
 } from './groove';
 import { meltEnergyJMm3, METALS, type Metal } from '../metal/metals';
-import type { Bench, Cut, PlateInput } from '../inputs/planInputs';
+import type { ShopBench } from '../air/inputs';
+import type { LineCut } from '../cut/inputs';
+import type { Gouge } from './inputs';
+import type { PlateInput } from '../cutter/inputs';
 import { arcVoltageV } from '../cutter/power';
+
+/** The groove, and the line it is cut along. */
+type GougedCut = Pick<LineCut, 'metal' | 'lengthMm'> & { gouge: Gouge };
 
 export interface GougeWorkings {
 	/** Full amps: a wide soft arc (common practice). */
@@ -38,7 +44,7 @@ export function removalEnergyJPerKg(metal: Metal): number {
 }
 
 /** Less than for cutting, by whoever sets it; the shop's own regulator stays inside the window. */
-function gougeAirBar({ cutter, air }: Bench): number | null {
+function gougeAirBar({ cutter, air }: ShopBench): number | null {
 	if (cutter.regulator === 'itself') return null;
 	if (cutter.regulator === 'none') {
 		return Math.max(cutter.airMinBar, air.setPointBar * GOUGE_AIR_SHARE);
@@ -46,7 +52,7 @@ function gougeAirBar({ cutter, air }: Bench): number | null {
 	return cutter.workingBar === null ? null : cutter.workingBar * GOUGE_AIR_SHARE;
 }
 
-export function gougeWorkings(bench: Bench, plate: PlateInput, cut: Cut): GougeWorkings {
+export function gougeWorkings(bench: ShopBench, plate: PlateInput, cut: GougedCut): GougeWorkings {
 	const metal = METALS[cut.metal];
 	const { depthMm, widthMm, angleFromPlateDeg } = cut.gouge;
 	const outputA = plate.outputMaxA;
@@ -74,4 +80,11 @@ export function gougeWorkings(bench: Bench, plate: PlateInput, cut: Cut): GougeW
 		asked: cut.gouge.asked,
 		hasNozzle: bench.torch.nozzles.some((n) => n.kind === 'gouge')
 	};
+}
+
+/** What the room of gouging reads of the Plan's workings. */
+export interface GougeView {
+	inputs: { bench: ShopBench; cut: GougedCut };
+	gouging: GougeWorkings;
+	cutting: { metal: Metal };
 }

@@ -1,5 +1,6 @@
-import { FIGURE_IDS, REGISTRY, type FigureId } from './registry';
-import type { Figure, Plan } from './types';
+import { FIGURE_IDS, REGISTRY, type FigureId } from './rooms';
+import type { Figure } from '../figure/types';
+import type { Plan } from './types';
 
 /** A figure that a measurement moved. */
 export interface FigureChange {

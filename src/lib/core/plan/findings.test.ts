@@ -1,3 +1,4 @@
+import { filled } from '../figure/finding';
 import { describe, expect, it } from 'vitest';
 import { BAY_2, TROLLEY } from '../../../../scripts/demo/benches';
 import {
@@ -29,7 +30,7 @@ function planned(
 const told = (p: Plan, kind: string) =>
 	p.findings
 		.filter((f) => f.kind === kind)
-		.map((f) => f.text)
+		.map((f) => filled(f, { units: 'metric' }))
 		.join('\n');
 
 describe('refusals say why and what would work', () => {

@@ -4,9 +4,10 @@
  * numbers for ever.
  */
 import * as v from 'valibot';
-import { REGISTRY, type FigureId } from './registry';
-import { FIGURE_IDS } from './registry/ids';
-import type { Figure, Plan } from './types';
+import { CORE_UNIT, type Quantity } from '../quantity/units';
+import { FIGURE_IDS, REGISTRY, type FigureId } from './rooms';
+import type { Figure } from '../figure/types';
+import type { Plan } from './types';
 
 const text = v.pipe(v.string(), v.maxLength(2000));
 const number = v.pipe(v.number(), v.finite());
@@ -26,7 +27,29 @@ export const KeptPlanSchema = v.object({
 	inputsHash: text,
 	figures: v.record(text, FigureSchema),
 	verdict,
-	findings: v.pipe(v.array(v.object({ kind: text, station: text, text })), v.maxLength(200))
+	findings: v.pipe(
+		v.array(
+			v.object({
+				kind: text,
+				station: text,
+				text,
+				/** Quantities that the text names; a card of before has them written out in it. */
+				values: v.optional(
+					v.record(
+						text,
+						v.union([
+							text,
+							v.object({
+								value: number,
+								quantity: v.picklist(Object.keys(CORE_UNIT) as Quantity[])
+							})
+						])
+					)
+				)
+			})
+		),
+		v.maxLength(200)
+	)
 });
 export type KeptPlan = v.InferOutput<typeof KeptPlanSchema>;
 
@@ -40,7 +63,7 @@ export function planAsKept(today: Plan, kept: KeptPlan): Plan {
 	const figures = Object.fromEntries(
 		FIGURE_IDS.map((id): [FigureId, Figure] => {
 			const then = kept.figures[id];
-			return [id, then ?? { value: null, basis: 'M', way: Object.keys(REGISTRY[id].ways)[0]! }];
+			return [id, then ?? { value: null, basis: 'M', way: Object.keys(REGISTRY[id].basis)[0]! }];
 		})
 	) as Record<FigureId, Figure>;
 	return {

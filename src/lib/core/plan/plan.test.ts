@@ -1,3 +1,5 @@
+import { explain } from './explain';
+import { REASONS } from './reasons';
 import { evaluate } from 'mathjs';
 import fc from 'fast-check';
 import * as v from 'valibot';
@@ -5,12 +7,10 @@ import { describe, expect, it } from 'vitest';
 import { BAY_2, changed, inputsOf, TROLLEY } from '../../../../tests/support/inputs';
 import {
 	DEFAULT_SETTINGS,
-	explain,
 	FIGURE_IDS,
 	NO_EVIDENCE,
 	plan,
 	PlanInputsSchema,
-	REGISTRY,
 	type Bench,
 	type Chart,
 	type Evidence,
@@ -336,7 +336,7 @@ describe('every working', () => {
 			for (const id of FIGURE_IDS) taken.add(`${id} ${result.figures[id].way}`);
 		}
 		const missing = FIGURE_IDS.flatMap((id) =>
-			Object.keys(REGISTRY[id].ways).map((way) => `${id} ${way}`)
+			Object.keys(REASONS[id]).map((way) => `${id} ${way}`)
 		).filter((way) => !taken.has(way));
 		expect(missing).toEqual([]);
 	});

@@ -1,14 +1,12 @@
-import { startOptions } from '../cut/start';
-import { cautionsFor } from '../safety/cautions';
-import { checksOf } from './checks';
-import { findingsOf } from './findings';
 import { hash53 } from '../solve/hash';
-import type { PlanInputs } from '../inputs/planInputs';
-import { FIGURE_IDS, REGISTRY, type FigureId } from './registry';
-import type { Basis, Figure, Plan } from './types';
+import { cautionsFor } from '../safety/cautions';
 import { judge } from '../figure/verdict';
+import type { Figure } from '../figure/types';
+import type { PlanInputs } from '../inputs';
+import { startOptions } from '../wear/starts';
+import { checksOf, FIGURE_IDS, findingsOf, REGISTRY, type FigureId } from './rooms';
+import type { Plan } from './types';
 import { workings, type Workings } from './workings';
-import type { Quantity } from '../quantity/units';
 
 /** Goes up when a model changes, so that saved cards tell which one they came from. */
 export const MODEL_VERSION = '5';
@@ -16,7 +14,7 @@ export const MODEL_VERSION = '5';
 function figureOf(id: FigureId, w: Workings): Figure {
 	const def = REGISTRY[id];
 	const way = def.way(w);
-	const figure: Figure = { value: def.value(w), basis: def.ways[way]!.basis, way };
+	const figure: Figure = { value: def.value(w), basis: def.basis[way]!, way };
 	const band = def.band?.(w);
 	if (band) figure.band = band;
 	return figure;
@@ -26,6 +24,36 @@ function figureOf(id: FigureId, w: Workings): Figure {
 export function inputsHash(inputs: PlanInputs): string {
 	// A chart has thousands of rows and a hash of its own.
 	return hash53(JSON.stringify({ ...inputs, chart: inputs.chart?.hash ?? null }));
+}
+
+/** What the Plan chose, as words rather than numbers. */
+function choicesOf({
+	inputs,
+	cutting,
+	wearing,
+	workIsCut,
+	air,
+	gouging
+}: Workings): Plan['choices'] {
+	return {
+		nozzleFits: cutting.nozzleFits,
+		changes: cutting.changes,
+		warp: cutting.warp,
+		startMethod: cutting.startMethod,
+		starts: startOptions({
+			cut: inputs.cut,
+			thicknessMm: cutting.arcMm,
+			referenceMmS: cutting.referenceMmS,
+			capacity: cutting.start,
+			wearFactor: wearing.factor,
+			limitUm: wearing.limitUm
+		}),
+		standoff: cutting.standoff,
+		partsFromA: cutting.partsFromA ?? null,
+		workIsCut,
+		flow: air.flowWay,
+		gougeNozzle: gouging.hasNozzle
+	};
 }
 
 /**
@@ -55,73 +83,6 @@ export function plan(inputs: PlanInputs, { hashed = true } = {}): Plan {
 			heldOff: w.cutting.standoff === 'gap',
 			ownAir: inputs.bench.air.source === 'built-in'
 		}),
-		choices: {
-			nozzleFits: w.cutting.nozzleFits,
-			changes: w.cutting.changes,
-			warp: w.cutting.warp,
-			startMethod: w.cutting.startMethod,
-			starts: startOptions({
-				cut: inputs.cut,
-				thicknessMm: w.cutting.arcMm,
-				referenceMmS: w.cutting.referenceMmS,
-				capacity: w.cutting.start,
-				wearFactor: w.wearing.factor,
-				limitUm: w.wearing.limitUm
-			}),
-			standoff: w.cutting.standoff,
-			partsFromA: w.cutting.partsFromA ?? null,
-			workIsCut: w.workIsCut,
-			flow: w.air.flowWay,
-			gougeNozzle: w.gouging.hasNozzle
-		}
-	};
-}
-
-/** One input of a working, with its own trust; `from` when it is a figure with a working of its own. */
-export interface ExplainedInput {
-	symbol: string;
-	label: string;
-	quantity: Quantity;
-	value: number;
-	basis: Basis;
-	from?: FigureId;
-}
-
-export interface Explanation {
-	id: FigureId;
-	label: string;
-	quantity: Quantity;
-	value: number | null;
-	basis: Basis;
-	formula: string;
-	source: string;
-	inputs: ExplainedInput[];
-}
-
-/** Works out the working of one figure: formula, inputs each with its own basis, source. */
-export function explain(inputs: PlanInputs, id: FigureId): Explanation {
-	const w = workings(inputs);
-	const def = REGISTRY[id];
-	const way = def.ways[def.way(w)]!;
-	return {
-		id,
-		label: def.label,
-		quantity: def.quantity,
-		value: def.value(w),
-		basis: way.basis,
-		formula: way.formula,
-		source: way.source,
-		inputs: Object.entries(way.inputs).map(([symbol, source]) => {
-			if (typeof source !== 'string') return { symbol, ...source(w) };
-			const from = REGISTRY[source];
-			return {
-				symbol,
-				label: from.label,
-				quantity: from.quantity,
-				value: from.value(w) ?? NaN,
-				basis: from.ways[from.way(w)]!.basis,
-				from: source
-			};
-		})
+		choices: choicesOf(w)
 	};
 }

@@ -1,22 +1,17 @@
+import type { Warmth } from '../session/node';
+
 import type { TripCurve } from '../circuit/breaker';
 import { HOT_SPOT_C } from '../cutter/duty';
 import { firstCrossing, settledPeak } from '../session/node';
-import { runSession, type NodeRun, type Run, type RunInputs, type WarmNode } from '../session/run';
+import { runSession } from '../session/run';
+import { type WarmNode } from '../session/node';
+import { type Run, type RunInputs } from '../session/runTypes';
 import { patternOf } from '../session/schedule';
-import type { PlanInputs } from '../inputs/planInputs';
+import type { PlanInputs } from '../inputs';
 import type { AirStore } from '../air/workings';
 import type { Draw, Wiring } from '../circuit/workings';
-import { IDLE_A } from '../cutter/power';
+import { IDLE_A } from '../cutter/plate';
 import type { HeatWorkings } from '../cutter/heat';
-
-/** How warm something gets over the work. */
-export interface Warmth {
-	node: WarmNode;
-	peak: number;
-	/** By the closed form of a plain pattern, or from the run, whose last stretch this is. */
-	from: NodeRun['peakFrom'] | undefined;
-	crossing: NodeRun['crossing'];
-}
 
 export interface SessionWorkings {
 	/** The breaker by its earliest and its latest curve, in (I/In)²; the cutter, °C. */

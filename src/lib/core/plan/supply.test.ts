@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { filled } from '../figure/finding';
 import { describe, expect, it } from 'vitest';
 import { BAY_2, changed, inputsOf, TROLLEY } from '../../../../tests/support/inputs';
 import { FIGURE_IDS, NO_EVIDENCE, plan, type Bench, type Plan, type Work } from '..';
@@ -11,7 +12,7 @@ import { judge } from '../figure/verdict';
 const number = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 const planned = (change: (b: Bench) => unknown, work: Partial<Work> = {}, from = BAY_2): Plan =>
 	plan(inputsOf({ bench: changed(change, from), work }));
-const told = (p: Plan) => p.findings.map((f) => f.text).join('\n');
+const told = (p: Plan) => p.findings.map((f) => filled(f, { units: 'metric' })).join('\n');
 const check = (p: Plan, part: string) => p.checks.find((c) => c.part === part);
 const onCutter = (b: Bench) => (b.supply.loads[0]!.on = b.supply.circuit);
 

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { STATIONS, type Check, type Verdict } from './types';
+import { STATIONS, type Check, type Verdict } from '../figure/types';
 import { judge, TIGHT_BELOW, verdictOf, worst } from '../figure/verdict';
 
 const check = (verdict: Verdict, margin: number, more: Partial<Check> = {}): Check => ({

@@ -1,22 +1,21 @@
-import type { Nozzle, PlanInputs, Work } from '../inputs/planInputs';
 import { airLine, airWorkings, type AirWorkings } from '../air/workings';
-import {
-	chosenAmps,
-	cuttingWorkings,
-	fittedNozzle,
-	wholeAmps,
-	type CuttingWorkings
-} from '../cut/workings';
 import { draw, wiring, type Draw, type Wiring } from '../circuit/workings';
-import { gougeWorkings, type GougeWorkings } from '../gouge/workings';
 import { guided } from '../cut/guiding';
-import { heatWorkings, type HeatWorkings } from '../cutter/heat';
-import { sessionWorkings, type SessionWorkings } from './session';
 import { arcSOf } from '../cut/travel';
+import { chosenAmps, cuttingWorkings, type CuttingWorkings } from '../cut/workings';
+import { heatWorkings, type HeatWorkings } from '../cutter/heat';
+import { wholeAmps } from '../cutter/power';
+import { gougeWorkings, type GougeWorkings } from '../gouge/workings';
+import type { PlanInputs, Nozzle, Work } from '../inputs';
+import { fittedNozzle } from '../torch/nozzle';
+import type { WaterLine } from '../water/line';
+import { waterWorkings } from '../water/workings';
 import { wearWorkings, type WearWorkings } from '../wear/workings';
+import { carriedBy, NOT_SEARCHED, type Carried, type Electric } from './carried';
+import { sessionWorkings, type SessionWorkings } from './session';
 
-/** Everything the Plan worked out on the way; `explain` reads the inputs of a formula from here. */
-export interface Workings {
+/** Everything the Plan worked out on the way; checks, figures and their reasons read from here. */
+export interface Workings extends Carried {
 	/** With the arc time of the planned cut as the work, where the work is the cut. */
 	inputs: PlanInputs;
 	/** The arc time of the work is that of the planned cut. */
@@ -24,6 +23,8 @@ export interface Workings {
 	wiring: Wiring;
 	draw: Draw;
 	air: AirWorkings;
+	/** undefined: the air does not come from the shop's compressor. */
+	water: WaterLine | undefined;
 	heat: HeatWorkings;
 	session: SessionWorkings;
 	cutting: CuttingWorkings;
@@ -33,30 +34,6 @@ export interface Workings {
 	fittedNozzle: Nozzle;
 	/** Air for the line, l; null when it does not go through, or nobody knows the flow. */
 	lineAirL: number | null;
-	/** Lowest whole amps above those that surely run on; undefined: none of the machine's. */
-	firstFailingA: number | undefined;
-	/** Largest whole amps that surely run on (earliest curve); undefined: not even the smallest do. */
-	runsOnA: number | undefined;
-	/** Largest that may (latest curve). */
-	mayRunOnA: number | undefined;
-}
-
-/** A fuse blows within half an hour from this multiple of its rating (BS 1362 and gG, from memory). */
-export const FUSE_BLOWS = 1.6;
-
-interface Electric {
-	draw: Draw;
-	session: SessionWorkings;
-}
-
-/** Nothing on the electric side but the breaker stops the pattern. */
-function otherwiseRuns({ draw: d, session }: Electric, w: Wiring, plugFuseA: number | null) {
-	if (!d.delivered.ok || d.delivered.voltageV < w.leastV) return false;
-	if ((d.generatorShare ?? 0) > 1) return false;
-	if (plugFuseA !== null && (d.effectiveA > plugFuseA || d.inputA > FUSE_BLOWS * plugFuseA)) {
-		return false;
-	}
-	return session.cutter.crossing === undefined;
 }
 
 /** `solveAmps` false leaves out the search for the most amps, for what asks only for verdicts. */
@@ -68,72 +45,51 @@ export function workings(inputs: PlanInputs, { solveAmps = true } = {}): Working
 	// Kerf moves the way round a circle by a hair; the search for amps goes by the bore's.
 	const { lineMm } = guided(bench, cut, evidence, { kerfMm: 1.5 * fitted.boreMm, standoffMm: 0 });
 	const ask = { bench, chart, evidence, cut, settings, lineMm };
-	const workAt = (arcS: number | null): Work =>
-		inputs.work.by === 'cut' && arcS !== null ? { ...inputs.work, arcS } : inputs.work;
-	const at = (amps: number, work: Work) => {
-		const d = draw(bench, w, { ratio: evidence.powerRatio?.mean ?? 1, outputA: amps, work });
-		const heat = heatWorkings(w.plate, evidence, work, amps);
+	const at = (outputA: number, work: Work): Electric & { heat: HeatWorkings } => {
+		const d = draw(bench, w, { ratio: evidence.powerRatio?.mean ?? 1, outputA, work });
+		const heat = heatWorkings(w.plate, evidence, work, outputA);
 		return { draw: d, heat, session: sessionWorkings({ ...inputs, work }, w, line, d, heat) };
 	};
 
-	let runsOnA: number | undefined;
-	let mayRunOnA: number | undefined;
-	let firstFailingA: number | undefined;
-	/** From the top: fewer amps travel slower and so arc longer, so what runs need not lie in one piece. */
-	const searchBy = (arcSAt: (amps: number) => number | null): boolean => {
-		let parted = false;
-		for (const amps of wholeAmps(bench, w.plate).reverse()) {
-			const arcS = arcSAt(amps);
-			if (arcS === null) continue;
-			parted = true;
-			const electric = at(amps, { ...inputs.work, arcS });
-			if (otherwiseRuns(electric, w, bench.supply.plugFuseA)) {
-				if (!electric.session.latest.crossing) mayRunOnA ??= amps;
-				if (!electric.session.earliest.crossing) {
-					runsOnA = amps;
-					return true;
-				}
-			}
-			firstFailingA = amps;
-		}
-		return parted;
-	};
-	const search = () => {
-		// Amps that do not part the plate run nothing; where none does, the pattern alone is asked about.
-		const pattern = () => inputs.work.arcS;
-		if (inputs.work.by === 'pattern' || !searchBy((amps) => arcSOf(ask, amps))) searchBy(pattern);
-	};
-	let searched = false;
-	const carriedA = () => {
-		if (!searched) search();
-		searched = true;
-		return runsOnA;
-	};
-	if (solveAmps) carriedA();
-	const outputA = chosenAmps(ask, w.plate, carriedA);
+	const search = (arcSAt: (amps: number) => number | null) =>
+		carriedBy({
+			amps: wholeAmps(bench, w.plate),
+			arcSAt,
+			at: (amps, arcS) => at(amps, { ...inputs.work, arcS }),
+			wiring: w,
+			plugFuseA: bench.supply.plugFuseA
+		});
+	let searched: Carried | undefined;
+	// Where no amps part the plate, the pattern alone is asked about.
+	const carried = () =>
+		(searched ??=
+			(inputs.work.by === 'cut' ? search((amps) => arcSOf(ask, amps)) : undefined) ??
+			search(() => inputs.work.arcS) ??
+			NOT_SEARCHED);
+	if (solveAmps) carried();
+
+	const outputA = chosenAmps(ask, w.plate, () => carried().runsOnA);
 	const cutting = cuttingWorkings(bench, cut, evidence, chart, settings, {
 		outputA,
 		plate: w.plate
 	});
-	const work = workAt(cutting.arcS);
+	const workIsCut = inputs.work.by === 'cut' && cutting.arcS !== null;
+	const work: Work = workIsCut ? { ...inputs.work, arcS: cutting.arcS! } : inputs.work;
 	const air = airWorkings(bench, line, work);
+	const water = waterWorkings(bench, work, air);
 	const known = line.flowWay === 'measured' || line.flowWay === 'plate';
 	return {
 		inputs: { ...inputs, work },
-		workIsCut: inputs.work.by === 'cut' && cutting.arcS !== null,
+		workIsCut,
 		wiring: w,
 		...at(outputA, work),
 		fittedNozzle: fitted,
 		air,
+		water,
 		cutting,
 		lineAirL: cutting.lineS === null || !known ? null : (line.flowLpm * cutting.lineS) / 60,
 		gouging: gougeWorkings(bench, w.plate, cut),
-		wearing: wearWorkings(cut, cutting, evidence, settings, {
-			water: air.water,
-			shopC: work.shopC
-		}),
-		firstFailingA,
-		runsOnA,
-		mayRunOnA
+		wearing: wearWorkings(cut, cutting, evidence, settings, { water, shopC: work.shopC }),
+		...(searched ?? NOT_SEARCHED)
 	};
 }

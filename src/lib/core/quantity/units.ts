@@ -187,3 +187,5 @@ export const ACCEPTED: Record<Quantity, Record<string, UnitFactor>> = {
 	kelvin: { k: { factor: 1 } },
 	factor: NONE
 };
+/** Free air: 20 °C and 1.01325 bar, everywhere in the core. */
+export const FREE_AIR_BAR = 1.01325;

@@ -57,3 +57,31 @@ export function firstCrossing(p: NodePattern, limit: number): Crossing | undefin
 	const level = settledStart + (p.start - settledStart) * (a * b) ** cycles;
 	return reach(level, cycles * (p.onS + p.offS));
 }
+
+/** How warm something gets over the work. */
+export interface Warmth {
+	node: WarmNode;
+	peak: number;
+	/** By the closed form of a plain pattern, or from the run, whose last stretch this is. */
+	from: NodeRun['peakFrom'] | undefined;
+	crossing: NodeRun['crossing'];
+}
+
+/**
+ * Something that warms: τ·dx/dt = target − x. Its target depends on whether the arc is on and whether
+ * the compressor runs: [neither, compressor, arc, both].
+ */
+export interface WarmNode {
+	tauS: number;
+	targets: readonly [number, number, number, number];
+	start: number;
+	limit: number;
+}
+
+export interface NodeRun {
+	/** Highest level, and the stretch that ends there. */
+	peak: number;
+	peakFrom: { level: number; target: number; durationS: number };
+	/** First time at the limit, and the stretch in which it comes. */
+	crossing: { atS: number; startS: number; level: number; target: number } | undefined;
+}

@@ -1,4 +1,5 @@
-import { runSession, type RunInputs } from './run';
+import { runSession } from './run';
+import { type RunInputs } from './runTypes';
 
 /** Which limit asks for a pause: the store of air, or a node by its place in the run. */
 export type PauseReason = 'air' | number;

@@ -8,7 +8,8 @@ import {
 	type Tank
 } from './tank';
 import { deepestRecovered } from './deepest';
-import type { FallingStretch, NodeRun, Run, RunInputs, Step } from './runTypes';
+import type { FallingStretch, Run, RunInputs, Step } from './runTypes';
+import type { NodeRun } from './node';
 import { cycleOf, cyclesPerSpell, endS, type Phase } from './schedule';
 
 export type * from './runTypes';

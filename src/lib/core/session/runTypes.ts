@@ -1,16 +1,7 @@
+import type { WarmNode, NodeRun } from './node';
+
 import type { Law, Tank } from './tank';
 import type { Pattern, Phase } from './schedule';
-
-/**
- * Something that warms: τ·dx/dt = target − x. Its target depends on whether the arc is on and whether
- * the compressor runs: [neither, compressor, arc, both].
- */
-export interface WarmNode {
-	tauS: number;
-	targets: readonly [number, number, number, number];
-	start: number;
-	limit: number;
-}
 
 export interface RunInputs {
 	pattern: Pattern;
@@ -29,13 +20,6 @@ export interface FallingStretch {
 	fromBar: number;
 	durationS: number;
 	law: Law;
-}
-export interface NodeRun {
-	/** Highest level, and the stretch that ends there. */
-	peak: number;
-	peakFrom: { level: number; target: number; durationS: number };
-	/** First time at the limit, and the stretch in which it comes. */
-	crossing: { atS: number; startS: number; level: number; target: number } | undefined;
 }
 
 export interface Run {

@@ -3,9 +3,10 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { deliveryLine, deliveryLpm } from './delivery';
 import { longestCut, type Tank } from './tank';
-import { FREE_AIR_BAR } from '../air/flow';
+import { FREE_AIR_BAR } from '../quantity/units';
 import { firstCrossing, settledPeak, type NodePattern } from './node';
-import { runSession, runShare, shortAtS, type RunInputs, type Step } from './run';
+import { runSession, runShare, shortAtS } from './run';
+import { type RunInputs, type Step } from './runTypes';
 import { cyclesPerSpell, type Pattern } from './schedule';
 import { traceSession } from './trace';
 

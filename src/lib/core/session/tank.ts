@@ -1,5 +1,5 @@
 import { deliveryLpm, type DeliveryStretch } from './delivery';
-import { FREE_AIR_BAR } from '../air/flow';
+import { FREE_AIR_BAR } from '../quantity/units';
 
 /**
  * Tank and compressor: V·dp/dt = p_n·(Q_comp(p)·on − Q_use − Q_leak), isothermal, p in bar gauge.

@@ -1,5 +1,6 @@
 import { pressureAfter } from './tank';
-import { runSession, type RunInputs, type Step } from './run';
+import { runSession } from './run';
+import { type RunInputs, type Step } from './runTypes';
 
 /** The run in time, for the chart and its table. Columns run in step with `timeS`. */
 export interface Trace {

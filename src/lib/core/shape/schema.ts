@@ -1,6 +1,7 @@
 /** What a template is made from, as it crosses files, store and API. */
 import * as v from 'valibot';
-import { SCRAP_KERF_MM, SHIELD_RADIUS_MM } from '../cut/guide';
+import { SCRAP_KERF_MM } from '../cut/guide';
+import { SHIELD_RADIUS_MM } from '../torch/inputs';
 import { within } from '../quantity/within';
 
 export const VERTICES_MOST = 100_000;

@@ -1,22 +1,25 @@
+import { nozzleFor } from '../torch/nozzle';
+
 import { nearRows, type Chart, type ChartRow } from './chart';
 import type { Rating } from './limits';
 import { speedLaw, type SpeedLaw } from './speedLaw';
 import type { SpeedReading } from './reading';
 import { METALS, type MetalId } from '../metal/metals';
-import type { Bench, Nozzle } from '../inputs/planInputs';
+import type { Cutter } from '../cutter/inputs';
+import type { Torch } from '../torch/inputs';
 
-/** The smallest cutting nozzle that bears these amps, else the largest there is. */
-export function nozzleFor(nozzles: readonly Nozzle[], outputA: number): Nozzle {
-	const cutting = nozzles.filter((n) => n.kind === 'cut').sort((x, y) => x.ratingA - y.ratingA);
-	return cutting.find((n) => n.ratingA >= outputA) ?? cutting[cutting.length - 1]!;
+/** The shop as far as the law asks. */
+interface RatedBench {
+	cutter: Cutter;
+	torch: Torch;
 }
 
 /** Most amps of the machine on any of its inputs: what its ratings were found at. */
-export const ratedA = (bench: Bench): number =>
+export const ratedA = (bench: RatedBench): number =>
 	Math.max(...bench.cutter.inputs.map((input) => input.outputMaxA));
 
 /** The machine's label first, then what is told of single nozzles. */
-export function ratingsOf(bench: Bench): Rating[] {
+export function ratingsOf(bench: RatedBench): Rating[] {
 	const { cutter, torch } = bench;
 	const mostA = ratedA(bench);
 	const own = torch.nozzles
@@ -41,7 +44,7 @@ const known = new WeakMap<readonly SpeedReading[], Map<string, SpeedLaw>>();
 const KNOWN_MOST = 64;
 
 /** Everything on the bench that a law rests on. */
-function keyOf({ cutter, torch }: Bench, at: { metal: MetalId; nozzleA: number }): string {
+function keyOf({ cutter, torch }: RatedBench, at: { metal: MetalId; nozzleA: number }): string {
 	let key = `${at.metal}/${at.nozzleA}/${cutter.cleanMm}/${cutter.severMm}/`;
 	for (const input of cutter.inputs) key += `${input.outputMaxA},`;
 	for (const n of torch.nozzles) {
@@ -59,7 +62,7 @@ function rowsKey(rows: readonly ChartRow[]): string {
 
 /** The law of one nozzle in one metal on this bench. */
 export function lawFor(
-	bench: Bench,
+	bench: RatedBench,
 	chart: Chart | null,
 	readings: readonly SpeedReading[],
 	at: { metal: MetalId; nozzleA: number; outputA: number; thicknessMm: number }

@@ -2,7 +2,9 @@
 import * as v from 'valibot';
 import { ChartRowSchema, CHART_ROWS_MOST } from '../speed/chart';
 import { EntrySchema } from '../evidence/entries';
-import { BenchSchema, PlanInputsSchema, SettingsSchema } from '../inputs/planInputs';
+import { BenchSchema } from '../inputs/bench';
+import { PlanInputsSchema } from '../inputs/planInputs';
+import { SettingsSchema } from '../inputs/settings';
 import { KeptPlanSchema } from '../plan/kept';
 import { ContoursSchema } from '../shape/schema';
 import { BENCH_UPGRADES, tellBenchVersion } from './benchUpgrades';
@@ -49,6 +51,9 @@ const cardFromVersion1: Upgrade = (inputs) => {
 };
 export const CARD_INPUTS = kindOf('card', PlanInputsSchema, [cardFromVersion1]);
 /** The numbers that a card was saved with. */
-export const CARD_PLAN = kindOf('plan of a card', KeptPlanSchema);
+export const CARD_PLAN = kindOf('plan of a card', KeptPlanSchema, [
+	// Version 1 wrote the quantities of a finding into its text.
+	(plan) => plan
+]);
 
 export const KINDS = [BENCH, SETTINGS, ENTRY, CHART, OUTLINE, CARD_INPUTS, CARD_PLAN];

@@ -1,11 +1,14 @@
 import { CLEAN_AIMS, HAND_BAND_MM_S } from '../speed/speed';
 import { handMostMmS } from '../cut/heat';
-import { AIMS, plateInput, type Cut, type PlanInputs } from '../inputs/planInputs';
-import type { Verdict } from '../plan/types';
-import { checksOf } from '../plan/checks';
+import { AIMS } from '../speed/inputs';
+import { plateInput } from '../cutter/inputs';
+import { type Cut } from '../inputs/cut';
+import { type PlanInputs } from '../inputs/planInputs';
+import type { Verdict } from '../figure/types';
+import { checksOf } from '../plan/rooms';
 import { judge } from '../figure/verdict';
 import { workings, type Workings } from '../plan/workings';
-import { wholeAmps } from '../cut/workings';
+import { wholeAmps } from '../cutter/power';
 
 /**
  * Why these amps are the best for an aim. `supply`: more would be better, and circuit, air or cutter do not

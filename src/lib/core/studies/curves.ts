@@ -1,7 +1,10 @@
-import { lawFor, nozzleFor } from '../speed/law';
-import { plateInput, type PlanInputs } from '../inputs/planInputs';
+import { lawFor } from '../speed/law';
+import { nozzleFor } from '../torch/nozzle';
+import { plateInput } from '../cutter/inputs';
+import { type PlanInputs } from '../inputs/planInputs';
 import { workings } from '../plan/workings';
-import { CLEAN_MM_MIN, LAG_WINDOW_DEG, SEVER_MM_MIN, speedRatioFromLag } from '../speed/speed';
+import { CLEAN_MM_MIN, SEVER_MM_MIN } from '../speed/pooled';
+import { LAG_WINDOW_DEG, speedRatioFromLag } from '../speed/speed';
 
 /** Speed against thickness for the chart on Setup. Thickness in mm, speed in mm/s. */
 export interface SpeedCurves {

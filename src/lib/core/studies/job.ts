@@ -1,4 +1,5 @@
-import { useOfStart, throughS, type StartMethod } from '../cut/start';
+import { useOfStart } from '../wear/starts';
+import { throughS, type StartMethod } from '../cut/start';
 import { lengthMm } from '../shape/outline';
 import type { CutPath } from '../shape/order';
 import { safePauses, type PausePlan } from '../session/pauses';

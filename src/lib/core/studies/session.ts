@@ -4,9 +4,9 @@ import { HORIZON_S } from '../session/schedule';
 import { traceSession } from '../session/trace';
 import type { PlanInputs } from '../inputs/planInputs';
 import { inputsHash } from '../plan/plan';
-import type { Check } from '../plan/types';
+import type { Check } from '../figure/types';
 import { worst } from '../figure/verdict';
-import { supplyChecks } from '../plan/supplyChecks';
+import { supplyChecks } from '../plan/rooms';
 import { workings, type Workings } from '../plan/workings';
 import { runInputsOf } from '../plan/session';
 

@@ -1,4 +1,4 @@
-import { useOfStart } from '../cut/start';
+import { useOfStart } from './starts';
 import {
 	airWearFactor,
 	growthUm,
@@ -9,8 +9,16 @@ import {
 } from './electrode';
 import { EIGHT_IN_TEN } from '../solve/normal';
 import type { WaterLine } from '../water/line';
-import type { Cut, Evidence, Settings } from '../inputs/planInputs';
+import type { LineCut } from '../cut/inputs';
+import type { WearEvidence } from './inputs';
 import type { CuttingWorkings } from '../cut/workings';
+
+/** What the shop has decided about its parts. */
+export interface WearSettings {
+	pitLimitMm: number;
+	electrodePrice: number | null;
+	nozzlePrice: number | null;
+}
 
 export interface WearWorkings {
 	/** Of this shop, and of the water in its air on top of it. */
@@ -43,7 +51,7 @@ export interface WearWorkings {
 
 /** One cut of this length, speed and start, as use of the parts. */
 export function useOfCut(
-	cut: Pick<Cut, 'mesh'>,
+	cut: Pick<LineCut, 'mesh'>,
 	c: Pick<CuttingWorkings, 'arcS' | 'startMethod' | 'outputA' | 'nozzle'>
 ): Use | null {
 	if (c.arcS === null) return null;
@@ -57,10 +65,10 @@ export function useOfCut(
 }
 
 export function wearWorkings(
-	cut: Cut,
+	cut: LineCut,
 	c: CuttingWorkings,
-	evidence: Evidence,
-	settings: Settings,
+	evidence: WearEvidence,
+	settings: WearSettings,
 	air: { water: WaterLine | undefined; shopC: number }
 ): WearWorkings {
 	const { wear } = evidence;
@@ -108,4 +116,11 @@ export function wearWorkings(
 		costPerM:
 			pairPrice === null || perCutUm === null ? null : pairPrice / metres(limitUm / perCutUm)
 	};
+}
+
+/** What the room of wear reads of the Plan's workings. */
+export interface WearView {
+	inputs: { evidence: WearEvidence; settings: WearSettings };
+	wearing: WearWorkings;
+	cutting: CuttingWorkings;
 }

@@ -1,4 +1,5 @@
-import { explain, plan } from '$lib/core';
+import { explain } from '$lib/core/plan/explain';
+import { filled, plan } from '$lib/core';
 import { PlanRequestSchema } from '$lib/formats/api';
 import { store } from '$lib/server/current';
 import { requestedInputs } from '$lib/server/planning';
@@ -9,6 +10,12 @@ export const POST: RequestHandler = ({ request }) =>
 	answer(async () => {
 		const body = await readBody(request, PlanRequestSchema);
 		const inputs = requestedInputs(store(), body);
-		const workings = (body.explain ?? []).map((id) => explain(inputs, id));
-		return body.explain ? { ...plan(inputs), workings } : plan(inputs);
+		const planned = plan(inputs);
+		// Whoever asks by hand reads sentences; the values beside them stay in the core's units.
+		const findings = planned.findings.map((finding) => ({
+			...finding,
+			text: filled(finding, { units: 'metric' })
+		}));
+		const workings = body.explain?.map((id) => explain(inputs, id));
+		return { ...planned, findings, ...(workings && { workings }) };
 	});

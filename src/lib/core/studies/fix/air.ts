@@ -1,10 +1,11 @@
 import type { Stage } from '../../air/stages';
-import type { Bench, PlanInputs } from '../../inputs/planInputs';
+import type { Bench } from '../../inputs/bench';
+import type { PlanInputs } from '../../inputs/planInputs';
 import type { Candidate, Change } from './change';
 import { changedBench } from './change';
 import { firstThatHelps } from './judgeOf';
 import { GAUGE_BAR, plentyBar } from '../../air/workings';
-import type { Verdict } from '../../plan/types';
+import type { Verdict } from '../../figure/types';
 
 /** What Supply says after a change. */
 type Verdicts = (change: Change) => Verdict;

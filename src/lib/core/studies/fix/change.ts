@@ -1,5 +1,8 @@
-import type { Quantity } from '../../quantity/units';
-import type { Bench, Cut, PlanInputs, Work } from '../../inputs/planInputs';
+import type { Said } from '../../figure/finding';
+import type { Bench } from '../../inputs/bench';
+import type { Cut } from '../../inputs/cut';
+import type { PlanInputs } from '../../inputs/planInputs';
+import type { Work } from '../../session/inputs';
 
 /** What a fix does to the inputs: one of bench, cut and work, or several. */
 export interface Change {
@@ -42,7 +45,7 @@ export interface Candidate {
 	id: string;
 	effort: Effort;
 	text: string;
-	values: Record<string, { value: number; quantity: Quantity } | string>;
+	values: Record<string, Said>;
 	/** Part of Supply it is meant for; left out: whatever limits. */
 	against?: readonly string[];
 	change: Change;

@@ -7,11 +7,13 @@ import {
 	conductorsFor,
 	type ConductorSize
 } from '../../circuit/conductors';
-import { plateInput, type Bench, type PlanInputs } from '../../inputs/planInputs';
+import { plateInput } from '../../cutter/inputs';
+import { type Bench } from '../../inputs/bench';
+import { type PlanInputs } from '../../inputs/planInputs';
 import type { Candidate, Change } from './change';
 import { changedBench } from './change';
 import { firstThatHelps } from './judgeOf';
-import type { Verdict } from '../../plan/types';
+import type { Verdict } from '../../figure/types';
 
 /** What Supply says after a change. */
 type Verdicts = (change: Change) => Verdict;

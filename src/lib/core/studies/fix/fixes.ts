@@ -1,9 +1,10 @@
 import type { PlanInputs } from '../../inputs/planInputs';
-import type { Check, Verdict } from '../../plan/types';
+import { rankOf } from '../../figure/verdict';
+import type { Check, Verdict } from '../../figure/types';
 import { airCandidates } from './air';
 import { applied, EFFORTS, type Candidate, type Change } from './change';
 import { electricCandidates } from './electric';
-import { outcomeOf, rankOf, worseElsewhere, type Outcome } from './judgeOf';
+import { outcomeOf, worseElsewhere, type Outcome } from './judgeOf';
 
 /** A change that helps, planned for real. */
 export interface Fix extends Candidate {

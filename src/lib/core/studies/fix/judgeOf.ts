@@ -1,13 +1,13 @@
 import { startsPerH } from '../../session/run';
-import { checksOf } from '../../plan/checks';
+import { checksOf, type Check } from '../../plan/rooms';
 import type { PlanInputs } from '../../inputs/planInputs';
-import type { Check, Station, Verdict } from '../../plan/types';
-import { STATIONS } from '../../plan/types';
-import { judge, worst, type Judgement } from '../../figure/verdict';
+import type { Station, Verdict } from '../../figure/types';
+import { STATIONS } from '../../figure/types';
+import { judge, rankOf, worst, type Judgement } from '../../figure/verdict';
 import { workings } from '../../plan/workings';
 
 /** What a plan decides, without its figures: what a search asks for. */
-export interface Outcome extends Judgement {
+export interface Outcome extends Judgement<Check> {
 	checks: Check[];
 	/** The worst of circuit, air and cutter. */
 	supply: Check;
@@ -26,19 +26,16 @@ export function outcomeOf(inputs: PlanInputs): Outcome {
 	};
 }
 
-const RANK: Record<Verdict, number> = { 'not set': 0, holds: 0, tight: 1, stops: 2 };
-export const rankOf = (verdict: Verdict): number => RANK[verdict];
-
 /** Whether another station got worse than it was: such a change only moves the trouble. */
 export function worseElsewhere(before: Outcome, after: Outcome): boolean {
 	const others: Station[] = STATIONS.filter((station) => station !== 'supply');
 	const thickness = ({ checks }: Outcome) =>
-		RANK[checks.find((check) => check.part === 'Thickness')!.verdict];
+		rankOf(checks.find((check) => check.part === 'Thickness')!.verdict);
 	// An edge that was to be clean is not given away for amps.
 	if (thickness(after) > thickness(before)) return true;
 	return others.some(
 		(station) =>
-			RANK[after.stations[station].verdict] > RANK[before.stations[station].verdict] &&
+			rankOf(after.stations[station].verdict) > rankOf(before.stations[station].verdict) &&
 			after.stations[station].verdict === 'stops'
 	);
 }

@@ -9,11 +9,11 @@ import { necDutyMultiplier } from '../../circuit/draw';
 import { effectiveMostA } from '../../cutter/power';
 import type { Quantity } from '../../quantity/units';
 import type { PlanInputs } from '../../inputs/planInputs';
-import type { Check } from '../../plan/types';
+import type { Check } from '../../figure/types';
 import { changedBench, applied, type Change } from './change';
 import { standardRatings } from './electric';
 import { firstThat, outcomeOf } from './judgeOf';
-import { plateInput } from '../../inputs/planInputs';
+import { plateInput } from '../../cutter/inputs';
 
 /** An answer that had to be searched for. `null`: nothing does. */
 export interface Solved {

@@ -1,0 +1,83 @@
+/** What is to be cut, and what scrap told of it. */
+import * as v from 'valibot';
+import { COATINGS, type Coating } from '../metal/coatings';
+import { METAL_IDS, type MetalId } from '../metal/metals';
+import { StatSchema } from '../quantity/stat';
+import { within } from '../quantity/within';
+import { AIMS, type Aim } from '../speed/inputs';
+import { GUIDES, type Guide } from './guide';
+import { STARTS, type Start } from './start';
+
+export const SCHOOLS = ['full', 'matched', 'circuit', 'typed'] as const;
+export const CIRCLES = ['hole', 'disc'] as const;
+
+/** A cut along a line or a circle. */
+export interface LineCut {
+	metal: MetalId;
+	thicknessMm: number;
+	/** Sheets in a stack, each of that thickness. */
+	layers: number;
+	/** From upright; the arc then sees more. */
+	bevelDeg: number;
+	/** Mesh or expanded metal: the pilot arc lights again over every gap. */
+	mesh: boolean;
+	coating: Coating;
+	backCoating: Coating;
+	aim: Aim;
+	school: (typeof SCHOOLS)[number];
+	/** The knob, for the school "typed". */
+	typedA: number;
+	lengthMm: number;
+	guide: Guide;
+	/** On a circle guide: what is kept, and how wide it is finished. */
+	circleOf: (typeof CIRCLES)[number];
+	circleMm: number;
+	start: Start;
+}
+
+/** What a person starts from; every field may be left out. */
+export const DEFAULT_LINE_CUT = {
+	metal: 'mild-steel',
+	thicknessMm: 6,
+	layers: 1,
+	bevelDeg: 0,
+	mesh: false,
+	coating: 'none',
+	backCoating: 'none',
+	aim: 'clean',
+	school: 'full',
+	typedA: 40,
+	lengthMm: 300,
+	guide: 'kept',
+	circleOf: 'hole',
+	circleMm: 100,
+	start: 'edge'
+} as const satisfies LineCut;
+const D = DEFAULT_LINE_CUT;
+
+export const LINE_CUT = {
+	metal: v.optional(v.picklist(METAL_IDS, `one of ${METAL_IDS.join(', ')}`), D.metal),
+	thicknessMm: v.optional(within(0.3, 100, 'mm'), D.thicknessMm),
+	layers: v.optional(v.pipe(within(1, 10, ''), v.integer('a whole number')), D.layers),
+	bevelDeg: v.optional(within(0, 60, '°'), D.bevelDeg),
+	mesh: v.optional(v.boolean('true or false'), D.mesh),
+	coating: v.optional(v.picklist(COATINGS, `one of ${COATINGS.join(', ')}`), D.coating),
+	backCoating: v.optional(v.picklist(COATINGS, `one of ${COATINGS.join(', ')}`), D.backCoating),
+	aim: v.optional(v.picklist(AIMS, `one of ${AIMS.join(', ')}`), D.aim),
+	school: v.optional(v.picklist(SCHOOLS, `one of ${SCHOOLS.join(', ')}`), D.school),
+	typedA: v.optional(within(5, 500, 'A'), D.typedA),
+	lengthMm: v.optional(within(10, 20000, 'mm'), D.lengthMm),
+	guide: v.optional(v.picklist(GUIDES, `one of ${GUIDES.join(', ')}`), D.guide),
+	circleOf: v.optional(v.picklist(CIRCLES, 'hole or disc'), D.circleOf),
+	circleMm: v.optional(within(10, 5000, 'mm'), D.circleMm),
+	start: v.optional(v.picklist(STARTS, `one of ${STARTS.join(', ')}`), D.start)
+};
+
+export const CUT_EVIDENCE = {
+	/** From scrap cut in two: kerf by metal and nozzle, and the shield's own radius, mm. */
+	scrap: v.optional(
+		v.object({ kerf: v.record(v.string(), StatSchema), radius: v.nullable(StatSchema) }),
+		{ kerf: {}, radius: null }
+	)
+};
+export type CutEvidence = v.InferOutput<v.ObjectSchema<typeof CUT_EVIDENCE, undefined>>;

@@ -1,0 +1,19 @@
+/** The groove that is wanted. */
+import * as v from 'valibot';
+import { within } from '../quantity/within';
+
+/** What a person starts from; every field may be left out. `asked`: somebody wants it; else it judges nothing. */
+export const DEFAULT_GOUGE = {
+	asked: false,
+	depthMm: 4,
+	widthMm: 7,
+	angleFromPlateDeg: 40
+} as const;
+
+export const GougeSchema = v.object({
+	asked: v.optional(v.boolean('true or false'), DEFAULT_GOUGE.asked),
+	depthMm: v.optional(within(0.3, 40, 'mm'), DEFAULT_GOUGE.depthMm),
+	widthMm: v.optional(within(1, 40, 'mm'), DEFAULT_GOUGE.widthMm),
+	angleFromPlateDeg: v.optional(within(20, 60, '°'), DEFAULT_GOUGE.angleFromPlateDeg)
+});
+export type Gouge = v.InferOutput<typeof GougeSchema>;

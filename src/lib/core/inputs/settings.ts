@@ -1,0 +1,25 @@
+import * as v from 'valibot';
+import { within } from '../quantity/within';
+import { SPARK_SCHOOLS } from '../speed/speed';
+
+export const SettingsSchema = v.object({
+	/** Change the electrode at this pit depth: 1.0 mm (cautious) or 1.5 mm are the two schools. */
+	pitLimitMm: within(0.5, 3, 'mm'),
+	pierceTiltDeg: v.picklist([20, 30, 45], '20, 30 or 45 °'),
+	sparks: v.picklist(SPARK_SCHOOLS, 'trailing or straight'),
+	currency: v.picklist(['EUR', 'USD', 'GBP'], 'EUR, USD or GBP'),
+	/** null: nobody has said; costs are then not told. */
+	electrodePrice: v.nullable(within(0, 1000, '')),
+	nozzlePrice: v.nullable(within(0, 1000, ''))
+});
+
+export type Settings = v.InferOutput<typeof SettingsSchema>;
+
+export const DEFAULT_SETTINGS: Settings = {
+	pitLimitMm: 1.5,
+	pierceTiltDeg: 45,
+	sparks: 'trailing',
+	currency: 'EUR',
+	electrodePrice: null,
+	nozzlePrice: null
+};

@@ -1,0 +1,57 @@
+import type { Basis } from '../figure/types';
+import type { PlanInputs } from '../inputs';
+import type { Quantity } from '../quantity/units';
+import { REASONS } from './reasons';
+import { isFigureId, REGISTRY, type FigureId } from './rooms';
+import { workings } from './workings';
+
+/** One input of a working, with its own trust; `from` when it is a figure with a working of its own. */
+export interface ExplainedInput {
+	symbol: string;
+	label: string;
+	quantity: Quantity;
+	value: number;
+	basis: Basis;
+	from?: FigureId;
+}
+
+export interface Explanation {
+	id: FigureId;
+	label: string;
+	quantity: Quantity;
+	value: number | null;
+	basis: Basis;
+	formula: string;
+	source: string;
+	inputs: ExplainedInput[];
+}
+
+/** Works out the working of one figure: formula, inputs each with its own basis, source. */
+export function explain(inputs: PlanInputs, id: FigureId): Explanation {
+	const w = workings(inputs);
+	const def = REGISTRY[id];
+	const way = def.way(w);
+	const { formula, source, inputs: symbols } = REASONS[id][way]!;
+	return {
+		id,
+		label: def.label,
+		quantity: def.quantity,
+		value: def.value(w),
+		basis: def.basis[way]!,
+		formula,
+		source,
+		inputs: Object.entries(symbols).map(([symbol, from]) => {
+			if (typeof from !== 'string') return { symbol, ...from(w) };
+			if (!isFigureId(from)) throw new Error(`${id}: no figure ${from}`);
+			const other = REGISTRY[from];
+			return {
+				symbol,
+				label: other.label,
+				quantity: other.quantity,
+				value: other.value(w) ?? NaN,
+				basis: other.basis[other.way(w)]!,
+				from
+			};
+		})
+	};
+}

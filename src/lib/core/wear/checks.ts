@@ -1,0 +1,25 @@
+import type { WearView } from './workings';
+import type { Check } from '../figure/types';
+import { verdictOf } from '../figure/verdict';
+import type { WEAR_FIGURES } from './figures';
+
+/** A question asked of a figure of this room. */
+type Asked = Check<keyof typeof WEAR_FIGURES>;
+
+/** Whether the electrode lasts. */
+export function wearChecks(w: WearView): Asked[] {
+	const { lifeShare, cutsLeft } = w.wearing;
+	const worn = cutsLeft === null ? lifeShare <= 0 : cutsLeft < 1;
+	return [
+		{
+			id: 'wear.cutsLeft',
+			station: 'wear',
+			part: 'Electrode',
+			verdict: worn ? 'stops' : verdictOf(lifeShare),
+			margin: worn ? Math.min(0, lifeShare) : lifeShare,
+			spare: { value: cutsLeft ?? 0, quantity: 'count' },
+			stopsAtS: worn ? 0 : undefined,
+			word: worn ? 'change the electrode' : 'electrode'
+		}
+	];
+}
