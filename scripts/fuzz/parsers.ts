@@ -5,7 +5,7 @@ import { parseQuantity } from '../../src/lib/core/quantity/parse';
 import { BENCH, CHART, ENTRY, OUTLINE, SETTINGS } from '../../src/lib/core/stored/kinds';
 import { readBenchFile } from '../../src/lib/formats/benchFile';
 import { readChartCsv } from '../../src/lib/formats/chartCsv';
-import { cutFromSearch } from '../../src/lib/formats/cutUrl';
+import { cutFromSearch } from '../../src/lib/formats/readSearch';
 import { readDxf } from '../../src/lib/formats/outline/dxfIn';
 import { OutlineError } from '../../src/lib/formats/outline/gather';
 import { readSvg } from '../../src/lib/formats/outline/svgIn';

@@ -18,7 +18,8 @@ import {
 	STARTS
 } from '$lib/core';
 import { benchFile, benchFileName, readBenchFile } from './benchFile';
-import { cutFromSearch, searchFromCut } from './cutUrl';
+import { searchFromCut } from './cutSearch';
+import { cutFromSearch } from './readSearch';
 import { STARTER_BENCHES } from './starters';
 
 const usual: Work = BAY_2.usual;

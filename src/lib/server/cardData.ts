@@ -8,7 +8,7 @@ import {
 	type PlanInputs,
 	type UnitSystem
 } from '$lib/core';
-import { cutFromSearch } from '$lib/formats/cutUrl';
+import { cutFromSearch } from '$lib/formats/readSearch';
 import { SentChart, type SentWorkbench } from '$lib/state/sent';
 import type { FoundCard } from './cards';
 import { benchOf, workbenchData } from './pageData';

@@ -1,4 +1,3 @@
-import { cutFromSearch } from '$lib/formats/cutUrl';
 import type { SentWorkbench } from './sent';
 import type { WorkbenchData } from './workbench.svelte';
 
@@ -8,7 +7,3 @@ export async function opened<T extends Pick<SentWorkbench, 'chart'>>(
 ): Promise<Omit<T, 'chart'> & Pick<WorkbenchData, 'chart'>> {
 	return { ...sent, chart: (await sent.chart?.open()) ?? null };
 }
-
-/** The cut that the address asks for, on the bench that was sent. */
-export const asked = (url: URL, sent: SentWorkbench): Pick<WorkbenchData, 'cut' | 'work'> =>
-	cutFromSearch(url.searchParams, sent.bench.usual);

@@ -1,8 +1,6 @@
 import { createContext, untrack } from 'svelte';
-import * as v from 'valibot';
 import {
 	applied,
-	BenchSchema,
 	isMeasurement,
 	filled,
 	METALS,
@@ -33,17 +31,14 @@ import {
 	REGISTRY
 } from '$lib/core';
 import { inputsHash } from '$lib/core/plan/plan';
-import { searchFromCut } from '$lib/formats/cutUrl';
+import { searchFromCut } from '$lib/formats/cutSearch';
 import type { Revisions } from '$lib/formats/api';
-import { fieldProblems, sentence } from '$lib/formats/problem';
 import { nowIso } from './clock';
 import { writeSearch } from './history';
-import { loadsFollow } from './circuits';
 import { newOpId } from './ids';
 import { dropDraft, keepDraft, keptDraft } from './keptDraft';
 import { merged } from './merge';
 import { drop, send, type Kept, type SendResult, type Write } from './outbox';
-import { setPath } from './path';
 
 export interface PartSetInfo {
 	id: string;
@@ -297,24 +292,12 @@ export class Workbench {
 		this.search = searchFromCut(this.cut, this.work, this.#data.bench.usual, this.benchId);
 	}
 
-	/** Edits one value of the bench; gives the reason when it is refused, and then changes nothing. */
-	edit(path: string, value: unknown): string | undefined {
-		const draft = loadsFollow(this.bench, setPath(this.bench, path, value));
-		const parsed = v.safeParse(BenchSchema, draft);
-		if (!parsed.success) {
-			const problems = fieldProblems(parsed.issues);
-			const own = problems.find((p) => p.field === path);
-			return own ? `${own.message} is accepted, got ${own.received}` : sentence(problems[0]!);
-		}
-		this.#draft(parsed.output);
-		return undefined;
-	}
 	/** Takes a fix in one gesture; the notice takes it back in one. */
 	apply(change: Change, told: string): void {
 		const before = { bench: this.bench, past: this.#past, cut: this.cut, work: this.work };
 		const after = applied(this.inputs, change);
 		if (change.bench) {
-			this.#draft(after.bench);
+			this.draftBench(after.bench);
 		}
 		this.cut = after.cut;
 		this.work = after.work;
@@ -330,7 +313,8 @@ export class Workbench {
 		};
 		this.notice = { kind: 'done', text: told, undo };
 	}
-	#draft(bench: Bench): void {
+	/** A changed bench, checked; it can be undone until it is saved. */
+	draftBench(bench: Bench): void {
 		this.#base ??= { revision: this.#data.revision, bench: this.#data.bench };
 		this.#past = [...this.#past, this.bench];
 		this.bench = bench;
@@ -461,17 +445,18 @@ export class Workbench {
 	/** Puts an edit together with what was saved in between; where both changed the same, both are shown. */
 	async #meet(base: Bench, mine: Bench, theirs: { revision: number; bench: Bench }): Promise<void> {
 		const both = merged(base, mine, theirs.bench);
-		const valid = both.ok ? v.safeParse(BenchSchema, both.value) : undefined;
+		const { checkedBench } = await import('./editBench');
+		const valid = both.ok ? checkedBench(both.value) : undefined;
 		this.#base = { revision: theirs.revision, bench: theirs.bench };
 		this.#data = { ...this.#data, revision: theirs.revision, bench: theirs.bench };
 		this.#past = [theirs.bench];
-		if (!valid?.success) {
+		if (!valid?.ok) {
 			this.bench = mine;
 			this.theirs = { ...theirs, fields: both.ok ? [] : both.fields };
 			this.#keepDraft();
 			return;
 		}
-		this.bench = valid.output;
+		this.bench = valid.bench;
 		await this.saveBench(theirs.revision);
 		if (this.edited) return;
 		this.notice = {

@@ -1,3 +1,4 @@
+import { editBench } from './editBench';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { UNTOUCHED } from '../../../tests/support/workbench';
 import { BAY_2, TROLLEY } from '../../../scripts/demo/benches';
@@ -45,8 +46,8 @@ describe('editing a bench', () => {
 	it('plans with the draft at once, undoes step by step, and keeps what is stored', () => {
 		const bench = new Workbench(data());
 		const volts = bench.plan.figures['supply.voltageV'].value!;
-		expect(bench.edit('supply.cord.lengthM', 40)).toBeUndefined();
-		expect(bench.edit('supply.cord.lengthM', 60)).toBeUndefined();
+		expect(editBench(bench, 'supply.cord.lengthM', 40)).toBeUndefined();
+		expect(editBench(bench, 'supply.cord.lengthM', 60)).toBeUndefined();
 		expect(bench.plan.figures['supply.voltageV'].value).toBeLessThan(volts);
 		expect(bench.edited).toBe(true);
 		bench.undoEdit();
@@ -58,16 +59,16 @@ describe('editing a bench', () => {
 
 	it('refuses what cannot be, with the reason, and changes nothing', () => {
 		const bench = new Workbench(data());
-		expect(bench.edit('supply.cord.lengthM', -1)).toContain('0.1 to 100 m');
-		expect(bench.edit('air.compressor.cutInBar', 9)).toContain('above the cut-in pressure');
-		expect(bench.edit('name', '')).toContain('1 to 60 characters');
+		expect(editBench(bench, 'supply.cord.lengthM', -1)).toContain('0.1 to 100 m');
+		expect(editBench(bench, 'air.compressor.cutInBar', 9)).toContain('above the cut-in pressure');
+		expect(editBench(bench, 'name', '')).toContain('1 to 60 characters');
 		expect(bench.edited).toBe(false);
 		expect(bench.bench).toBe(BAY_2);
 	});
 
 	it('keeps the draft over a navigation on the same bench, and drops it on another', () => {
 		const bench = new Workbench(data());
-		bench.edit('air.tankL', 200);
+		editBench(bench, 'air.tankL', 200);
 		bench.take({ ...data(), revision: 4 });
 		bench.takeCut({ cut: { ...(DEFAULT_CUT as Cut), thicknessMm: 8 }, work: BAY_2.usual });
 		expect(bench.bench.air.tankL).toBe(200);
@@ -79,7 +80,7 @@ describe('editing a bench', () => {
 
 	it('saves over the revision it started from, and shows the other version when it is stale', async () => {
 		const bench = new Workbench(data());
-		bench.edit('air.tankL', 200);
+		editBench(bench, 'air.tankL', 200);
 		const theirs = {
 			revision: 4,
 			bench: { ...BAY_2, name: 'Theirs', air: { ...BAY_2.air, tankL: 120 } }
@@ -100,7 +101,7 @@ describe('editing a bench', () => {
 
 	it('kept offline the edit stands and its bar closes; taken back it is a draft again', async () => {
 		const bench = new Workbench(data());
-		bench.edit('air.tankL', 200);
+		editBench(bench, 'air.tankL', 200);
 		answers = [{ outcome: 'waiting', key: 'k9' }];
 		await bench.saveBench();
 		expect(bench.edited).toBe(false);
@@ -112,7 +113,7 @@ describe('editing a bench', () => {
 		bench.discardEdits();
 		expect(bench.bench.air.tankL).toBe(BAY_2.air.tankL);
 		// Saved again it goes over what it started from.
-		bench.edit('air.tankL', 210);
+		editBench(bench, 'air.tankL', 210);
 		answers = [{ outcome: 'done', data: { revision: 4 } }];
 		await bench.saveBench();
 		expect(sent.at(-1)!.body).toMatchObject({ revision: 3 });
@@ -120,7 +121,7 @@ describe('editing a bench', () => {
 
 	it('put together with what somebody saved in between, where both changed something else', async () => {
 		const bench = new Workbench(data());
-		bench.edit('air.tankL', 200);
+		editBench(bench, 'air.tankL', 200);
 		const theirs = { revision: 4, bench: { ...BAY_2, name: 'Theirs' } };
 		answers = [
 			{ outcome: 'refused', status: 409, problem: { message: 'changed', theirs } },
@@ -155,7 +156,7 @@ describe('editing a bench', () => {
 				}
 			}
 		};
-		bench.edit('air.tankL', 99);
+		editBench(bench, 'air.tankL', 99);
 		expect(await bench.meetLate(late)).toBe(false);
 		bench.discardEdits();
 		answers = [{ outcome: 'done', data: { revision: 5 } }];
@@ -165,7 +166,7 @@ describe('editing a bench', () => {
 
 	it('takes theirs when the person says so', async () => {
 		const bench = new Workbench(data());
-		bench.edit('air.tankL', 200);
+		editBench(bench, 'air.tankL', 200);
 		const theirs = {
 			revision: 4,
 			bench: { ...BAY_2, name: 'Theirs', air: { ...BAY_2.air, tankL: 120 } }

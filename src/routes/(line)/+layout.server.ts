@@ -1,10 +1,11 @@
 import { redirect } from '@sveltejs/kit';
+import { cutFromSearch } from '$lib/formats/readSearch';
 import { store } from '$lib/server/current';
 import { benchOf, workbenchData } from '$lib/server/pageData';
 import type { LayoutServerLoad } from './$types';
 
 /** Depends on the bench alone: from station to station nothing is asked of the server. */
-export const load: LayoutServerLoad = ({ url, cookies, locals, depends }) => {
+export const load: LayoutServerLoad = ({ url, cookies, locals, depends, untrack }) => {
 	depends('steady:workbench');
 	const stored = benchOf(store(), url, cookies);
 	if (!stored) redirect(303, '/start');
@@ -16,6 +17,8 @@ export const load: LayoutServerLoad = ({ url, cookies, locals, depends }) => {
 	});
 	return {
 		theme: locals.theme,
-		workbench: workbenchData(store(), stored, locals.units)
+		workbench: workbenchData(store(), stored, locals.units),
+		// The first cut; from then on the browser reads the address, without the server.
+		...untrack(() => cutFromSearch(url.searchParams, stored.bench.usual))
 	};
 };

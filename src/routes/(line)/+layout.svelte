@@ -10,7 +10,7 @@
 	import Waiting from '$lib/components/Waiting/Waiting.svelte';
 	import { rememberPage, rememberTheme, type Theme } from '$lib/state/device';
 	import { listenForKeys } from '$lib/state/keys';
-	import { asked } from '$lib/state/opened';
+	import { theRest } from '$lib/dom/theRest';
 	import { Sync } from '$lib/state/sync.svelte';
 	import { setWorkbench, Workbench } from '$lib/state/workbench.svelte';
 	import type KeysDialogType from '$lib/components/Header/KeysDialog.svelte';
@@ -83,16 +83,21 @@
 	afterNavigate(({ to, type }) => {
 		if (!to) return;
 		rememberPage(to.url.pathname);
-		if (type !== 'enter') bench.takeCut(asked(to.url, data.sent));
+		if (type === 'enter') return;
+		const { usual } = data.sent.bench;
+		void import('$lib/formats/readSearch').then(({ cutFromSearch }) => {
+			// Whoever has gone on meanwhile is not called back.
+			if (page.url.href === to.url.href) bench.takeCut(cutFromSearch(to.url.searchParams, usual));
+		});
 	});
 	// The code of every station is here before the server goes away.
 	$effect(() => {
-		const fetchAll = () => {
+		void theRest().then(() => {
 			for (const path of STATIONS) void preloadCode(path);
-			void import('$lib/core/plan/explain');
-		};
-		if ('requestIdleCallback' in window) requestIdleCallback(fetchAll, { timeout: 5000 });
-		else setTimeout(fetchAll, 2000);
+			void import('$lib/components/Working/Working.svelte');
+			void import('$lib/formats/readSearch');
+			void import('$lib/state/editBench');
+		});
 	});
 	// Without the server a page that comes from it cannot be opened; the one that is open stays.
 	beforeNavigate(({ to, willUnload, cancel }) => {

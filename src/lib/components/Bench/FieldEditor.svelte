@@ -4,6 +4,7 @@
 	import Select from '$lib/components/Fields/Select.svelte';
 	import TextField from '$lib/components/Fields/TextField.svelte';
 	import { getPath } from '$lib/state/path';
+	import { editBench } from '$lib/state/editBench';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import type { Field } from './parts';
 	import ListEditor from './ListEditor.svelte';
@@ -13,7 +14,7 @@
 	const bench = getWorkbench();
 	const FEW = 3;
 	const value = $derived(getPath(bench.bench, field.path));
-	const set = (to: unknown) => refuse(bench.edit(field.path, to));
+	const set = (to: unknown) => refuse(editBench(bench, field.path, to));
 	const words = $derived(
 		field.kind === 'choice' ? field.options.map((o) => o.label).join('').length : 0
 	);
@@ -26,13 +27,13 @@
 		optional={field.optional}
 		hint={field.hint}
 		value={value as number | null}
-		commit={(to) => bench.edit(field.path, to)}
+		commit={(to) => editBench(bench, field.path, to)}
 	/>
 {:else if field.kind === 'text'}
 	<TextField
 		label={field.label}
 		value={value as string}
-		commit={(to) => bench.edit(field.path, to)}
+		commit={(to) => editBench(bench, field.path, to)}
 	/>
 {:else if field.kind === 'fitted'}
 	<Choice

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import type { EChartsCoreOption, EChartsType } from 'echarts/core';
-	import { whenSeen } from '$lib/state/whenSeen';
+	import { whenSeen } from '$lib/dom/whenSeen';
 	import { inksOf, type Inks } from './inks';
 
 	/** A chart. The library is loaded when it is seen; what it shows stands beside it in words. */

@@ -1,24 +1,12 @@
 <script lang="ts">
 	import { BASIS_WORDS } from '$lib/core';
+	import { explain } from '$lib/core/plan/explain';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import { filledIn, inputText, pretty } from './working';
 
 	/** The open working: formula, the same with figures, inputs each with their own balloon, source. */
 	const bench = getWorkbench();
-	// Formulas and sources are a fifth of the program, and load when somebody first asks.
-	let explain = $state.raw<typeof import('$lib/core/plan/explain').explain>();
-	const working = $derived(bench.opened && explain?.(bench.inputs, bench.opened));
-	$effect(() => {
-		if (!bench.opened || explain) return;
-		import('$lib/core/plan/explain').then(
-			(loaded) => (explain = loaded.explain),
-			() =>
-				(bench.notice = {
-					kind: 'problem',
-					text: 'The formulas are not on this device yet, and the server does not answer.'
-				})
-		);
-	});
+	const working = $derived(bench.opened && explain(bench.inputs, bench.opened));
 	const plain = $derived({ units: bench.units, gauge: bench.gauge });
 	const band = $derived(working && bench.plan.figures[working.id].band);
 	let panel = $state<HTMLElement>();

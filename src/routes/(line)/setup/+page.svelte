@@ -7,20 +7,14 @@
 	import Select from '$lib/components/Fields/Select.svelte';
 	import Cautions from '$lib/components/Card/Cautions.svelte';
 	import Findings from '$lib/components/Marks/Findings.svelte';
-	import Aims from '$lib/components/Setup/Aims.svelte';
+	import Later from '$lib/components/Later.svelte';
 	import More from '$lib/components/Setup/More.svelte';
-	import Pacer from '$lib/components/Setup/Pacer.svelte';
-	import Schools from '$lib/components/Setup/Schools.svelte';
 	import Section from '$lib/components/Setup/Section.svelte';
-	import Shelf from '$lib/components/Setup/Shelf.svelte';
 	import SetupCard from '$lib/components/Setup/SetupCard.svelte';
 	import SpeedBar from '$lib/components/Setup/SpeedBar.svelte';
-	import TestCuts from '$lib/components/Setup/TestCuts.svelte';
-	import SpeedChart from '$lib/components/Setup/SpeedChart.svelte';
 	import ThicknessDock from '$lib/components/Setup/ThicknessDock.svelte';
-	import TorchParts from '$lib/components/Setup/TorchParts.svelte';
 	import { setupStudy } from '$lib/state/setupStudy.svelte';
-	import { whenSeen } from '$lib/state/whenSeen';
+	import { whenSeen } from '$lib/dom/whenSeen';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	const bench = getWorkbench();
@@ -132,18 +126,32 @@
 <div class="below">
 	<div class="grid content-start gap-3">
 		<SpeedBar />
-		<div {@attach whenSeen(() => (studied = true))}><SpeedChart {study} /></div>
+		<div {@attach whenSeen(() => (studied = true))}>
+			<Later
+				load={() => import('$lib/components/Setup/SpeedChart.svelte')}
+				heightPx={300}
+				props={{ study }}
+			/>
+		</div>
 	</div>
-	<Schools />
+	<Later load={() => import('$lib/components/Setup/Schools.svelte')} heightPx={340} />
 </div>
-<div class="below pace"><Pacer /></div>
-<div class="below">
-	<TestCuts />
-	<div {@attach whenSeen(() => (studied = true))}><Aims {study} /></div>
+<div class="below pace">
+	<Later load={() => import('$lib/components/Setup/Pacer.svelte')} heightPx={260} />
 </div>
 <div class="below">
-	<TorchParts />
-	<Shelf />
+	<Later load={() => import('$lib/components/Setup/TestCuts.svelte')} heightPx={300} />
+	<div {@attach whenSeen(() => (studied = true))}>
+		<Later
+			load={() => import('$lib/components/Setup/Aims.svelte')}
+			heightPx={300}
+			props={{ study }}
+		/>
+	</div>
+</div>
+<div class="below">
+	<Later load={() => import('$lib/components/Setup/TorchParts.svelte')} heightPx={340} />
+	<Later load={() => import('$lib/components/Setup/Shelf.svelte')} heightPx={120} />
 </div>
 <ThicknessDock />
 

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { keptPlan, MODEL_VERSION, plan } from '$lib/core';
 import { NewCardSchema } from '$lib/formats/api';
-import { cutFromSearch } from '$lib/formats/cutUrl';
+import { cutFromSearch } from '$lib/formats/readSearch';
 import { cardRow, cardsCsv } from '$lib/formats/cardCsv';
 import { store } from '$lib/server/current';
 import { requestedInputs } from '$lib/server/planning';
