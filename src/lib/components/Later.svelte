@@ -22,5 +22,5 @@
 </script>
 
 <div style:min-height={Section ? undefined : `${heightPx}px`} {@attach whenSeen(come)}>
-	{#if Section}<Section {...props ?? ({} as Props)} />{/if}
+	{#if Section}<Section {...props!} />{/if}
 </div>

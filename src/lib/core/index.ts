@@ -11,14 +11,8 @@ export { MODEL_VERSION, plan } from './plan/plan';
 export type { ExplainedInput, Explanation } from './plan/explain';
 export { FIGURE_IDS, REGISTRY, type Check, type FigureId } from './plan/rooms';
 export { COATINGS, type Coating } from './metal/coatings';
-export {
-	CHART_ROWS_MOST,
-	ChartRowSchema,
-	mergedRows,
-	risingRows,
-	type Chart,
-	type ChartRow
-} from './speed/chart';
+export { CHART_ROWS_MOST, ChartRowSchema, type Chart, type ChartRow } from './speed/chartSchema';
+export { mergedRows, risingRows } from './speed/chart';
 export { chartHash } from './solve/hash';
 export {
 	assemblySteps,
@@ -42,15 +36,8 @@ export {
 } from './quantity/systems';
 export { CORE_UNIT, type Quantity } from './quantity/units';
 export type { GaugeTable } from './quantity/gauge';
-export {
-	DROSSES,
-	EntrySchema,
-	isMeasurement,
-	TRIP_DEVICES,
-	type Entry,
-	type EntryKind,
-	type LoggedEntry
-} from './evidence/entries';
+export { DROSSES, isMeasurement, TRIP_DEVICES } from './evidence/measured';
+export { EntrySchema, type Entry, type EntryKind, type LoggedEntry } from './evidence/entries';
 export {
 	evidenceFromLedger,
 	evidenceFromLog,
@@ -87,7 +74,8 @@ export { cutsInTenMin, restForRateS } from './session/schedule';
 export { readResult, SIGNS, suspectsOf, type Cause, type Reading, type Sign } from './faults/read';
 export { scrapMm, type Guide } from './cut/guide';
 export { cautionsFor, type Caution } from './safety/cautions';
-export { keptPlan, planAsKept, type KeptPlan } from './plan/kept';
+export { keptPlan, planAsKept } from './plan/keep';
+export { type KeptPlan } from './plan/kept';
 export { START_METHODS, type StartMethod } from './cut/start';
 export { type StartOption } from './wear/starts';
 export { THROUGH_CHECKS, whyNotThrough, type ThroughCheck } from './faults/notThrough';

@@ -69,6 +69,9 @@ function tabThroughBalloons(event: KeyboardEvent): void {
 	to.focus();
 }
 
+/** Loads with the first entry; ahead of it where the page has come to rest. */
+const logbook = () => import('./logbook');
+
 /** Listens for single keys; off while typing, and when the person turned them off. */
 export function listenForKeys(screen: Screen): () => void {
 	const { bench } = screen;
@@ -83,7 +86,7 @@ export function listenForKeys(screen: Screen): () => void {
 		const line = bench.lastEntry;
 		if (bench.edited) bench.undoEdit();
 		else if (bench.notice?.undo) bench.notice.undo();
-		else if (line) void bench.undoEntry(line.id);
+		else if (line) void logbook().then((m) => m.undoEntry(bench, line.id));
 	};
 	const stations = Object.fromEntries(
 		STATIONS.map((station, index) => [
@@ -105,8 +108,8 @@ export function listenForKeys(screen: Screen): () => void {
 		}),
 		'-': single(() => nudgeAmps(screen, -1)),
 		'=': single(() => nudgeAmps(screen, 1)),
-		l: single(() => void bench.logCut()),
-		k: single(() => void bench.logStart()),
+		l: single(() => void logbook().then((m) => m.logCut(bench))),
+		k: single(() => void logbook().then((m) => m.logStart(bench))),
 		z: single(undo),
 		w: single(() => {
 			whereFrom = true;

@@ -1,3 +1,4 @@
+import { meetLate } from './saveBench';
 /** Keeps a screen and the server together: what waits goes out, what others changed comes in. */
 import type { Revisions } from '$lib/formats/api';
 import { learnServerTime } from './clock';
@@ -83,7 +84,7 @@ export class Sync {
 		let told =
 			sent.length > 0 ? `${count(sent.length)} from this device: now with the server.` : '';
 		for (const item of aside) {
-			if (await bench.meetLate(item)) {
+			if (await meetLate(bench, item)) {
 				bench.waiting = await waiting();
 				return true;
 			}

@@ -16,6 +16,10 @@ vi.mock('./outbox', () => ({
 		return Promise.resolve(answers.shift());
 	}
 }));
+const { logCut, logEntry, logStart, undoEntry } = await import('./logbook');
+const { fitNewSet } = await import('./parts');
+const { saveSettings } = await import('./shopSettings');
+const { meetLate, saveBench, takeTheirs } = await import('./saveBench');
 const { Workbench } = await import('./workbench.svelte');
 
 const data = () => ({
@@ -88,12 +92,12 @@ describe('editing a bench', () => {
 		answers = [
 			{ outcome: 'refused', status: 409, problem: { message: 'changed in between', theirs } }
 		];
-		await bench.saveBench();
+		await saveBench(bench);
 		expect(sent[0]!.body).toMatchObject({ revision: 3 });
 		expect(bench.theirs).toMatchObject({ ...theirs, fields: ['air.tankL'] });
 		expect(bench.edited).toBe(true);
 		answers = [{ outcome: 'done', data: { revision: 5 } }];
-		await bench.saveBench(theirs.revision);
+		await saveBench(bench, theirs.revision);
 		expect(sent[1]!.body).toMatchObject({ revision: 4 });
 		expect(bench.theirs).toBeUndefined();
 		expect(bench.edited).toBe(false);
@@ -103,7 +107,7 @@ describe('editing a bench', () => {
 		const bench = new Workbench(data());
 		editBench(bench, 'air.tankL', 200);
 		answers = [{ outcome: 'waiting', key: 'k9' }];
-		await bench.saveBench();
+		await saveBench(bench);
 		expect(bench.edited).toBe(false);
 		expect(bench.bench.air.tankL).toBe(200);
 		expect(bench.notice).toMatchObject({ kind: 'kept' });
@@ -115,7 +119,7 @@ describe('editing a bench', () => {
 		// Saved again it goes over what it started from.
 		editBench(bench, 'air.tankL', 210);
 		answers = [{ outcome: 'done', data: { revision: 4 } }];
-		await bench.saveBench();
+		await saveBench(bench);
 		expect(sent.at(-1)!.body).toMatchObject({ revision: 3 });
 	});
 
@@ -127,7 +131,7 @@ describe('editing a bench', () => {
 			{ outcome: 'refused', status: 409, problem: { message: 'changed', theirs } },
 			{ outcome: 'done', data: { revision: 5 } }
 		];
-		await bench.saveBench();
+		await saveBench(bench);
 		expect(sent[1]!.body).toMatchObject({ revision: 4, bench: { name: 'Theirs' } });
 		expect(bench.bench).toMatchObject({ name: 'Theirs', air: { tankL: 200 } });
 		expect(bench.notice?.text).toContain('together with');
@@ -157,10 +161,10 @@ describe('editing a bench', () => {
 			}
 		};
 		editBench(bench, 'air.tankL', 99);
-		expect(await bench.meetLate(late)).toBe(false);
+		expect(await meetLate(bench, late)).toBe(false);
 		bench.discardEdits();
 		answers = [{ outcome: 'done', data: { revision: 5 } }];
-		expect(await bench.meetLate(late)).toBe(true);
+		expect(await meetLate(bench, late)).toBe(true);
 		expect(bench.bench).toMatchObject({ name: 'Theirs', air: { tankL: 150 } });
 	});
 
@@ -172,8 +176,8 @@ describe('editing a bench', () => {
 			bench: { ...BAY_2, name: 'Theirs', air: { ...BAY_2.air, tankL: 120 } }
 		};
 		answers = [{ outcome: 'refused', status: 409, problem: { message: 'changed', theirs } }];
-		await bench.saveBench();
-		bench.takeTheirs();
+		await saveBench(bench);
+		takeTheirs(bench);
 		expect(bench.bench.name).toBe('Theirs');
 		expect(bench.edited).toBe(false);
 	});
@@ -184,7 +188,7 @@ describe('logging', () => {
 		const bench = new Workbench(data());
 		const left = bench.plan.figures['wear.cutsLeft'].value!;
 		answers = [{ outcome: 'done', data: { id: 7, evidence: worn } }];
-		await bench.logCut();
+		await logCut(bench);
 		expect(sent[0]).toMatchObject({
 			path: '/api/log',
 			body: {
@@ -196,7 +200,7 @@ describe('logging', () => {
 		answers = [
 			{ outcome: 'done', data: { outcome: 'undone', evidence: { ...NO_EVIDENCE, revision: 2 } } }
 		];
-		await bench.undoEntry(7);
+		await undoEntry(bench, 7);
 		expect(sent[1]!.path).toBe('/api/log/7/undo');
 		expect(bench.plan.figures['wear.cutsLeft'].value).toBe(left);
 		expect(bench.lastEntry).toBeUndefined();
@@ -204,7 +208,7 @@ describe('logging', () => {
 
 	it('writes nothing for a cut that does not go through', async () => {
 		const bench = new Workbench({ ...data(), cut: { ...(DEFAULT_CUT as Cut), thicknessMm: 60 } });
-		await bench.logCut();
+		await logCut(bench);
 		expect(sent).toHaveLength(0);
 		expect(bench.notice?.kind).toBe('problem');
 	});
@@ -219,14 +223,14 @@ describe('logging', () => {
 			}
 		];
 		expect(
-			await bench.logEntry({ kind: 'drain', fromBar: 5, toBar: 7, seconds: 9 }, 'Drain.')
+			await logEntry(bench, { kind: 'drain', fromBar: 5, toBar: 7, seconds: 9 }, 'Drain.')
 		).toBe(false);
 		expect(bench.notice).toMatchObject({
 			kind: 'problem',
 			text: 'entry.toBar: below the first reading'
 		});
 		answers = [{ outcome: 'waiting', key: 'k1' }];
-		await bench.logStart();
+		await logStart(bench);
 		expect(bench.waiting).toMatchObject([{ key: 'k1', write: { words: 'One start' } }]);
 		expect(bench.notice?.text).toContain('Not logged yet');
 		expect(bench.log).toEqual([]);
@@ -234,7 +238,7 @@ describe('logging', () => {
 		await vi.waitFor(() => expect(bench.waiting).toEqual([]));
 		expect(dropped).toEqual(['k1']);
 		answers = [{ outcome: 'aside', key: 'k2', status: 500, problem: { message: 'Broken.' } }];
-		await bench.logStart();
+		await logStart(bench);
 		expect(bench.notice).toMatchObject({ kind: 'problem' });
 		expect(bench.waiting).toMatchObject([{ key: 'k2', refusal: { status: 500 } }]);
 	});
@@ -250,7 +254,7 @@ describe('logging', () => {
 			{ outcome: 'done', data: { set, previousId: 'A', evidence: NO_EVIDENCE } },
 			{ outcome: 'done', data: {} }
 		];
-		await bench.fitNewSet('Pair B');
+		await fitNewSet(bench, 'Pair B');
 		expect(bench.partSet).toEqual(set);
 		bench.notice!.undo!();
 		await vi.waitFor(() => expect(bench.partSet?.id).toBe('A'));
@@ -288,10 +292,10 @@ describe('settings', () => {
 			{ outcome: 'done', data: { revision: 1, settings: {} } },
 			{ outcome: 'refused', status: 409, problem: { message: 'changed' } }
 		];
-		await bench.saveSettings({ pitLimitMm: 1 });
+		await saveSettings(bench, { pitLimitMm: 1 });
 		const cautious = bench.plan.figures['wear.cutsLeft'].value!;
 		expect(cautious).toBeLessThan(left);
-		await bench.saveSettings({ pitLimitMm: 3 });
+		await saveSettings(bench, { pitLimitMm: 3 });
 		expect(bench.plan.figures['wear.cutsLeft'].value).toBe(cautious);
 	});
 });

@@ -2,19 +2,16 @@
 	import { untrack } from 'svelte';
 	import { afterNavigate, beforeNavigate, invalidate, preloadCode } from '$app/navigation';
 	import { page } from '$app/state';
-	import DraftBar from '$lib/components/Bench/DraftBar.svelte';
 	import Header from '$lib/components/Header/Header.svelte';
 	import Legend from '$lib/components/Header/Legend.svelte';
 	import Line from '$lib/components/Line/Line.svelte';
 	import Notice from '$lib/components/Notice/Notice.svelte';
-	import Waiting from '$lib/components/Waiting/Waiting.svelte';
+	import When from '$lib/components/When.svelte';
 	import { rememberPage, rememberTheme, type Theme } from '$lib/state/device';
 	import { listenForKeys } from '$lib/state/keys';
 	import { theRest } from '$lib/dom/theRest';
-	import { Sync } from '$lib/state/sync.svelte';
 	import { setWorkbench, Workbench } from '$lib/state/workbench.svelte';
-	import type KeysDialogType from '$lib/components/Header/KeysDialog.svelte';
-	import type WorkingType from '$lib/components/Working/Working.svelte';
+	import type { Sync } from '$lib/state/sync.svelte';
 	import type { LayoutProps } from './$types';
 
 	let { data, children }: LayoutProps = $props();
@@ -27,17 +24,11 @@
 	let keysOpen = $state(false);
 	let keysOn = $state(true);
 
-	// Fetched when first asked for, and kept from then on.
-	let KeysDialog = $state.raw<typeof KeysDialogType | undefined>();
-	let Working = $state.raw<typeof WorkingType | undefined>();
-	$effect(() => {
-		if (keysOpen && !KeysDialog)
-			void import('$lib/components/Header/KeysDialog.svelte').then((m) => (KeysDialog = m.default));
-	});
-	$effect(() => {
-		if (bench.opened && !Working)
-			void import('$lib/components/Working/Working.svelte').then((m) => (Working = m.default));
-	});
+	// What is seldom there, by name: fetched when it is asked for, or ahead of it.
+	const keysDialog = () => import('$lib/components/Header/KeysDialog.svelte');
+	const working = () => import('$lib/components/Working/Working.svelte');
+	const draftBar = () => import('$lib/components/Bench/DraftBar.svelte');
+	const waiting = () => import('$lib/components/Waiting/Waiting.svelte');
 
 	// What the server sent is taken when it is new; from station to station only the address changes.
 	let taken = untrack(() => data.sent);
@@ -63,8 +54,23 @@
 
 	const refresh = () => invalidate('steady:workbench');
 	bench.refresh = () => void refresh();
-	const sync = new Sync(bench, refresh);
-	$effect(() => untrack(() => sync.start()));
+	let sync: Sync | undefined;
+	$effect(() => {
+		const ended = () => {};
+		let stop = () => {};
+		// The page answers to hands first.
+		const timer = setTimeout(async () => {
+			const loaded = await import('$lib/state/sync.svelte');
+			if (stop === ended) return;
+			sync = new loaded.Sync(bench, refresh);
+			stop = sync.start();
+		});
+		return () => {
+			clearTimeout(timer);
+			stop();
+			stop = ended;
+		};
+	});
 	$effect(() => {
 		void bench.benchId;
 		void untrack(() => bench.restoreDraft());
@@ -94,9 +100,11 @@
 	$effect(() => {
 		void theRest().then(() => {
 			for (const path of STATIONS) void preloadCode(path);
-			void import('$lib/components/Working/Working.svelte');
+			for (const load of [keysDialog, working, draftBar, waiting]) void load();
 			void import('$lib/formats/readSearch');
+			void import('$lib/core/quantity/read');
 			void import('$lib/state/editBench');
+			void import('$lib/state/logbook');
 		});
 	});
 	// Without the server a page that comes from it cannot be opened; the one that is open stays.
@@ -114,19 +122,25 @@
 
 <Header {theme} setTheme={(t) => (theme = t)} keys={() => (keysOpen = true)} />
 <Line />
-<Waiting again={() => void sync.now()} />
-<DraftBar />
+<When
+	on={bench.away || bench.waiting.length > 0}
+	load={waiting}
+	props={{ again: () => void sync?.now() }}
+/>
+<When on={bench.edited || bench.theirs !== undefined} load={draftBar} />
 <main class="sheet mx-auto min-h-[calc(100vh-184px)] max-w-[1600px]">
 	{@render children()}
 </main>
 <Legend />
-{#if Working}<Working />{/if}
+<When on={bench.opened !== undefined} load={working} />
 <Notice />
-{#if KeysDialog}
-	<KeysDialog
-		open={keysOpen}
-		close={() => (keysOpen = false)}
-		on={keysOn}
-		toggle={() => (keysOn = !keysOn)}
-	/>
-{/if}
+<When
+	on={keysOpen}
+	load={keysDialog}
+	props={{
+		open: keysOpen,
+		close: () => (keysOpen = false),
+		on: keysOn,
+		toggle: () => (keysOn = !keysOn)
+	}}
+/>

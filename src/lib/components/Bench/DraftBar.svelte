@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { saveBench, takeTheirs } from '$lib/state/saveBench';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	/** Shown while the bench is being edited: everything plans with the draft until it is saved. */
@@ -12,11 +13,11 @@
 				both changed: {bench.theirs.fields.join(', ')}.{:else}Put together the two do not make a
 				bench.{/if} Theirs is revision {bench.theirs.revision}.</span
 		>
-		<button type="button" class="act" onclick={() => bench.takeTheirs()}>Take theirs</button>
+		<button type="button" class="act" onclick={() => takeTheirs(bench)}>Take theirs</button>
 		<button
 			type="button"
 			class="act main"
-			onclick={() => void bench.saveBench(bench.theirs!.revision)}>Save mine over it</button
+			onclick={() => void saveBench(bench, bench.theirs!.revision)}>Save mine over it</button
 		>
 	</div>
 {:else if bench.edited}
@@ -24,8 +25,7 @@
 		<span class="grow"><b>Bench edited, not saved.</b> All figures already follow.</span>
 		<button type="button" class="act" onclick={() => bench.undoEdit()}>Undo</button>
 		<button type="button" class="act" onclick={() => bench.discardEdits()}>Discard</button>
-		<button type="button" class="act main" onclick={() => void bench.saveBench()}>Save bench</button
-		>
+		<button type="button" class="act main" onclick={() => void saveBench(bench)}>Save bench</button>
 	</div>
 {/if}
 

@@ -4,7 +4,7 @@
 	import Select from '$lib/components/Fields/Select.svelte';
 	import TextField from '$lib/components/Fields/TextField.svelte';
 	import { getPath } from '$lib/state/path';
-	import { editBench } from '$lib/state/editBench';
+	import { edit } from '$lib/state/edit';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import type { Field } from './parts';
 	import ListEditor from './ListEditor.svelte';
@@ -14,7 +14,7 @@
 	const bench = getWorkbench();
 	const FEW = 3;
 	const value = $derived(getPath(bench.bench, field.path));
-	const set = (to: unknown) => refuse(editBench(bench, field.path, to));
+	const set = async (to: unknown) => refuse(await edit(bench, field.path, to));
 	const words = $derived(
 		field.kind === 'choice' ? field.options.map((o) => o.label).join('').length : 0
 	);
@@ -27,13 +27,13 @@
 		optional={field.optional}
 		hint={field.hint}
 		value={value as number | null}
-		commit={(to) => editBench(bench, field.path, to)}
+		commit={(to) => edit(bench, field.path, to)}
 	/>
 {:else if field.kind === 'text'}
 	<TextField
 		label={field.label}
 		value={value as string}
-		commit={(to) => editBench(bench, field.path, to)}
+		commit={(to) => edit(bench, field.path, to)}
 	/>
 {:else if field.kind === 'fitted'}
 	<Choice

@@ -2,7 +2,7 @@
 	import Plus from '@lucide/svelte/icons/plus';
 	import Trash from '@lucide/svelte/icons/trash-2';
 	import { getPath } from '$lib/state/path';
-	import { editBench } from '$lib/state/editBench';
+	import { edit } from '$lib/state/edit';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import FieldEditor from './FieldEditor.svelte';
 	import type { Field } from './parts';
@@ -17,7 +17,7 @@
 	} = $props();
 	const bench = getWorkbench();
 	const list = $derived(getPath(bench.bench, field.path) as unknown[]);
-	const put = (to: unknown[]) => refuse(editBench(bench, field.path, to));
+	const put = async (to: unknown[]) => refuse(await edit(bench, field.path, to));
 	const short = (fields: readonly Field[]) =>
 		fields.length <= 3 && fields.every((f) => f.kind !== 'list');
 </script>

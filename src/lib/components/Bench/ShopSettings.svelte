@@ -2,13 +2,14 @@
 	import type { Settings } from '$lib/core';
 	import Choice from '$lib/components/Fields/Choice.svelte';
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
+	import { saveSettings } from '$lib/state/shopSettings';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	/** Schools of the shop: where practitioners differ, both are offered. */
 	const bench = getWorkbench();
 	const price = (field: 'electrodePrice' | 'nozzlePrice') => (value: number | null) => {
 		if (value !== null && !(value >= 0 && value <= 1000)) return '0 to 1000 is accepted';
-		void bench.saveSettings({ [field]: value });
+		void saveSettings(bench, { [field]: value });
 	};
 	const currencies: { value: Settings['currency']; label: string }[] = [
 		{ value: 'EUR', label: '€' },
@@ -27,7 +28,7 @@
 			{ value: 1.5, label: '1.5 mm (1/16")' }
 		]}
 		value={bench.settings.pitLimitMm}
-		choose={(pitLimitMm) => void bench.saveSettings({ pitLimitMm })}
+		choose={(pitLimitMm) => void saveSettings(bench, { pitLimitMm })}
 	/>
 	<Choice
 		label="Sparks when it is right"
@@ -37,7 +38,7 @@
 			{ value: 'straight', label: 'near straight down' }
 		]}
 		value={bench.settings.sparks}
-		choose={(sparks) => void bench.saveSettings({ sparks })}
+		choose={(sparks) => void saveSettings(bench, { sparks })}
 	/>
 	<Choice
 		label="Rolled pierce, tilt from upright"
@@ -49,7 +50,7 @@
 		]}
 		value={bench.settings.pierceTiltDeg}
 		choose={(pierceTiltDeg) =>
-			void bench.saveSettings({ pierceTiltDeg: pierceTiltDeg as 20 | 30 | 45 })}
+			void saveSettings(bench, { pierceTiltDeg: pierceTiltDeg as 20 | 30 | 45 })}
 	/>
 	<h2 class="h">Prices</h2>
 	<div class="grid grid-cols-[1fr_1fr_auto] items-end gap-3">
@@ -71,7 +72,7 @@
 			label="Currency"
 			options={currencies}
 			value={bench.settings.currency}
-			choose={(currency) => void bench.saveSettings({ currency })}
+			choose={(currency) => void saveSettings(bench, { currency })}
 		/>
 	</div>
 </section>

@@ -63,11 +63,14 @@ export function airWord(bench: Workbench): { value: string; note: string } {
 	return { value: bench.sayFigure('setup.airBar'), note };
 }
 
-export function dosAndDonts(bench: Workbench): { dos: string[]; donts: string[] } {
-	const { plan, cut, settings } = bench;
+export function dosAndDonts(
+	bench: Workbench,
+	plan = bench.plan
+): { dos: string[]; donts: string[] } {
+	const { cut, settings } = bench;
 	const dos = [
 		'Power off before you touch it',
-		`Shade ${bench.sayFigure('setup.shade')}, gloves, sleeves, ears`
+		`Shade ${bench.sayFigure('setup.shade', plan)}, gloves, sleeves, ears`
 	];
 	const parts = plan.figures['setup.speedMmS'].value !== null;
 	if (!parts) return { dos, donts: ['Fire the pilot arc into the air'] };

@@ -2,6 +2,7 @@
 	import { scrapMm } from '$lib/core';
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import Measured from '$lib/components/Supply/Measured.svelte';
+	import { logEntry } from '$lib/state/logbook';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	/** One piece of scrap cut in two gives this torch's own kerf and shield radius. */
@@ -19,7 +20,7 @@
 
 	async function take() {
 		const entry = { kind: 'scrap', metal: bench.cut.metal, ...piece! } as const;
-		if (await bench.logEntry(entry, 'Scrap measured; kerf and shield radius go by it.')) {
+		if (await logEntry(bench, entry, 'Scrap measured; kerf and shield radius go by it.')) {
 			guideSideMm = otherSideMm = null;
 		}
 	}

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { DomainError, parseQuantity, type Quantity } from '$lib/core';
+	import type { Quantity } from '$lib/core';
 	import { showAgain } from '$lib/state/showAgain';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
@@ -19,7 +19,9 @@
 		label: string;
 		quantity: Quantity;
 		value: number | null;
-		commit: (value: number | null) => string | undefined | void;
+		commit: (
+			value: number | null
+		) => string | undefined | void | Promise<string | undefined | void>;
 		/** Empty is taken as "not known". */
 		optional?: boolean;
 		placeholder?: string;
@@ -32,19 +34,21 @@
 	let error = $state<string | undefined>();
 	const shown = $derived(value === null ? '' : bench.say(value, quantity));
 
-	function take(text: string) {
+	async function take(text: string) {
 		if (text === shown) {
 			typed = error = undefined;
 			return;
 		}
 		if (optional && text.trim() === '') {
-			error = commit(null) ?? undefined;
+			error = (await commit(null)) ?? undefined;
 			if (!error) typed = undefined;
 			return;
 		}
+		// Reading what people type loads with the first thing typed.
+		const { DomainError, parseQuantity } = await import('$lib/core/quantity/read');
 		try {
 			const read = parseQuantity(text, { quantity, units: bench.units, gauge: bench.gauge, label });
-			error = commit(read) ?? undefined;
+			error = (await commit(read)) ?? undefined;
 			typed = error ? text : undefined;
 		} catch (problem) {
 			if (!(problem instanceof DomainError)) throw problem;
@@ -67,8 +71,8 @@
 		aria-invalid={error ? 'true' : undefined}
 		aria-describedby={error || hint ? `${uid}-note` : undefined}
 		onchange={(e) => {
-			take(e.currentTarget.value);
-			showAgain(e.currentTarget, () => typed ?? shown);
+			const box = e.currentTarget;
+			void take(box.value).then(() => showAgain(box, () => typed ?? shown));
 		}}
 	/>
 	{#if error}

@@ -4,13 +4,17 @@
 		label,
 		value,
 		commit
-	}: { label: string; value: string; commit: (value: string) => string | undefined } = $props();
+	}: {
+		label: string;
+		value: string;
+		commit: (value: string) => string | undefined | Promise<string | undefined>;
+	} = $props();
 	const uid = $props.id();
 	let typed = $state<string | undefined>();
 	let error = $state<string | undefined>();
 
-	function take(text: string) {
-		error = commit(text);
+	async function take(text: string) {
+		error = await commit(text);
 		typed = error ? text : undefined;
 	}
 </script>

@@ -2,10 +2,11 @@
 	import type { Station } from '$lib/core';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
-	/** Refusals, cautions and safety notes of a station. They cannot be dismissed. */
+	/** Refusals, cautions and safety notes of a station. They cannot be dismissed, and
+	 * come when a hand that drags rests. */
 	let { station }: { station: Station } = $props();
 	const bench = getWorkbench();
-	const findings = $derived(bench.plan.findings.filter((f) => f.station === station));
+	const findings = $derived(bench.calmPlan.findings.filter((f) => f.station === station));
 	const WORDS = { refusal: 'No.', safety: 'Safety.', caution: 'Mind.', advice: 'Tip.' } as const;
 </script>
 

@@ -20,6 +20,9 @@
 					>Undo <kbd class="key">Z</kbd></button
 				>
 			{/if}
+			{#if notice.redo}
+				<button type="button" class="act big" onclick={notice.redo}>Do it again</button>
+			{/if}
 			<button type="button" class="act border-0" onclick={() => (bench.notice = undefined)}
 				>Close</button
 			>

@@ -10,6 +10,7 @@
 	} from '$lib/core';
 	import Choice from '$lib/components/Fields/Choice.svelte';
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
+	import { logTestCut, testCut } from '$lib/state/logbook';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import EdgeSketch from './EdgeSketch.svelte';
 	import NotThrough from './NotThrough.svelte';
@@ -62,11 +63,11 @@
 		through: signs['not-through'] !== true
 	});
 	/** One number: what is advised here is what the card and the practice line then ask. */
-	const next = $derived(heldMmS > 0 ? nextCut(bench.inputs, bench.testCut(seen)) : undefined);
+	const next = $derived(heldMmS > 0 ? nextCut(bench.inputs, testCut(bench, seen)) : undefined);
 	async function take() {
 		const lengthMm = bench.plan.figures['setup.lineMm'].value ?? bench.cut.lengthMm;
 		const took = counts && startMethod !== 'none' ? { lengthMm, start: startMethod } : undefined;
-		if (await bench.logTestCut({ ...seen, took }, 'Taken as a test cut; the card goes by it.')) {
+		if (await logTestCut(bench, { ...seen, took }, 'Taken as a test cut; the card goes by it.')) {
 			signs = {};
 			read = false;
 			held = null;

@@ -13,8 +13,12 @@
 	const plan = $derived(bench.plan);
 	const value = (id: keyof typeof REGISTRY) => plan.figures[id].value ?? 0;
 	const through = $derived(plan.figures['setup.lineS'].value !== null);
-	/** Nothing comes and goes under the hand: what does not part hides what is of the cut. */
-	const [shown, hidden] = $derived(through ? [undefined, 'none'] : ['none', undefined]);
+	/**
+	 * Nothing comes and goes under the hand: what does not part hides what is of the cut. By opacity, which
+	 * unlike display and visibility asks nothing of what is inside.
+	 */
+	const [shown, hidden] = $derived(through ? [1, 0] : [0, 1]);
+	const balloons = $derived(through ? undefined : 'hidden');
 	const deepest = $derived(deepestMm(value('setup.severMm')));
 	const shape = $derived(
 		sectionShape({
@@ -25,6 +29,7 @@
 			kerfMm: value('setup.kerfMm')
 		})
 	);
+	const lagY = $derived(shape.bottomY + shape.ray.length * 0.62);
 	const ticks = $derived(sectionTicks(deepest));
 	const { plateTopY: top, arcX: cx, gaugeX: gx, leftX } = SECTION;
 	const sparks = sparkPaths({ seed: 7, count: 46, lengthPx: 96, spreadRad: 0.34 });
@@ -61,7 +66,7 @@
 	onpointercancel={handle.release}
 >
 	<Patterns prefix="section" />
-	<g display={shown}>
+	<g opacity={shown} aria-hidden={!through}>
 		<path d={shape.plateLeft} fill="var(--faint)" stroke="var(--ink)" stroke-width="1.8" />
 		<path
 			d={shape.lagLines}
@@ -73,10 +78,12 @@
 		<path d={shape.plateRight} fill="url(#section-steel)" stroke="var(--ink)" stroke-width="1.8" />
 		<path d={shape.sheets} stroke="var(--ink)" stroke-width="1.8" fill="none" />
 	</g>
-	<g display={hidden}>
+	<g opacity={hidden} aria-hidden={through}>
 		<!-- No slot through what does not part. -->
 		<path
-			d="M{SECTION.leftX + 20} {top}H{SECTION.rightX}V{shape.bottomY}H{SECTION.leftX + 20}Z"
+			d={through
+				? ''
+				: `M${SECTION.leftX + 20} ${top}H${SECTION.rightX}V${shape.bottomY}H${SECTION.leftX + 20}Z`}
 			fill="url(#section-steel)"
 			stroke="var(--ink)"
 			stroke-width="1.8"
@@ -87,7 +94,7 @@
 			>on the slant {bench.sayFigure('setup.arcMm')}</text
 		>
 	{/if}
-	<g display={shown}>
+	<g opacity={shown} aria-hidden={!through}>
 		<path d={shape.dross} fill="var(--steel-line)" />
 		<g
 			transform="translate({shape.exitX} {shape.bottomY}) rotate({shape.lagDeg})"
@@ -100,7 +107,7 @@
 		<path d={shape.arc} fill="var(--arc)" />
 	</g>
 	<TorchHead x={cx} tip={top - 1} prefix="section" />
-	<g display={shown}>
+	<g opacity={shown} aria-hidden={!through}>
 		<path
 			d={shape.arcCore}
 			stroke="#fff"
@@ -116,34 +123,28 @@
 			stroke-dasharray="5 4"
 		/>
 		<path
-			d="M{shape.exitX} {shape.bottomY}L{shape.ray.x} {shape.ray.y}"
+			d="M{shape.exitX} {shape.bottomY}L{shape.ray.x} {shape.ray.y}M{shape.exitX + 6} {lagY}H{cx +
+				62}"
 			stroke="var(--ink)"
-			stroke-width="1.6"
+			stroke-width="1.4"
 		/>
-		<path
-			d="M{shape.exitX + 6} {shape.bottomY + shape.ray.length * 0.62}H{cx + 62}"
-			stroke="var(--ink)"
-			stroke-width="1.2"
-		/>
-		<text
-			x={cx + 68}
-			y={shape.bottomY + shape.ray.length * 0.62 + 9}
-			class="fig halo"
-			style:font-size="30px"
-			style:fill="var(--spark-ink)">{bench.sayFigure('setup.lagDeg')}</text
-		>
-		<text x={cx + 116} y={shape.bottomY + shape.ray.length * 0.62 + 6} class="halo"
-			>sparks trail behind</text
-		>
-		<foreignObject
-			x={cx + 244}
-			y={shape.bottomY + shape.ray.length * 0.62 - 9}
-			width="22"
-			height="22"
-			class="overflow-visible"><Balloon id="setup.lagDeg" /></foreignObject
-		>
+		<!-- Moved as one piece: text at a new place is laid out anew, a group that moves is not. -->
+		<g transform="translate({cx} {lagY})">
+			<text x="68" y="9" class="fig halo" style:font-size="30px" style:fill="var(--spark-ink)"
+				>{bench.sayFigure('setup.lagDeg')}</text
+			>
+			<text x="116" y="6" class="halo">sparks trail behind</text>
+			<foreignObject
+				x="244"
+				y="-9"
+				width="22"
+				height="22"
+				class="overflow-visible"
+				visibility={balloons}><Balloon id="setup.lagDeg" /></foreignObject
+			>
+		</g>
 	</g>
-	<g display={hidden}>
+	<g opacity={hidden} aria-hidden={through}>
 		<text
 			x={cx}
 			y={(top + shape.bottomY) / 2 + 10}
@@ -154,7 +155,7 @@
 		>
 	</g>
 
-	<g display={shown}>
+	<g opacity={shown} aria-hidden={!through}>
 		<path d="M{cx + 92} {top - 34}h104" stroke="var(--arc)" stroke-width="7" />
 		<path d="M{cx + 190} {top - 50}l32 16l-32 16Z" fill="var(--arc)" />
 		<text x={cx + 92} y={top - 52} class="fig" style:font-size="34px" style:fill="var(--arc)"
@@ -182,7 +183,7 @@
 					? `stand-off guide, ${bench.sayFigure('setup.standoffMm')}`
 					: `${bench.sayFigure('setup.standoffMm')} off`}</text
 	>
-	<g display={shown}>
+	<g opacity={shown} aria-hidden={!through}>
 		<rect
 			x={cx + 110}
 			y={top + 8}
@@ -193,8 +194,13 @@
 			stroke-width="1.3"
 		/>
 		<text x={cx + 118} y={top + 26}>kerf {bench.sayFigure('setup.kerfMm')}</text>
-		<foreignObject x={cx + 214} y={top + 11} width="22" height="22" class="overflow-visible"
-			><Balloon id="setup.kerfMm" /></foreignObject
+		<foreignObject
+			x={cx + 214}
+			y={top + 11}
+			width="22"
+			height="22"
+			class="overflow-visible"
+			visibility={balloons}><Balloon id="setup.kerfMm" /></foreignObject
 		>
 	</g>
 
@@ -216,7 +222,12 @@
 		/>
 		{#if tick.label}<text x={gx + 5} y={tick.y + 5.5} class="tick">{tick.label}</text>{/if}
 	{/each}
-	<path d="M{gx + 44} {shape.bottomY}H{leftX + 12}" stroke="var(--arc)" stroke-width="2.5" />
+	<path
+		d="M{gx + 44} 0H{leftX + 12}"
+		transform="translate(0 {shape.bottomY})"
+		stroke="var(--arc)"
+		stroke-width="2.5"
+	/>
 	<g
 		role="slider"
 		tabindex="0"
@@ -235,14 +246,15 @@
 			d="M{gx + 46} {shape.bottomY}L{gx + 60} {labelY - 24}H{leftX - 12}V{labelY + 24}H{gx + 60}Z"
 			fill="var(--arc)"
 		/>
-		<text
-			x={gx + 100}
-			y={labelY + 10}
-			text-anchor="middle"
-			class="fig"
-			style:font-size="27px"
-			style:fill="var(--color-primary-content)"
-			>{bench.say(bench.cut.thicknessMm, 'thickness')}</text
-		>
+		<g transform="translate({gx + 100} {labelY})">
+			<text
+				y="10"
+				text-anchor="middle"
+				class="fig"
+				style:font-size="27px"
+				style:fill="var(--color-primary-content)"
+				>{bench.say(bench.cut.thicknessMm, 'thickness')}</text
+			>
+		</g>
 	</g>
 </svg>

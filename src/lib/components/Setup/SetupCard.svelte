@@ -15,7 +15,7 @@
 
 	/** The setting card of the planned cut, to read from two metres. */
 	const bench = getWorkbench();
-	const words = $derived(dosAndDonts(bench));
+	const words = $derived(dosAndDonts(bench, bench.calmPlan));
 	const standoff = $derived(standoffWord(bench));
 	const start = $derived(startWord(bench));
 	const air = $derived(airWord(bench));
@@ -29,16 +29,25 @@
 	{#snippet figures()}
 		<div class="flex flex-wrap items-end gap-x-8 gap-y-3">
 			<span class="big"><Fig id="setup.currentA" size={104} /></span>
-			<span class="big" hidden={!parts}
-				><Fig id="setup.speedMmS" size={104} color="var(--arc)" /></span
-			>
-			<span class="fig thick" data-testid="too-thick" hidden={parts}>too thick</span>
+			<!-- One over the other: nothing moves when it turns too thick under the hand. -->
+			<span class="inline-grid items-end">
+				<span class="big over" style:visibility={parts ? undefined : 'hidden'}
+					><Fig id="setup.speedMmS" size={104} color="var(--arc)" /></span
+				>
+				<span
+					class="fig thick over"
+					data-testid="too-thick"
+					style:visibility={parts ? 'hidden' : undefined}>too thick</span
+				>
+			</span>
 		</div>
 		<div class="mt-3 flex min-h-[53px] items-baseline gap-2">
-			<span class="fig text-[44px]" data-testid="line-seconds" hidden={!parts}
-				>{bench.sayFigure('setup.lineS')}</span
+			<span
+				class="fig text-[44px]"
+				data-testid="line-seconds"
+				style:visibility={parts ? undefined : 'hidden'}>{bench.sayFigure('setup.lineS')}</span
 			>
-			<span hidden={!parts}
+			<span style:visibility={parts ? undefined : 'hidden'}
 				>{#if bench.cut.guide === 'circle'}once round, <b>{bench.sayFigure('setup.lineMm')}</b
 					>{:else}for your <b>{bench.say(bench.cut.lengthMm, 'length')}</b> line{/if}</span
 			>
@@ -60,6 +69,9 @@
 </SettingCard>
 
 <style>
+	.over {
+		grid-area: 1 / 1;
+	}
 	.thick {
 		font-size: 66px;
 		line-height: 1.2;

@@ -2,6 +2,7 @@
 	import BookmarkPlus from '@lucide/svelte/icons/bookmark-plus';
 	import { cutTitle } from '$lib/components/Card/words';
 	import TextField from '$lib/components/Fields/TextField.svelte';
+	import { saveCard, shelveCard } from '$lib/state/shelf';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	/** The shop's usual cards: each keeps everything it was planned from. */
@@ -14,7 +15,7 @@
 		name = trimmed;
 	}
 	async function save() {
-		if (await bench.saveCard(name || cutTitle(bench))) name = '';
+		if (await saveCard(bench, name || cutTitle(bench))) name = '';
 	}
 </script>
 
@@ -45,7 +46,7 @@
 						type="button"
 						class="act"
 						aria-label="Take {card.name} off the shelf"
-						onclick={() => void bench.shelveCard(card.id, false)}>Take off</button
+						onclick={() => void shelveCard(bench, card, false)}>Take off</button
 					>
 				</li>
 			{/each}

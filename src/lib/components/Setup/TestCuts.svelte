@@ -3,6 +3,7 @@
 	import Choice from '$lib/components/Fields/Choice.svelte';
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import Measured from '$lib/components/Supply/Measured.svelte';
+	import { logTestCut } from '$lib/state/logbook';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	/** A test cut goes before chart and model: what was held, and what sparks, dross or plate told. */
@@ -41,7 +42,7 @@
 			dross: told === 'soft' || told === 'hard' ? told : ('none' as const),
 			through: told !== 'not'
 		};
-		if (await bench.logTestCut(seen, 'Test cut taken; it goes before chart and model.'))
+		if (await logTestCut(bench, seen, 'Test cut taken; it goes before chart and model.'))
 			speedMmS = seconds = lagDeg = null;
 	}
 	const within =

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import Power from '@lucide/svelte/icons/power';
 	import { assemblySteps, FAMILY_WORDS, PART_WORDS } from '$lib/core';
-	import { editBench } from '$lib/state/editBench';
+	import { edit } from '$lib/state/edit';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import PartShape from './PartShape.svelte';
 
@@ -23,9 +23,9 @@
 	);
 	const must = (part: string) => changes.some((c) => c.part === part && c.need === 'must');
 	const better = (part: string) => changes.some((c) => c.part === part);
-	function fitNozzle() {
+	async function fitNozzle() {
 		const nozzleA = bench.plan.figures['setup.nozzleA'].value!;
-		const refused = editBench(bench, 'torch.fittedA', nozzleA);
+		const refused = await edit(bench, 'torch.fittedA', nozzleA);
 		const problem = { kind: 'problem', text: refused ?? '' } as const;
 		const text = `${bench.say(nozzleA, 'current')} nozzle is in the torch. Save the bench to keep it.`;
 		bench.notice = refused ? problem : { kind: 'done', text, undo: () => bench.undoEdit() };

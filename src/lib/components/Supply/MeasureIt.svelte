@@ -2,6 +2,7 @@
 	import Choice from '$lib/components/Fields/Choice.svelte';
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import Select from '$lib/components/Fields/Select.svelte';
+	import { logEntry } from '$lib/state/logbook';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import Measured from './Measured.svelte';
 	import { DEVICES, entryOf, TESTS, type Device, type TestKind } from './tests';
@@ -25,7 +26,7 @@
 		const arcS = Math.max(1, Math.min(3600, cutS ?? bench.work.arcS));
 		const outputA = bench.plan.figures['setup.currentA'].value!;
 		const entry = entryOf(kind, values, { outputA, shopC, arcS, restS, device });
-		if (await bench.logEntry(entry, `${test.label} taken; it goes before the model.`)) values = {};
+		if (await logEntry(bench, entry, `${test.label} taken; it goes before the model.`)) values = {};
 	}
 </script>
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { undoEntry } from '$lib/state/logbook';
 	import { getWorkbench, type LogLine } from '$lib/state/workbench.svelte';
 	import { REGISTRY, type ChangeSide, type FigureId } from '$lib/core';
 	import { dayAndTime, entryWords } from '$lib/components/Wear/words';
@@ -56,7 +57,7 @@
 					type="button"
 					class="act"
 					aria-label="Take back: {words}"
-					onclick={() => void bench.undoEntry(line.id)}>Take back</button
+					onclick={() => void undoEntry(bench, line.id)}>Take back</button
 				>
 			</li>
 		{/each}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { dropWaiting } from '$lib/state/write';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import { dayAndTime } from '$lib/components/Wear/words';
 	import { drop, retry, waiting, type Kept } from '$lib/state/outbox';
@@ -59,7 +60,7 @@
 									type="button"
 									class="act"
 									aria-label="Take back: {item.write.words}"
-									onclick={() => void bench.dropWaiting(item.key)}>Take back</button
+									onclick={() => void dropWaiting(bench, item.key)}>Take back</button
 								>
 							{/if}
 						</li>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { logCut, logStart, undoEntry } from '$lib/state/logbook';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import { entryWords } from './words';
 
@@ -17,19 +18,19 @@
 			<button
 				type="button"
 				class="act border-0 whitespace-nowrap underline"
-				onclick={() => void bench.undoEntry(last.id)}>Take it back</button
+				onclick={() => void undoEntry(bench, last.id)}>Take it back</button
 			>
 		{/if}
 	</div>
 	<div class="mt-1 flex flex-wrap gap-2">
 		{#if bench.canLogCut}
-			<button type="button" class="act main big grow" onclick={() => void bench.logCut()}
+			<button type="button" class="act main big grow" onclick={() => void logCut(bench)}
 				>Log this cut, {bench.sayFigure('setup.lineMm')} <kbd class="key">L</kbd></button
 			>
 		{:else}
 			<p class="sub grow self-center">This cut does not go through: there is nothing to log.</p>
 		{/if}
-		<button type="button" class="act big" onclick={() => void bench.logStart()}
+		<button type="button" class="act big" onclick={() => void logStart(bench)}
 			>One start <kbd class="key">K</kbd></button
 		>
 	</div>

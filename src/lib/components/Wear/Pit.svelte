@@ -2,6 +2,7 @@
 	import Patterns from '$lib/components/Drawing/Patterns.svelte';
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import Fig from '$lib/components/Balloon/Fig.svelte';
+	import { logEntry } from '$lib/state/logbook';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import { pitShape } from './stack';
 
@@ -14,7 +15,8 @@
 
 	async function log() {
 		if (
-			await bench.logEntry(
+			await logEntry(
+				bench,
 				{ kind: 'pit', pitMm: measured! },
 				`Pit of ${bench.say(measured, 'small')} taken.`
 			)

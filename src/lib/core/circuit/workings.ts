@@ -22,7 +22,8 @@ import {
 import { cordGuard, wireGuard, type Guard } from './protection';
 import { generatorLoadShare, generatorOhm } from './generator';
 import { dutyShareAt, governingPair } from '../cutter/duty';
-import { plateInput, type PlateInput } from '../cutter/inputs';
+import { plateInput } from '../cutter/plate';
+import { type PlateInput } from '../cutter/inputs';
 import type { Warmth } from '../session/node';
 import type { CircuitBench, CircuitEvidence, Load, Supply } from './inputs';
 import { type Work } from '../session/inputs';

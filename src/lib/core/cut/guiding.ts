@@ -1,6 +1,7 @@
 import { aimShiftMm, bottomShiftMm, circleRadiusMm, guideOffsetMm, surfaceKerfMm } from './guide';
 import type { Torch } from '../torch/inputs';
-import type { CutEvidence, LineCut } from './inputs';
+import type { CutEvidence } from './inputs';
+import type { LineCut } from './lineCut';
 import type { Stat } from '../quantity/stat';
 
 /** What the distance to set is measured for. */

@@ -1,58 +1,13 @@
 /** What is to be cut, and what scrap told of it. */
+import { DEFAULT_LINE_CUT, SCHOOLS, CIRCLES } from './lineCut';
 import * as v from 'valibot';
-import { COATINGS, type Coating } from '../metal/coatings';
-import { METAL_IDS, type MetalId } from '../metal/metals';
+import { COATINGS } from '../metal/coatings';
+import { METAL_IDS } from '../metal/metals';
 import { StatSchema } from '../quantity/stat';
 import { within } from '../quantity/within';
-import { AIMS, type Aim } from '../speed/inputs';
-import { GUIDES, type Guide } from './guide';
-import { STARTS, type Start } from './start';
-
-export const SCHOOLS = ['full', 'matched', 'circuit', 'typed'] as const;
-export const CIRCLES = ['hole', 'disc'] as const;
-
-/** A cut along a line or a circle. */
-export interface LineCut {
-	metal: MetalId;
-	thicknessMm: number;
-	/** Sheets in a stack, each of that thickness. */
-	layers: number;
-	/** From upright; the arc then sees more. */
-	bevelDeg: number;
-	/** Mesh or expanded metal: the pilot arc lights again over every gap. */
-	mesh: boolean;
-	coating: Coating;
-	backCoating: Coating;
-	aim: Aim;
-	school: (typeof SCHOOLS)[number];
-	/** The knob, for the school "typed". */
-	typedA: number;
-	lengthMm: number;
-	guide: Guide;
-	/** On a circle guide: what is kept, and how wide it is finished. */
-	circleOf: (typeof CIRCLES)[number];
-	circleMm: number;
-	start: Start;
-}
-
-/** What a person starts from; every field may be left out. */
-export const DEFAULT_LINE_CUT = {
-	metal: 'mild-steel',
-	thicknessMm: 6,
-	layers: 1,
-	bevelDeg: 0,
-	mesh: false,
-	coating: 'none',
-	backCoating: 'none',
-	aim: 'clean',
-	school: 'full',
-	typedA: 40,
-	lengthMm: 300,
-	guide: 'kept',
-	circleOf: 'hole',
-	circleMm: 100,
-	start: 'edge'
-} as const satisfies LineCut;
+import { AIMS } from '../speed/speed';
+import { GUIDES } from './guide';
+import { STARTS } from './start';
 const D = DEFAULT_LINE_CUT;
 
 export const LINE_CUT = {

@@ -2,7 +2,8 @@
  * Width of the kerf [own]: 1.5 bores at the recommended travel with the nozzle on the plate; slower and
  * higher is wider. What the cut chart says of it nearby pulls the whole, the less the further off.
  */
-import { nearRows, type Chart } from '../speed/chart';
+import { nearRows } from '../speed/chart';
+import { type Chart } from '../speed/chartSchema';
 import type { MetalId } from '../metal/metals';
 
 /** Bore times this is the kerf until one is measured. */

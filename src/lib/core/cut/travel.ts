@@ -1,13 +1,14 @@
 import { startCapacity, startMethod, throughS } from './start';
 import { arcThicknessMm } from './thickness';
-import { nearestRow, type Chart, type ChartRow } from '../speed/chart';
+import { nearestRow } from '../speed/chart';
+import { type Chart, type ChartRow } from '../speed/chartSchema';
 import { aimFactor } from '../speed/speed';
 import type { SpeedLaw } from '../speed/speedLaw';
 import { coatingSpeed } from '../metal/coatings';
 import type { ShopBench } from '../air/inputs';
 import type { SpeedEvidence } from '../speed/inputs';
 import type { SparkSchool } from '../speed/speed';
-import type { LineCut } from './inputs';
+import type { LineCut } from './lineCut';
 import { lawFor } from '../speed/law';
 import { nozzleFor } from '../torch/nozzle';
 

@@ -12,7 +12,8 @@ import {
 	speedRatioFromLag,
 	type SparkSchool
 } from '../speed/speed';
-import { chartReach, type Chart, type ChartRow } from '../speed/chart';
+import { chartReach } from '../speed/chart';
+import { type Chart, type ChartRow } from '../speed/chartSchema';
 import type { LawAt } from '../speed/speedLaw';
 import { arcThicknessMm } from './thickness';
 import { METALS, type Metal } from '../metal/metals';
@@ -22,7 +23,8 @@ import type { AirView } from '../air/workings';
 import type { ShopBench } from '../air/inputs';
 import type { CircuitView } from '../circuit/workings';
 import type { SpeedEvidence } from '../speed/inputs';
-import type { CutEvidence, LineCut } from './inputs';
+import type { CutEvidence } from './inputs';
+import type { LineCut } from './lineCut';
 import type { Nozzle } from '../torch/inputs';
 import type { PlateInput } from '../cutter/inputs';
 import type { Stat } from '../quantity/stat';

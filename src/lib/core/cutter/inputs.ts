@@ -1,9 +1,9 @@
 /** The cutter by its data plate. */
+import { REGULATORS } from './plate';
 import * as v from 'valibot';
 import { within, nameOf } from '../quantity/within';
 
 export const phases = v.picklist([1, 3], '1 or 3 phases');
-export const REGULATORS = ['itself', 'set', 'none'] as const;
 
 const DutyPairSchema = v.object({
 	outputA: within(5, 500, 'A'),
@@ -64,24 +64,6 @@ export const CutterSchema = v.object({
 });
 
 export type PlateInput = v.InferOutput<typeof CutterSchema>['inputs'][number];
-
-/**
- * A plate input is the one meant within this share of its voltage (400 V on a 460 V input). Whether the
- * machine takes so much off its own volts is judged by the plan.
- */
-const INPUT_TOLERANCE = 0.15;
-
-/** The data plate's entry for the supply, or undefined when it has none. */
-export function plateInput(bench: {
-	supply: { nominalV: number; phases: 1 | 3 };
-	cutter: { inputs: readonly PlateInput[] };
-}): PlateInput | undefined {
-	const { nominalV, phases: supplyPhases } = bench.supply;
-	const off = (input: PlateInput) => Math.abs(input.voltageV - nominalV) / input.voltageV;
-	return bench.cutter.inputs
-		.filter((input) => input.phases === supplyPhases && off(input) <= INPUT_TOLERANCE)
-		.sort((x, y) => off(x) - off(y))[0];
-}
 
 export type Cutter = v.InferOutput<typeof CutterSchema>;
 

@@ -1,3 +1,5 @@
+import type { PlateInput } from './inputs';
+
 /**
  * What the cutter asks of the supply, and how far the volts fall.
  * Symbols: U2 arc voltage, P output power, S apparent input power, V volts, R ohms there and back.
@@ -23,3 +25,23 @@ export function effectiveCurrentA(onA: number, idleA: number, onShare: number): 
 
 /** Fan and electronics between cuts, A [own]. */
 export const IDLE_A = 0.5;
+
+export const REGULATORS = ['itself', 'set', 'none'] as const;
+
+/**
+ * A plate input is the one meant within this share of its voltage (400 V on a 460 V input). Whether the
+ * machine takes so much off its own volts is judged by the plan.
+ */
+const INPUT_TOLERANCE = 0.15;
+
+/** The data plate's entry for the supply, or undefined when it has none. */
+export function plateInput(bench: {
+	supply: { nominalV: number; phases: 1 | 3 };
+	cutter: { inputs: readonly PlateInput[] };
+}): PlateInput | undefined {
+	const { nominalV, phases: supplyPhases } = bench.supply;
+	const off = (input: PlateInput) => Math.abs(input.voltageV - nominalV) / input.voltageV;
+	return bench.cutter.inputs
+		.filter((input) => input.phases === supplyPhases && off(input) <= INPUT_TOLERANCE)
+		.sort((x, y) => off(x) - off(y))[0];
+}

@@ -1,4 +1,5 @@
 /** What is written in the log, by gesture or by measurement. Numbers in the core's units. */
+import { TRIP_DEVICES, DROSSES, JUDGED } from './measured';
 import * as v from 'valibot';
 import { SCRAP_KERF_MM, scrapMm } from '../cut/guide';
 import { START_METHODS } from '../cut/start';
@@ -104,8 +105,6 @@ const LampEntry = v.object({
 	lampS: within(5, 7200, 's'),
 	recoveryS: v.nullable(within(5, 7200, 's'))
 });
-
-export const TRIP_DEVICES = ['breaker', 'switch-on', 'earth-fault', 'held'] as const;
 /** What tripped, and when, under which work; "held": nothing did in that time. */
 const TripEntry = v.object({
 	kind: v.literal('trip'),
@@ -118,9 +117,6 @@ const TripEntry = v.object({
 	onHeat: v.optional(within(0, 1e6, '')),
 	offHeat: v.optional(within(0, 1e6, ''))
 });
-
-export const JUDGED = ['right', 'slow', 'fast', 'other'] as const;
-export const DROSSES = ['none', 'soft', 'hard'] as const;
 const TestCutEntry = v.object({
 	kind: v.literal('test-cut'),
 	metal,
@@ -191,20 +187,6 @@ export const EntrySchema = v.variant('kind', [
 ]);
 export type Entry = v.InferOutput<typeof EntrySchema>;
 export type EntryKind = Entry['kind'];
-/** Entries that measure shop and cut rather than record the work. */
-export const MEASUREMENTS = [
-	'volts',
-	'drain',
-	'fill',
-	'leak',
-	'gauge',
-	'lamp',
-	'trip',
-	'test-cut',
-	'scrap'
-] as const;
-export const isMeasurement = (entry: Entry): boolean =>
-	(MEASUREMENTS as readonly string[]).includes(entry.kind);
 
 /** An entry as it stands in the log. */
 export interface LoggedEntry {

@@ -1,5 +1,6 @@
 /** Evidence from what a log comes to. */
-import { NO_EVIDENCE, type Evidence } from '../inputs/evidence';
+import { NO_EVIDENCE } from '../inputs/defaults';
+import { type Evidence } from '../inputs/evidence';
 import { type Bench } from '../inputs/bench';
 import { growthUm } from '../wear/electrode';
 import type { Entry, LoggedEntry } from './entries';

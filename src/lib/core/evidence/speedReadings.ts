@@ -1,6 +1,7 @@
 /** Test cuts as readings of the speed: what each tells, those at one place merged, the newest kept. */
 import { speedRatioFromLag } from '../speed/speed';
-import { SPEED_READINGS_MOST, type SpeedReading } from '../speed/reading';
+import { SPEED_READINGS_MOST } from '../speed/speed';
+import { type SpeedReading } from '../speed/reading';
 import type { Entry } from './entries';
 
 export type TestCut = Extract<Entry, { kind: 'test-cut' }>;

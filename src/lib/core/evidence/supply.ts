@@ -12,7 +12,7 @@ import {
 	riseFactorFromLamp,
 	tauFromRecoveryS
 } from '../cutter/duty';
-import { plateInput } from '../cutter/inputs';
+import { plateInput } from '../cutter/plate';
 import { type Bench } from '../inputs/bench';
 import { type Evidence } from '../inputs/evidence';
 import { type Stat } from '../quantity/stat';

@@ -32,3 +32,11 @@ export function gougeSpeedMmS(removalKgPerS: number, densityKgM3: number, areaMm
 
 /** Gouging air over cutting air (common practice: less, so that the arc lies soft) [own value]. */
 export const GOUGE_AIR_SHARE = 0.87;
+
+/** What a person starts from; every field may be left out. `asked`: somebody wants it; else it judges nothing. */
+export const DEFAULT_GOUGE = {
+	asked: false,
+	depthMm: 4,
+	widthMm: 7,
+	angleFromPlateDeg: 40
+} as const;

@@ -1,14 +1,7 @@
 /** The groove that is wanted. */
+import { DEFAULT_GOUGE } from './groove';
 import * as v from 'valibot';
 import { within } from '../quantity/within';
-
-/** What a person starts from; every field may be left out. `asked`: somebody wants it; else it judges nothing. */
-export const DEFAULT_GOUGE = {
-	asked: false,
-	depthMm: 4,
-	widthMm: 7,
-	angleFromPlateDeg: 40
-} as const;
 
 export const GougeSchema = v.object({
 	asked: v.optional(v.boolean('true or false'), DEFAULT_GOUGE.asked),

@@ -9,7 +9,7 @@ import {
 } from './groove';
 import { meltEnergyJMm3, METALS, type Metal } from '../metal/metals';
 import type { ShopBench } from '../air/inputs';
-import type { LineCut } from '../cut/inputs';
+import type { LineCut } from '../cut/lineCut';
 import type { Gouge } from './inputs';
 import type { PlateInput } from '../cutter/inputs';
 import { arcVoltageV } from '../cutter/power';

@@ -2,7 +2,8 @@
  * The bench: one Valibot schema serves types, forms, the API and the published JSON Schema.
  * All numbers are in the core's units; every range is closed.
  */
-import { CutterSchema, plateInput } from '../cutter/inputs';
+import { CutterSchema } from '../cutter/inputs';
+import { plateInput } from '../cutter/plate';
 import { TorchSchema } from '../torch/inputs';
 import { WorkSchema } from '../session/inputs';
 import * as v from 'valibot';

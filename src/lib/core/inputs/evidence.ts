@@ -6,7 +6,7 @@ import { CUT_EVIDENCE } from '../cut/inputs';
 import { CUTTER_EVIDENCE } from '../cutter/inputs';
 import { SESSION_EVIDENCE } from '../session/inputs';
 import { SPEED_EVIDENCE } from '../speed/inputs';
-import { NO_USE } from '../wear/electrode';
+
 import { WEAR_EVIDENCE } from '../wear/inputs';
 
 export const EvidenceSchema = v.object({
@@ -28,25 +28,3 @@ export const EvidenceSchema = v.object({
 	...WEAR_EVIDENCE
 });
 export type Evidence = v.InferOutput<typeof EvidenceSchema>;
-
-export const NO_EVIDENCE: Evidence = {
-	revision: 0,
-	sourceV: null,
-	loopOhm: null,
-	flowLpm: null,
-	deliveryFactor: null,
-	leakLpm: null,
-	powerRatio: null,
-	lineFactor: null,
-	heat: null,
-	trip: null,
-	pattern: null,
-	speed: [],
-	scrap: { kerf: {}, radius: null },
-	wear: {
-		total: NO_USE,
-		lastPit: null,
-		measuredUm: 0,
-		expectedUm: 0
-	}
-};

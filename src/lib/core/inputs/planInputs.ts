@@ -1,7 +1,7 @@
 /** Everything the Plan is made from. */
 import * as v from 'valibot';
 import { WorkSchema } from '../session/inputs';
-import { ChartSchema } from '../speed/chart';
+import { ChartSchema } from '../speed/chartSchema';
 import { BenchSchema } from './bench';
 import { CutSchema } from './cut';
 import { EvidenceSchema } from './evidence';

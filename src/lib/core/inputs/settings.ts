@@ -14,12 +14,3 @@ export const SettingsSchema = v.object({
 });
 
 export type Settings = v.InferOutput<typeof SettingsSchema>;
-
-export const DEFAULT_SETTINGS: Settings = {
-	pitLimitMm: 1.5,
-	pierceTiltDeg: 45,
-	sparks: 'trailing',
-	currency: 'EUR',
-	electrodePrice: null,
-	nozzlePrice: null
-};

@@ -1,5 +1,5 @@
 import type { Basis } from '../figure/types';
-import type { PlanInputs } from '../inputs';
+import type { PlanInputs } from '../inputs/planInputs';
 import type { Quantity } from '../quantity/units';
 import { REASONS } from './reasons';
 import { isFigureId, REGISTRY, type FigureId } from './rooms';

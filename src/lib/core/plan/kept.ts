@@ -5,9 +5,6 @@
  */
 import * as v from 'valibot';
 import { CORE_UNIT, type Quantity } from '../quantity/units';
-import { FIGURE_IDS, REGISTRY, type FigureId } from './rooms';
-import type { Figure } from '../figure/types';
-import type { Plan } from './types';
 
 const text = v.pipe(v.string(), v.maxLength(2000));
 const number = v.pipe(v.number(), v.finite());
@@ -52,26 +49,3 @@ export const KeptPlanSchema = v.object({
 	)
 });
 export type KeptPlan = v.InferOutput<typeof KeptPlanSchema>;
-
-/** What is kept of a plan. */
-export function keptPlan({ modelVersion, inputsHash, figures, verdict, findings }: Plan): KeptPlan {
-	return { modelVersion, inputsHash, figures, verdict, findings };
-}
-
-/** A plan that shows the numbers that were kept; a figure that was not known then has no value. */
-export function planAsKept(today: Plan, kept: KeptPlan): Plan {
-	const figures = Object.fromEntries(
-		FIGURE_IDS.map((id): [FigureId, Figure] => {
-			const then = kept.figures[id];
-			return [id, then ?? { value: null, basis: 'M', way: Object.keys(REGISTRY[id].basis)[0]! }];
-		})
-	) as Record<FigureId, Figure>;
-	return {
-		...today,
-		modelVersion: kept.modelVersion,
-		inputsHash: kept.inputsHash,
-		figures,
-		verdict: kept.verdict,
-		findings: kept.findings as Plan['findings']
-	};
-}

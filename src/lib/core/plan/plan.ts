@@ -2,7 +2,7 @@ import { hash53 } from '../solve/hash';
 import { cautionsFor } from '../safety/cautions';
 import { judge } from '../figure/verdict';
 import type { Figure } from '../figure/types';
-import type { PlanInputs } from '../inputs';
+import type { PlanInputs } from '../inputs/planInputs';
 import { startOptions } from '../wear/starts';
 import { checksOf, FIGURE_IDS, findingsOf, REGISTRY, type FigureId } from './rooms';
 import type { Plan } from './types';

@@ -7,7 +7,7 @@ import { runSession } from '../session/run';
 import { type WarmNode } from '../session/node';
 import { type Run, type RunInputs } from '../session/runTypes';
 import { patternOf } from '../session/schedule';
-import type { PlanInputs } from '../inputs';
+import type { PlanInputs } from '../inputs/planInputs';
 import type { AirStore } from '../air/workings';
 import type { Draw, Wiring } from '../circuit/workings';
 import { IDLE_A } from '../cutter/plate';

@@ -6,7 +6,9 @@ import { chosenAmps, cuttingWorkings, type CuttingWorkings } from '../cut/workin
 import { heatWorkings, type HeatWorkings } from '../cutter/heat';
 import { wholeAmps } from '../cutter/power';
 import { gougeWorkings, type GougeWorkings } from '../gouge/workings';
-import type { PlanInputs, Nozzle, Work } from '../inputs';
+import type { PlanInputs } from '../inputs/planInputs';
+import type { Nozzle } from '../torch/inputs';
+import type { Work } from '../session/inputs';
 import { fittedNozzle } from '../torch/nozzle';
 import type { WaterLine } from '../water/line';
 import { waterWorkings } from '../water/workings';

@@ -1,14 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-	chartReach,
-	mergedRows,
-	nearestRow,
-	nearRows,
-	risingRows,
-	type Chart,
-	type ChartRow
-} from './chart';
+import { chartReach, mergedRows, nearestRow, nearRows, risingRows } from './chart';
+import { type Chart, type ChartRow } from './chartSchema';
 import { speedLaw } from './speedLaw';
 
 const row = (thicknessMm: number, speedMmS: number, over: Partial<ChartRow> = {}): ChartRow => ({

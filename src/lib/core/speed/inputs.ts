@@ -1,9 +1,7 @@
 /** What the law of speed is told: the aim, and what test cuts said. */
 import * as v from 'valibot';
-import { SPEED_READINGS_MOST, SpeedReadingSchema } from './reading';
-
-export const AIMS = ['clean', 'sever', 'fastest', 'cheapest', 'easiest'] as const;
-export type Aim = (typeof AIMS)[number];
+import { SPEED_READINGS_MOST } from './speed';
+import { SpeedReadingSchema } from './reading';
 
 export const SPEED_EVIDENCE = {
 	/** What test cuts told of the speed, those at one place merged. */

@@ -1,6 +1,7 @@
 import { nozzleFor } from '../torch/nozzle';
 
-import { nearRows, type Chart, type ChartRow } from './chart';
+import { nearRows } from './chart';
+import { type Chart, type ChartRow } from './chartSchema';
 import type { Rating } from './limits';
 import { speedLaw, type SpeedLaw } from './speedLaw';
 import type { SpeedReading } from './reading';

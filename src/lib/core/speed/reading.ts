@@ -22,6 +22,3 @@ export const SpeedReadingSchema = v.object({
 	weight: within(0, 1e6, '')
 });
 export type SpeedReading = v.InferOutput<typeof SpeedReadingSchema>;
-
-/** More are not kept: the newest speak. */
-export const SPEED_READINGS_MOST = 32;

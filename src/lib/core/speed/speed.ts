@@ -69,3 +69,10 @@ export function aimFactor(
 /** What a hand holds steadily without and with a guide, mm/s [own]. */
 export const HAND_BAND_MM_S = [5, 30] as const;
 export const GUIDED_MOST_MM_S = 50;
+
+export const AIMS = ['clean', 'sever', 'fastest', 'cheapest', 'easiest'] as const;
+
+export type Aim = (typeof AIMS)[number];
+
+/** More are not kept: the newest speak. */
+export const SPEED_READINGS_MOST = 32;

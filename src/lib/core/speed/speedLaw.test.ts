@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { METAL_IDS, METALS } from '../metal/metals';
 import { steelLimitsMm } from './limits';
-import { SPEED_READINGS_MOST, type SpeedReading } from './reading';
+import { SPEED_READINGS_MOST } from './speed';
+import { type SpeedReading } from './reading';
 import { speedLaw, type LawInputs } from './speedLaw';
 
 const RATINGS = [{ nozzleA: 45, outputA: 45, cleanMm: 12, severMm: 22 }];

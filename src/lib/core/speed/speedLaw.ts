@@ -4,7 +4,7 @@
  * each with its own weight and harder the nearer they are. Everything in ln(mm/min), normal; cuts that
  * only tell a bound by censored readings, as normal ones with the same first two moments.
  */
-import type { ChartRow } from './chart';
+import type { ChartRow } from './chartSchema';
 import { bothMm, ratingFor, steelLimitsMm, type Rating } from './limits';
 import {
 	CLEAN_MM_MIN,

@@ -1,6 +1,6 @@
 /** Every kind of thing that is kept, with its version and its way up to it. */
 import * as v from 'valibot';
-import { ChartRowSchema, CHART_ROWS_MOST } from '../speed/chart';
+import { ChartRowSchema, CHART_ROWS_MOST } from '../speed/chartSchema';
 import { EntrySchema } from '../evidence/entries';
 import { BenchSchema } from '../inputs/bench';
 import { PlanInputsSchema } from '../inputs/planInputs';

@@ -1,8 +1,8 @@
 import { CLEAN_AIMS, HAND_BAND_MM_S } from '../speed/speed';
 import { handMostMmS } from '../cut/heat';
-import { AIMS } from '../speed/inputs';
-import { plateInput } from '../cutter/inputs';
-import { type Cut } from '../inputs/cut';
+import { AIMS } from '../speed/speed';
+import { plateInput } from '../cutter/plate';
+import { type Cut } from '../inputs/defaults';
 import { type PlanInputs } from '../inputs/planInputs';
 import type { Verdict } from '../figure/types';
 import { checksOf } from '../plan/rooms';

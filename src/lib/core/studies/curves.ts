@@ -1,6 +1,6 @@
 import { lawFor } from '../speed/law';
 import { nozzleFor } from '../torch/nozzle';
-import { plateInput } from '../cutter/inputs';
+import { plateInput } from '../cutter/plate';
 import { type PlanInputs } from '../inputs/planInputs';
 import { workings } from '../plan/workings';
 import { CLEAN_MM_MIN, SEVER_MM_MIN } from '../speed/pooled';

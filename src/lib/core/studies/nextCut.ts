@@ -1,7 +1,7 @@
 import { LAG_AIM_DEG, speedRatioFromLag } from '../speed/speed';
 import type { PlanInputs } from '../inputs/planInputs';
 import { workings } from '../plan/workings';
-import { SPEED_READINGS_MOST } from '../speed/reading';
+import { SPEED_READINGS_MOST } from '../speed/speed';
 import { merged, readingsOf, type TestCut } from '../evidence/speedReadings';
 
 /** What the card says once a test cut is taken, beside what it says now. Speeds in mm/s. */

@@ -9,7 +9,7 @@ import {
 } from './electrode';
 import { EIGHT_IN_TEN } from '../solve/normal';
 import type { WaterLine } from '../water/line';
-import type { LineCut } from '../cut/inputs';
+import type { LineCut } from '../cut/lineCut';
 import type { WearEvidence } from './inputs';
 import type { CuttingWorkings } from '../cut/workings';
 

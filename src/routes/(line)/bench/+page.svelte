@@ -7,7 +7,7 @@
 	import Rails from '$lib/components/Supply/Rails.svelte';
 	import TextField from '$lib/components/Fields/TextField.svelte';
 	import ShopSettings from '$lib/components/Bench/ShopSettings.svelte';
-	import { editBench } from '$lib/state/editBench';
+	import { edit } from '$lib/state/edit';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	/** What stands in the shop, one part at a time. */
@@ -41,7 +41,7 @@
 				<TextField
 					label="This bench is called"
 					value={bench.bench.name}
-					commit={(name) => editBench(bench, 'name', name)}
+					commit={(name) => edit(bench, 'name', name)}
 				/>
 			</div>
 			<div class="mt-4 grid items-start gap-4 lg:grid-cols-2">

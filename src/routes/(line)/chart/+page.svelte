@@ -6,6 +6,7 @@
 	import TextField from '$lib/components/Fields/TextField.svelte';
 	import { ChartDraft } from '$lib/state/chartDraft.svelte';
 	import { ChartImport } from '$lib/state/chartImport.svelte';
+	import { saveChart } from '$lib/state/saveChart';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	/** The machine's own cut chart: from a file or typed in, before the plate model in every plan. */
@@ -32,7 +33,7 @@
 	/** Writes the rows; the notice takes it back in one gesture. */
 	async function write(rows: ChartRow[], told: string): Promise<boolean> {
 		const before = bench.chart?.rows ?? [];
-		const became = await bench.saveChart(name, rows);
+		const became = await saveChart(bench, name, rows);
 		if (became === 'refused') return false;
 		draft.take(rows);
 		if (became === 'kept') return true;

@@ -5,14 +5,11 @@
 	import { cutTitle } from '$lib/components/Card/words';
 	import BevelSection from '$lib/components/Cut/BevelSection.svelte';
 	import CirclePlan from '$lib/components/Cut/CirclePlan.svelte';
-	import Finish from '$lib/components/Cut/Finish.svelte';
 	import GuidePlan from '$lib/components/Cut/GuidePlan.svelte';
-	import Scrap from '$lib/components/Cut/Scrap.svelte';
-	import Starts from '$lib/components/Cut/Starts.svelte';
 	import { GUIDE_WORDS } from '$lib/components/Cut/guide';
 	import Choice from '$lib/components/Fields/Choice.svelte';
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
-	import ReadCut from '$lib/components/Read/ReadCut.svelte';
+	import Later from '$lib/components/Later.svelte';
 	import LogButtons from '$lib/components/Wear/LogButtons.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
@@ -136,7 +133,9 @@
 		</section>
 	</div>
 {/if}
-<div class="below"><Starts /></div>
+<div class="below">
+	<Later load={() => import('$lib/components/Cut/Starts.svelte')} heightPx={240} />
+</div>
 <div class="below">
 	<section aria-label="Before you fire" class="min-w-0">
 		<h2 class="h text-[18px]">Before you fire</h2>
@@ -157,10 +156,14 @@
 		<div class="mt-3"><Cautions title="And always" /></div>
 		<div class="mt-3"><LogButtons /></div>
 	</section>
-	<Finish />
+	<Later load={() => import('$lib/components/Cut/Finish.svelte')} heightPx={360} />
 </div>
-<div class="below"><ReadCut /></div>
-<div class="below"><Scrap /></div>
+<div class="below">
+	<Later load={() => import('$lib/components/Read/ReadCut.svelte')} heightPx={520} />
+</div>
+<div class="below">
+	<Later load={() => import('$lib/components/Cut/Scrap.svelte')} heightPx={260} />
+</div>
 
 <style>
 	.split {

@@ -104,7 +104,7 @@
 			<QuantityField
 				label="Thickness"
 				quantity="thickness"
-				value={bench.cut.thicknessMm}
+				value={bench.calmInputs.cut.thicknessMm}
 				commit={setThickness}
 			/>
 			<QuantityField

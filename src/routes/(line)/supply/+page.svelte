@@ -3,15 +3,12 @@
 	import PartEditor from '$lib/components/Bench/PartEditor.svelte';
 	import type { PartId } from '$lib/components/Bench/parts';
 	import Findings from '$lib/components/Marks/Findings.svelte';
+	import Later from '$lib/components/Later.svelte';
 	import Mark from '$lib/components/Marks/Mark.svelte';
 	import Fixes from '$lib/components/Supply/Fixes.svelte';
-	import MeasureIt from '$lib/components/Supply/MeasureIt.svelte';
 	import Rails from '$lib/components/Supply/Rails.svelte';
 	import { supplyAnswer } from '$lib/components/Supply/rails';
-	import Session from '$lib/components/Supply/Session.svelte';
-	import Solved from '$lib/components/Supply/Solved.svelte';
 	import ThisWork from '$lib/components/Supply/ThisWork.svelte';
-	import Water from '$lib/components/Supply/Water.svelte';
 	import { supplyStudy } from '$lib/state/supplyStudy.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
@@ -45,12 +42,22 @@
 	</div>
 </div>
 <div class="below">
-	<Session {study} />
-	<Solved {study} />
+	<Later
+		load={() => import('$lib/components/Supply/Session.svelte')}
+		heightPx={340}
+		props={{ study }}
+	/>
+	<Later
+		load={() => import('$lib/components/Supply/Solved.svelte')}
+		heightPx={340}
+		props={{ study }}
+	/>
 </div>
 <div class="below">
-	<MeasureIt />
-	<div class="grid content-start gap-4"><Water /></div>
+	<Later load={() => import('$lib/components/Supply/MeasureIt.svelte')} heightPx={300} />
+	<div class="grid content-start gap-4">
+		<Later load={() => import('$lib/components/Supply/Water.svelte')} heightPx={260} />
+	</div>
 </div>
 
 <style>

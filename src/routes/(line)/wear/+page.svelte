@@ -10,6 +10,8 @@
 	import { lifeLine } from '$lib/components/Wear/stack';
 	import { CURRENCY, dayAndTime, entryWords } from '$lib/components/Wear/words';
 	import { stateWord } from '$lib/components/Line/line';
+	import { undoEntry } from '$lib/state/logbook';
+	import { fitNewSet } from '$lib/state/parts';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	const bench = getWorkbench();
@@ -26,7 +28,7 @@
 	function fitNew() {
 		const letter = /Pair ([A-Y])$/.exec(bench.partSet?.name ?? '')?.[1];
 		const name = letter ? `Pair ${String.fromCharCode(letter.charCodeAt(0) + 1)}` : 'New pair';
-		void bench.fitNewSet(name);
+		void fitNewSet(bench, name);
 	}
 </script>
 
@@ -93,7 +95,7 @@
 							type="button"
 							class="act min-h-11 border-0 px-1 underline"
 							aria-label="Take back: {entryWords(line.entry, bench)}"
-							onclick={() => void bench.undoEntry(line.id)}>undo</button
+							onclick={() => void undoEntry(bench, line.id)}>undo</button
 						>
 					{/if}
 				</li>

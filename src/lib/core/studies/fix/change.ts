@@ -1,6 +1,6 @@
 import type { Said } from '../../figure/finding';
 import type { Bench } from '../../inputs/bench';
-import type { Cut } from '../../inputs/cut';
+import type { Cut } from '../../inputs/defaults';
 import type { PlanInputs } from '../../inputs/planInputs';
 import type { Work } from '../../session/inputs';
 

@@ -7,7 +7,7 @@ import {
 	conductorsFor,
 	type ConductorSize
 } from '../../circuit/conductors';
-import { plateInput } from '../../cutter/inputs';
+import { plateInput } from '../../cutter/plate';
 import { type Bench } from '../../inputs/bench';
 import { type PlanInputs } from '../../inputs/planInputs';
 import type { Candidate, Change } from './change';

@@ -13,7 +13,7 @@ import type { Check } from '../../figure/types';
 import { changedBench, applied, type Change } from './change';
 import { standardRatings } from './electric';
 import { firstThat, outcomeOf } from './judgeOf';
-import { plateInput } from '../../cutter/inputs';
+import { plateInput } from '../../cutter/plate';
 
 /** An answer that had to be searched for. `null`: nothing does. */
 export interface Solved {

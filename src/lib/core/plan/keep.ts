@@ -1,0 +1,27 @@
+import type { Plan } from './types';
+import type { KeptPlan } from './kept';
+import { FIGURE_IDS, type FigureId, REGISTRY } from './rooms';
+import type { Figure } from '../figure/types';
+
+/** What is kept of a plan. */
+export function keptPlan({ modelVersion, inputsHash, figures, verdict, findings }: Plan): KeptPlan {
+	return { modelVersion, inputsHash, figures, verdict, findings };
+}
+
+/** A plan that shows the numbers that were kept; a figure that was not known then has no value. */
+export function planAsKept(today: Plan, kept: KeptPlan): Plan {
+	const figures = Object.fromEntries(
+		FIGURE_IDS.map((id): [FigureId, Figure] => {
+			const then = kept.figures[id];
+			return [id, then ?? { value: null, basis: 'M', way: Object.keys(REGISTRY[id].basis)[0]! }];
+		})
+	) as Record<FigureId, Figure>;
+	return {
+		...today,
+		modelVersion: kept.modelVersion,
+		inputsHash: kept.inputsHash,
+		figures,
+		verdict: kept.verdict,
+		findings: kept.findings as Plan['findings']
+	};
+}

@@ -1,0 +1,121 @@
+/** What a screen writes into the log, and takes back. */
+import { isMeasurement, whatChanged, type Entry, type Evidence, type TestCut } from '$lib/core';
+import { nowIso } from './clock';
+import type { Workbench } from './workbench.svelte';
+import { write } from './write';
+
+/** What was seen of a test cut. */
+export type SeenCut = Pick<
+	TestCut,
+	'speedMmS' | 'lagDeg' | 'dross' | 'judged' | 'through' | 'took'
+>;
+
+/** Writes one entry; the new evidence re-plans everything. `told` says what was done. */
+export async function logEntry(bench: Workbench, entry: Entry, told: string): Promise<boolean> {
+	const at = nowIso();
+	const { benchId } = bench;
+	const result = await write<{ id: number; evidence: Evidence }>(
+		bench,
+		{
+			method: 'POST',
+			path: '/api/log',
+			body: { benchId, at, entry, inputsHash: bench.inputsHash },
+			words: told.replace(/ (logged|taken)\.$/, '').replace(/\.$/, '')
+		},
+		'Not logged yet: kept on this device and sent when the server answers.'
+	);
+	if (result.outcome !== 'done') return result.outcome !== 'refused';
+	// The answer may come when another bench is on the screen.
+	if (bench.benchId !== benchId) return true;
+	const { id, evidence } = result.data;
+	const line = { id, at, entry, undone: false };
+	newEvidence(bench, evidence, entry, told);
+	bench.log = [line, ...bench.log];
+	if (isMeasurement(entry)) bench.measured = [line, ...bench.measured];
+	bench.notice = { kind: 'done', text: told, undo: () => void undoEntry(bench, id) };
+	return true;
+}
+
+function newEvidence(bench: Workbench, evidence: Evidence, entry: Entry, title: string): void {
+	const before = bench.plan;
+	// A slow answer does not put older evidence over newer.
+	if (evidence.revision < bench.evidence.revision) return;
+	bench.evidence = evidence;
+	bench.revised({ log: evidence.revision });
+	if (isMeasurement(entry)) bench.moved = { title, changes: whatChanged(before, bench.plan) };
+}
+
+export async function undoEntry(bench: Workbench, id: number): Promise<void> {
+	const line = [...bench.log, ...bench.measured].find((l) => l.id === id);
+	const result = await write<{ evidence: Evidence; outcome: 'undone' | 'already' }>(
+		bench,
+		{
+			method: 'POST',
+			path: `/api/log/${id}/undo`,
+			body: { at: nowIso() },
+			words: 'Taking an entry back'
+		},
+		'Not taken back yet: kept on this device and sent when the server answers.'
+	);
+	if (result.outcome !== 'done') return;
+	const { evidence, outcome } = result.data;
+	if (line) newEvidence(bench, evidence, line.entry, 'Taken back.');
+	else bench.evidence = evidence;
+	bench.measured = bench.measured.filter((l) => l.id !== id);
+	bench.log = bench.log.map((l) => (l.id === id ? { ...l, undone: true } : l));
+	if (outcome === 'already') {
+		bench.notice = { kind: 'done', text: 'Somebody had taken it back already.' };
+		return;
+	}
+	bench.notice = {
+		kind: 'done',
+		text: 'Taken back.',
+		redo: line && (() => void logEntry(bench, line.entry, 'Logged again.'))
+	};
+}
+
+/** One more cut like the planned one. */
+export async function logCut(bench: Workbench): Promise<void> {
+	const { figures, choices } = bench.plan;
+	const arcS = figures['setup.arcS'].value;
+	const lengthMm = figures['setup.lineMm'].value;
+	if (arcS === null || lengthMm === null || choices.startMethod === 'none') {
+		bench.notice = {
+			kind: 'problem',
+			text: 'This cut does not go through; there is nothing to log.'
+		};
+		return;
+	}
+	const { metal, thicknessMm, mesh } = bench.cut;
+	const entry: Entry = {
+		kind: 'cut',
+		metal,
+		thicknessMm,
+		lengthMm,
+		outputA: figures['setup.currentA'].value!,
+		arcS,
+		starts: 1,
+		...(mesh ? { mesh } : {}),
+		start: choices.startMethod
+	};
+	await logEntry(bench, entry, `Cut of ${bench.say(lengthMm, 'length')} logged.`);
+}
+
+/** A test cut in what is planned, at the amps that are planned. */
+export function testCut(bench: Workbench, seen: SeenCut): TestCut {
+	const { figures } = bench.plan;
+	return {
+		kind: 'test-cut',
+		metal: bench.cut.metal,
+		// What the arc went through: a stack or a bevel counts as it stands.
+		thicknessMm: figures['setup.arcMm'].value!,
+		outputA: figures['setup.currentA'].value!,
+		...seen
+	};
+}
+export const logTestCut = (bench: Workbench, seen: SeenCut, told: string): Promise<boolean> =>
+	logEntry(bench, testCut(bench, seen), told);
+
+export async function logStart(bench: Workbench): Promise<void> {
+	await logEntry(bench, { kind: 'start', arcS: 1, start: 'edge' }, 'One start logged.');
+}
