@@ -1,37 +1,48 @@
 import { gzipSync } from 'node:zlib';
 import { openBrowser } from '../browser';
-import { percentile95, workMeter } from './frames';
+import { workMeter } from './frames';
+import { percentile95, rounds } from './rounds';
 
-const RUNS = 5;
 const WARM_UP = 40;
 const MOVES = 120;
-const median = (values: number[]) =>
-	[...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]!;
 
-/** kB of JavaScript, gzipped, that the browser fetches before Setup is usable. */
-export async function benchFirstLoad(base: string): Promise<number> {
+/**
+ * kB of JavaScript, gzipped, that a page asks for before it answers to hands. What is fetched ahead after
+ * that is not counted.
+ */
+export async function benchFirstLoad(base: string, path: string): Promise<number[]> {
 	const browser = await openBrowser();
-	const page = await browser.newPage();
-	const sizes: Promise<number>[] = [];
-	// Once it answers to hands, the rest is fetched ahead, while they rest.
-	let usable = false;
-	page.on('response', (response) => {
-		if (usable || !response.url().endsWith('.js')) return;
-		sizes.push(response.body().then((body) => gzipSync(body).length));
-	});
-	await page.goto(`${base}/setup`, { waitUntil: 'commit' });
-	await page.locator('html[data-ready]').waitFor({ state: 'attached' });
-	usable = true;
-	const bytes = (await Promise.all(sizes)).reduce((sum, size) => sum + size, 0);
-	await browser.close();
-	return bytes / 1000;
+	try {
+		return await rounds(async () => {
+			const page = await browser.newPage();
+			await page.addInitScript(READY);
+			const bodies = new Map<string, Promise<Buffer>>();
+			page.on('response', (response) => {
+				if (response.url().endsWith('.js')) bodies.set(response.url(), response.body());
+			});
+			await page.goto(base + path, { waitUntil: 'networkidle' });
+			const before = await page.evaluate<string[]>(ASKED);
+			const sizes = await Promise.all(
+				before.map(async (url) => gzipSync(await bodies.get(url)!).length)
+			);
+			await page.close();
+			return sizes.reduce((sum, size) => sum + size, 0) / 1000;
+		});
+	} finally {
+		await browser.close();
+	}
 }
+/** As text: what the runner does to functions does not exist in the page. */
+const READY = `new MutationObserver(() => {
+	if (document.documentElement.dataset.ready !== undefined) window.readyAt ??= performance.now();
+}).observe(document, { attributes: true, subtree: true })`;
+const ASKED = `performance.getEntriesByType('resource')
+	.filter((e) => e.name.endsWith('.js') && e.startTime < window.readyAt).map((e) => e.name)`;
 
-/** Script, style and layout of each frame while the thickness handle is dragged; median of five runs. */
-export async function benchDrag(base: string): Promise<{ p95Ms: number; longTasks: number }> {
+/** Script, style and layout of each frame while the thickness handle is dragged. */
+export async function benchDrag(base: string): Promise<{ p95Ms: number[]; longTasks: number[] }> {
 	const browser = await openBrowser();
-	const runs: { p95Ms: number; longTasks: number }[] = [];
-	for (let run = 0; run < RUNS; run++) {
+	const runs = await rounds(async () => {
 		const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 		await page.goto(`${base}/setup`, { waitUntil: 'networkidle' });
 		const work = await workMeter(page);
@@ -59,12 +70,12 @@ export async function benchDrag(base: string): Promise<{ p95Ms: number; longTask
 		const longTasks = await page.evaluate(
 			() => (window as unknown as { seen: { long: number } }).seen.long
 		);
-		runs.push({ p95Ms: percentile95(frames), longTasks });
 		await page.close();
-	}
+		return { p95Ms: percentile95(frames), longTasks };
+	});
 	await browser.close();
 	return {
-		p95Ms: median(runs.map((r) => r.p95Ms)),
-		longTasks: median(runs.map((r) => r.longTasks))
+		p95Ms: runs.map((r) => r.p95Ms),
+		longTasks: runs.map((r) => r.longTasks)
 	};
 }

@@ -2,6 +2,7 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { rounds } from './rounds';
 import { A_CUT, loadDemo, post, serve } from '../serve';
 
 const wait = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
@@ -18,7 +19,9 @@ export interface Crowd {
 	heavyHealthMs: number;
 }
 
-export async function benchCrowd(): Promise<Crowd> {
+export const benchCrowd = (): Promise<Crowd[]> => rounds(crowd);
+
+async function crowd(): Promise<Crowd> {
 	const folder = mkdtempSync(join(tmpdir(), 'steady-arc-crowd-'));
 	const { url, stop } = await serve(folder, 4296);
 	try {
@@ -51,7 +54,7 @@ export async function benchCrowd(): Promise<Crowd> {
 
 		let calmErrors = 0;
 		const person = async (who: number) => {
-			for (let i = 0; i < 5; i++) {
+			for (let i = 0; i < 4; i++) {
 				await wait(2000 * (i === 0 ? who / 20 : 1));
 				const page = await fetch(`${url}/wear?bench=${benchId}&t=${2 + who / 10}`);
 				await page.arrayBuffer();

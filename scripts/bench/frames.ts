@@ -1,8 +1,5 @@
 import type { Page } from '@playwright/test';
 
-export const percentile95 = (values: number[]) =>
-	[...values].sort((a, b) => a - b)[Math.floor(values.length * 0.95)]!;
-
 /** Script, style and layout that the page has done so far, ms. */
 export async function workMeter(page: Page): Promise<() => Promise<number>> {
 	const client = await page.context().newCDPSession(page);

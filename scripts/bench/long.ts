@@ -6,8 +6,8 @@ import { createServer } from 'vite';
 import type { Entry } from '../../src/lib/core';
 import { BAY_2 } from '../demo/benches';
 import { A_CUT, post, serve } from '../serve';
+import { median, ROUNDS } from './rounds';
 
-const ROUNDS = 5;
 const REQUESTS = 40;
 
 async function fill(folder: string, entries: number, pairs: number): Promise<void> {
@@ -54,8 +54,6 @@ async function fill(folder: string, entries: number, pairs: number): Promise<voi
 	await vite.close();
 }
 
-const median = (values: number[]) => values.sort((a, b) => a - b)[Math.floor(values.length / 2)]!;
-
 let made = 0;
 /** Milliseconds of one answer each, over a round. */
 async function round(url: string): Promise<Record<'log' | 'page' | 'plan', number>> {
@@ -82,11 +80,11 @@ async function round(url: string): Promise<Record<'log' | 'page' | 'plan', numbe
 
 export interface LongLog {
 	/** Of the time at 100 entries, for one pair and for three hundred. */
-	log: number;
-	page: number;
-	plan: number;
+	log: number[];
+	page: number[];
+	plan: number[];
 	/** MiB resident over that of the short one. */
-	memoryMib: number;
+	memoryMib: number[];
 }
 
 const residentMib = async (pid: number) => {
@@ -110,21 +108,17 @@ export async function benchLong(entries = 100_000): Promise<LongLog> {
 	const servers = await Promise.all(folders.map((folder, i) => serve(folder, 4290 + i)));
 	try {
 		for (const { url } of servers) await round(url);
-		const ratios: Record<'log' | 'page' | 'plan', number[]> = { log: [], page: [], plan: [] };
+		const ratios: LongLog = { log: [], page: [], plan: [], memoryMib: [] };
 		for (let i = 0; i < ROUNDS; i++) {
 			const times: Awaited<ReturnType<typeof round>>[] = [];
 			for (const { url } of servers) times.push(await round(url));
 			for (const key of ['log', 'page', 'plan'] as const) {
 				ratios[key].push(Math.max(times[1]![key], times[2]![key]) / times[0]![key]);
 			}
+			const memory = await Promise.all(servers.map(({ child }) => residentMib(child.pid!)));
+			ratios.memoryMib.push(Math.max(memory[1]!, memory[2]!) - memory[0]!);
 		}
-		const memory = await Promise.all(servers.map(({ child }) => residentMib(child.pid!)));
-		return {
-			log: median(ratios.log),
-			page: median(ratios.page),
-			plan: median(ratios.plan),
-			memoryMib: Math.max(memory[1]!, memory[2]!) - memory[0]!
-		};
+		return ratios;
 	} finally {
 		for (const { stop } of servers) stop();
 		for (const folder of folders) rmSync(folder, { recursive: true, force: true });

@@ -1,5 +1,6 @@
 import { openBrowser } from '../browser';
-import { percentile95, workMeter } from './frames';
+import { workMeter } from './frames';
+import { percentile95, ROUNDS, rounds } from './rounds';
 
 const POINTS = 20_000;
 
@@ -31,8 +32,8 @@ const DRAWN = `new Promise((resolve) => {
 	});
 })`;
 
-/** From the worker being asked for offsets and order to the drawing on the screen: the middle of five, ms. */
-export async function benchTemplate(base: string): Promise<number> {
+/** From the worker being asked for offsets and order to the drawing on the screen: ms. */
+export async function benchTemplate(base: string): Promise<number[]> {
 	const browser = await openBrowser();
 	try {
 		const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
@@ -47,14 +48,14 @@ export async function benchTemplate(base: string): Promise<number> {
 		await page.waitForTimeout(1500);
 		const times: number[] = [];
 		const lies = page.getByRole('radiogroup', { name: 'Template outside lies' });
-		for (let i = 0; i < 5; i++) {
+		for (let i = 0; i < ROUNDS; i++) {
 			const took = page.evaluate<number>(DRAWN);
 			await lies.getByText(i % 2 === 0 ? 'on the waste' : 'on the part').click();
 			times.push(await took);
 			// What comes out otherwise is worked out after the drawing; the next question waits for it.
 			await page.waitForTimeout(2500);
 		}
-		return times.sort((a, b) => a - b)[2]!;
+		return times;
 	} finally {
 		await browser.close();
 	}
@@ -64,26 +65,30 @@ const MOVES = 160;
 const WARM_UP = 30;
 
 /** Script, style and layout of each frame while the practice line is traced, ms. */
-export async function benchPractice(base: string): Promise<number> {
+export async function benchPractice(base: string): Promise<number[]> {
 	const browser = await openBrowser();
 	try {
-		const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-		await page.goto(`${base}/practice`, { waitUntil: 'networkidle' });
-		const work = await workMeter(page);
-		const box = (await page.getByTestId('track').boundingBox())!;
-		await page.mouse.move(box.x + 24, box.y + 64);
-		await page.mouse.down();
-		const frames: number[] = [];
-		for (let i = 0; i < WARM_UP + MOVES; i++) {
-			const before = await work();
-			await page.mouse.move(box.x + 24 + (i * (box.width - 120)) / (WARM_UP + MOVES), box.y + 64);
-			await page.evaluate(
-				() => new Promise((resolve) => requestAnimationFrame(() => requestAnimationFrame(resolve)))
-			);
-			if (i >= WARM_UP) frames.push((await work()) - before);
-		}
-		await page.mouse.up();
-		return percentile95(frames);
+		return await rounds(async () => {
+			const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+			await page.goto(`${base}/practice`, { waitUntil: 'networkidle' });
+			const work = await workMeter(page);
+			const box = (await page.getByTestId('track').boundingBox())!;
+			await page.mouse.move(box.x + 24, box.y + 64);
+			await page.mouse.down();
+			const frames: number[] = [];
+			for (let i = 0; i < WARM_UP + MOVES; i++) {
+				const before = await work();
+				await page.mouse.move(box.x + 24 + (i * (box.width - 120)) / (WARM_UP + MOVES), box.y + 64);
+				await page.evaluate(
+					() =>
+						new Promise((resolve) => requestAnimationFrame(() => requestAnimationFrame(resolve)))
+				);
+				if (i >= WARM_UP) frames.push((await work()) - before);
+			}
+			await page.mouse.up();
+			await page.close();
+			return percentile95(frames);
+		});
 	} finally {
 		await browser.close();
 	}

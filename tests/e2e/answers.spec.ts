@@ -75,7 +75,9 @@ test('the shop’s second school of sparks is obeyed by card, drawing, practice 
 	await page.goto(`/setup?bench=${id}`);
 	const before = parseFloat((await seconds.textContent())!);
 	await page.goto(`/bench?bench=${id}`);
+	const saved = page.waitForResponse((r) => r.url().endsWith('/api/settings'));
 	await page.getByText('near straight down', { exact: true }).click();
+	await saved;
 	await page.goto(`/setup?bench=${id}`);
 	await expect(page.getByRole('region', { name: 'Setting card' })).toContainText(
 		'near straight down'

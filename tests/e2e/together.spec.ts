@@ -98,7 +98,7 @@ test('without the server one goes on: every station opens, what was done waits i
 	await page.goto(`/wear?bench=${await demo.benchId('Bay 2')}`);
 	const before = await number(page);
 	// The code of the other stations is fetched while the hand rests.
-	await page.waitForLoadState('networkidle');
+	await page.locator('html[data-whole]').waitFor({ state: 'attached' });
 	await page.context().setOffline(true);
 	await logCut(page);
 	await expect(notice(page)).toContainText('Not logged yet');

@@ -6,6 +6,10 @@ export async function edit(
 	path: string,
 	value: unknown
 ): Promise<string | undefined> {
-	const { editBench } = await import('./editBench');
-	return editBench(bench, path, value);
+	try {
+		const { editBench } = await import('./editBench');
+		return editBench(bench, path, value);
+	} catch {
+		return 'not taken: this page has not come whole yet, and the server does not answer';
+	}
 }

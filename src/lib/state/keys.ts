@@ -69,8 +69,18 @@ function tabThroughBalloons(event: KeyboardEvent): void {
 	to.focus();
 }
 
-/** Loads with the first entry; ahead of it where the page has come to rest. */
-const logbook = () => import('./logbook');
+/** The logbook loads with the first entry; ahead of it where the page has come to rest. */
+function log(
+	bench: Workbench,
+	act: (logbook: typeof import('./logbook')) => Promise<unknown>
+): void {
+	import('./logbook').then(act, () => {
+		bench.notice = {
+			kind: 'problem',
+			text: 'Nothing was logged: this page has not come whole yet, and the server does not answer.'
+		};
+	});
+}
 
 /** Listens for single keys; off while typing, and when the person turned them off. */
 export function listenForKeys(screen: Screen): () => void {
@@ -86,7 +96,7 @@ export function listenForKeys(screen: Screen): () => void {
 		const line = bench.lastEntry;
 		if (bench.edited) bench.undoEdit();
 		else if (bench.notice?.undo) bench.notice.undo();
-		else if (line) void logbook().then((m) => m.undoEntry(bench, line.id));
+		else if (line) log(bench, (book) => book.undoEntry(bench, line.id));
 	};
 	const stations = Object.fromEntries(
 		STATIONS.map((station, index) => [
@@ -108,8 +118,8 @@ export function listenForKeys(screen: Screen): () => void {
 		}),
 		'-': single(() => nudgeAmps(screen, -1)),
 		'=': single(() => nudgeAmps(screen, 1)),
-		l: single(() => void logbook().then((m) => m.logCut(bench))),
-		k: single(() => void logbook().then((m) => m.logStart(bench))),
+		l: single(() => log(bench, (book) => book.logCut(bench))),
+		k: single(() => log(bench, (book) => book.logStart(bench))),
 		z: single(undo),
 		w: single(() => {
 			whereFrom = true;

@@ -6,6 +6,7 @@
 	import Legend from '$lib/components/Header/Legend.svelte';
 	import Line from '$lib/components/Line/Line.svelte';
 	import Notice from '$lib/components/Notice/Notice.svelte';
+	import Waiting from '$lib/components/Waiting/Waiting.svelte';
 	import When from '$lib/components/When.svelte';
 	import { rememberPage, rememberTheme, type Theme } from '$lib/state/device';
 	import { listenForKeys } from '$lib/state/keys';
@@ -28,7 +29,6 @@
 	const keysDialog = () => import('$lib/components/Header/KeysDialog.svelte');
 	const working = () => import('$lib/components/Working/Working.svelte');
 	const draftBar = () => import('$lib/components/Bench/DraftBar.svelte');
-	const waiting = () => import('$lib/components/Waiting/Waiting.svelte');
 
 	// What the server sent is taken when it is new; from station to station only the address changes.
 	let taken = untrack(() => data.sent);
@@ -59,11 +59,12 @@
 		const ended = () => {};
 		let stop = () => {};
 		// The page answers to hands first.
-		const timer = setTimeout(async () => {
-			const loaded = await import('$lib/state/sync.svelte');
-			if (stop === ended) return;
-			sync = new loaded.Sync(bench, refresh);
-			stop = sync.start();
+		const timer = setTimeout(() => {
+			void import('$lib/state/sync.svelte').then((loaded) => {
+				if (stop === ended) return;
+				sync = new loaded.Sync(bench, refresh);
+				stop = sync.start();
+			});
 		});
 		return () => {
 			clearTimeout(timer);
@@ -89,29 +90,41 @@
 	afterNavigate(({ to, type }) => {
 		if (!to) return;
 		rememberPage(to.url.pathname);
-		if (type === 'enter') return;
+		const { search } = bench;
+		if (type === 'enter' || to.url.search === `?${search}`) return;
 		const { usual } = data.sent.bench;
 		void import('$lib/formats/readSearch').then(({ cutFromSearch }) => {
-			// Whoever has gone on meanwhile is not called back.
-			if (page.url.href === to.url.href) bench.takeCut(cutFromSearch(to.url.searchParams, usual));
+			// Whoever has gone on meanwhile, to another page or cut, is not called back.
+			if (bench.search === search) bench.takeCut(cutFromSearch(to.url.searchParams, usual));
 		});
 	});
 	// The code of every station is here before the server goes away.
+	let whole = false;
 	$effect(() => {
-		void theRest().then(() => {
-			for (const path of STATIONS) void preloadCode(path);
-			for (const load of [keysDialog, working, draftBar, waiting]) void load();
-			void import('$lib/formats/readSearch');
-			void import('$lib/core/quantity/read');
-			void import('$lib/state/editBench');
-			void import('$lib/state/logbook');
-		});
+		void theRest()
+			.then(() =>
+				Promise.all([
+					...STATIONS.map((path) => preloadCode(path)),
+					...[keysDialog, working, draftBar].map((load) => load()),
+					import('$lib/formats/readSearch'),
+					import('$lib/state/editBench'),
+					import('$lib/state/logbook')
+				])
+			)
+			.then(
+				() => {
+					whole = true;
+					document.documentElement.dataset.whole = 'true';
+				},
+				// The server went away meanwhile: what is missing is asked for when it is needed.
+				() => {}
+			);
 	});
 	// Without the server a page that comes from it cannot be opened; the one that is open stays.
 	beforeNavigate(({ to, willUnload, cancel }) => {
 		const here = to && STATIONS.some((path) => to.url.pathname === path);
 		const sameBench = (to?.url.searchParams.get('bench') ?? bench.benchId) === bench.benchId;
-		if (!bench.away || (here && sameBench && !willUnload)) return;
+		if (!bench.away || (whole && here && sameBench && !willUnload)) return;
 		cancel();
 		bench.notice = {
 			kind: 'problem',
@@ -122,11 +135,7 @@
 
 <Header {theme} setTheme={(t) => (theme = t)} keys={() => (keysOpen = true)} />
 <Line />
-<When
-	on={bench.away || bench.waiting.length > 0}
-	load={waiting}
-	props={{ again: () => void sync?.now() }}
-/>
+<Waiting again={() => void sync?.now()} />
 <When on={bench.edited || bench.theirs !== undefined} load={draftBar} />
 <main class="sheet mx-auto min-h-[calc(100vh-184px)] max-w-[1600px]">
 	{@render children()}

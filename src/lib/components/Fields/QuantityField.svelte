@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Quantity } from '$lib/core';
+	import { DomainError, parseQuantity, type Quantity } from '$lib/core';
 	import { showAgain } from '$lib/state/showAgain';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
@@ -44,8 +44,6 @@
 			if (!error) typed = undefined;
 			return;
 		}
-		// Reading what people type loads with the first thing typed.
-		const { DomainError, parseQuantity } = await import('$lib/core/quantity/read');
 		try {
 			const read = parseQuantity(text, { quantity, units: bench.units, gauge: bench.gauge, label });
 			error = (await commit(read)) ?? undefined;
