@@ -66,6 +66,9 @@ const SHOTS: Shot[] = [
 	{ name: 'phone-wear', path: '/wear', size: PHONE, dark: true }
 ];
 
+/** Pages on the line, which fetch the others ahead. */
+const STATIONS = /^\/(supply|setup|cut|gouge|wear|bench|chart|template)\b/;
+
 /** Along the practice line in about five seconds, a little unevenly, as a hand does. */
 async function traceLine(page: Page): Promise<void> {
 	const box = (await page.getByTestId('track').boundingBox())!;
@@ -90,6 +93,9 @@ async function take(browser: Browser, demo: DemoServer, shot: Shot): Promise<voi
 	const address = new URL(shot.path, demo.url);
 	address.searchParams.set('bench', bench);
 	await page.goto(address.href, { waitUntil: 'networkidle' });
+	// What lies below the first screen comes a little later.
+	if (STATIONS.test(shot.path))
+		await page.locator('html[data-whole]').waitFor({ state: 'attached' });
 	if (shot.open) await page.locator(`[data-figure="${shot.open}"]`).first().click();
 	for (const name of shot.press ?? []) {
 		await page.getByRole('button', { name: new RegExp(`^${name}`) }).click();

@@ -21,6 +21,11 @@
 	$effect(() => void theRest().then(come));
 </script>
 
-<div style:min-height={Section ? undefined : `${heightPx}px`} {@attach whenSeen(come)}>
+<!-- Once it is there, what it draws lies in the page’s own grid. -->
+<div
+	class={Section ? 'contents' : undefined}
+	style:min-height={Section ? undefined : `${heightPx}px`}
+	{@attach whenSeen(come)}
+>
 	{#if Section}<Section {...props!} />{/if}
 </div>

@@ -41,17 +41,17 @@
 				>
 			</span>
 		</div>
-		<div class="mt-3 flex min-h-[53px] items-baseline gap-2">
-			<span
-				class="fig text-[44px]"
-				data-testid="line-seconds"
-				style:visibility={parts ? undefined : 'hidden'}>{bench.sayFigure('setup.lineS')}</span
-			>
-			<span style:visibility={parts ? undefined : 'hidden'}
-				>{#if bench.cut.guide === 'circle'}once round, <b>{bench.sayFigure('setup.lineMm')}</b
-					>{:else}for your <b>{bench.say(bench.cut.lengthMm, 'length')}</b> line{/if}</span
-			>
-			{#if !parts && !bench.dragging}<Elsewhere />{/if}
+		<div class="mt-3 grid min-h-[53px] items-center">
+			<div class="over flex items-baseline gap-2" style:visibility={parts ? undefined : 'hidden'}>
+				<span class="fig text-[44px]" data-testid="line-seconds"
+					>{bench.sayFigure('setup.lineS')}</span
+				>
+				<span
+					>{#if bench.cut.guide === 'circle'}once round, <b>{bench.sayFigure('setup.lineMm')}</b
+						>{:else}for your <b>{bench.say(bench.cut.lengthMm, 'length')}</b> line{/if}</span
+				>
+			</div>
+			{#if !parts && !bench.dragging}<div class="over"><Elsewhere /></div>{/if}
 		</div>
 	{/snippet}
 	{#snippet cells()}

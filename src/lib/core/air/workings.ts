@@ -8,7 +8,6 @@ import {
 	inletBarFor,
 	outletBar
 } from './flow';
-import { FREE_AIR_BAR } from '../quantity/units';
 import { stageCoefficient } from './stages';
 import { longestCut, tankDeliveryLpm, type LongestCut, type Tank } from '../session/tank';
 import { runSession } from '../session/run';
@@ -226,9 +225,6 @@ export function airWorkings(bench: ShopBench, line: AirLine, work: Work): AirWor
 		averageUseLpm
 	};
 }
-
-/** Bar per second that one l/min of free air takes from the store. */
-export const barSPerLpm = (tank: Tank): number => FREE_AIR_BAR / (60 * tank.volumeL);
 
 /** What the air's room reads of the Plan's workings. */
 export interface AirView {

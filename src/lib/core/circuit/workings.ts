@@ -184,7 +184,7 @@ export function wiring(bench: CircuitBench, evidence: CircuitEvidence): Wiring {
 		compressorA,
 		sharedV:
 			sourceV -
-			(supply.phases === 3 ? Math.sqrt(3) : 1) *
+			phaseFactor(supply.phases) *
 				(steadyA + compressorA) *
 				Math.max(0, resistanceOhm - model.cordOhm),
 		leastV: plate.voltageV - span,
@@ -278,8 +278,7 @@ export function draw(
 		apparentVA,
 		delivered,
 		inputA,
-		receptacleV:
-			w.sharedV - (w.resistanceOhm - w.cordOhm) * inputA * (supply.phases === 3 ? Math.sqrt(3) : 1),
+		receptacleV: w.sharedV - (w.resistanceOhm - w.cordOhm) * inputA * w.phaseFactor,
 		dropShare: delivered.ok ? (w.sourceV - delivered.voltageV) / w.sourceV : 1,
 		onShare,
 		effectiveA: effectiveCurrentA(inputA + sharedA, IDLE_A + sharedA, onShare),

@@ -18,6 +18,7 @@ import type { LawAt } from '../speed/speedLaw';
 import { arcThicknessMm } from './thickness';
 import { METALS, type Metal } from '../metal/metals';
 import { changeOver, NOZZLE_LEAST_SHARE, type PartChange } from '../torch/assembly';
+import { EIGHT_IN_TEN } from '../solve/normal';
 import { shades, type Shades } from '../safety/shade';
 import type { AirView } from '../air/workings';
 import type { ShopBench } from '../air/inputs';
@@ -123,7 +124,7 @@ export function matchedA(ask: LawAsk, aim: LineCut['aim'], plate: PlateInput): n
 
 /** It severs up to here nine times in ten: thicker is tight. */
 export const surelySeversMm = (severMm: number, spread: number): number =>
-	severMm * Math.exp(-1.28 * spread);
+	severMm * Math.exp(-EIGHT_IN_TEN * spread);
 
 /**
  * Amps by the school asked for, whole amps inside what plate and knob allow. `carriedA`: the most that

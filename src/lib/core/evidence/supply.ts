@@ -21,6 +21,7 @@ import { fittedNozzle } from '../torch/nozzle';
 import { draw, modelledOhm, wiring } from '../circuit/workings';
 import { apparentPowerVA } from '../cutter/power';
 import { IDLE_A } from '../cutter/plate';
+import { bisect } from '../solve/bisect';
 import { firstCrossing } from '../session/node';
 import type { Entry } from './entries';
 
@@ -125,15 +126,14 @@ export function shareFromTrip(
 		};
 		return firstCrossing(pattern, tripHeat)?.atS ?? Infinity;
 	};
-	let [low, high] = [0, 1];
 	if (tripS(1) <= e.afterS) return 1;
 	if (tripS(0) >= e.afterS) return 0;
-	for (let i = 0; i < 40; i++) {
-		const middle = (low + high) / 2;
-		if (tripS(middle) <= e.afterS) low = middle;
-		else high = middle;
-	}
-	return (low + high) / 2;
+	return bisect(
+		0,
+		1,
+		(share) => tripS(share) <= e.afterS,
+		(yes, no) => no - yes < 1e-9
+	);
 }
 
 function tripEvidence(bench: Bench, trips: readonly Of<'trip'>[]): Evidence['trip'] {

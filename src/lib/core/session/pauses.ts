@@ -1,3 +1,4 @@
+import { bisect } from '../solve/bisect';
 import { runSession } from './run';
 import { type RunInputs } from './runTypes';
 
@@ -65,16 +66,14 @@ export function planPauses(inputs: RunInputs, arcsS: readonly number[]): PausePl
 		let tried = attempt(standing, waitS, arcS);
 		const { because } = tried;
 		if (because !== undefined) {
-			let [no, yes] = [waitS, WAIT_MOST_S];
-			tried = attempt(standing, yes, arcS);
+			tried = attempt(standing, WAIT_MOST_S, arcS);
 			if (tried.because !== undefined) return { ok: false, because, afterCuts: n - 1 };
-			while (yes - no > CLOSE_S) {
-				const middle = (no + yes) / 2;
-				const at = attempt(standing, middle, arcS);
-				if (at.because === undefined) [yes, tried] = [middle, at];
-				else no = middle;
-			}
-			waitS = yes;
+			const lets = (s: number) => {
+				const at = attempt(standing, s, arcS);
+				if (at.because === undefined) tried = at;
+				return at.because === undefined;
+			};
+			waitS = bisect(WAIT_MOST_S, waitS, lets, (yes, no) => yes - no <= CLOSE_S);
 			pauses.push({ beforeCut: n, waitS: waitS + (n === 1 ? 0 : postS), atS: timeS, because });
 		}
 		standing = tried.end;

@@ -23,9 +23,13 @@ export interface Law {
 	b: number;
 }
 
+/** Bar per second that one l/min of free air takes from the store. */
+export const barSPerLpm = (tank: Pick<Tank, 'volumeL'>): number =>
+	FREE_AIR_BAR / (60 * tank.volumeL);
+
 /** The law while the compressor runs along one stretch and `useLpm` leaves (leak added). */
 export function runningLaw(tank: Tank, stretch: DeliveryStretch, useLpm: number): Law {
-	const perLpm = FREE_AIR_BAR / (60 * tank.volumeL);
+	const perLpm = barSPerLpm(tank);
 	return {
 		a: perLpm * (stretch.atZeroLpm - useLpm - tank.leakLpm),
 		b: -perLpm * stretch.slopeLpmBar
@@ -34,7 +38,7 @@ export function runningLaw(tank: Tank, stretch: DeliveryStretch, useLpm: number)
 
 /** The law with the compressor off. */
 export function standingLaw(tank: Tank, useLpm: number): Law {
-	return { a: (-FREE_AIR_BAR * (useLpm + tank.leakLpm)) / (60 * tank.volumeL), b: 0 };
+	return { a: -barSPerLpm(tank) * (useLpm + tank.leakLpm), b: 0 };
 }
 
 /** Pressure after `dtS` under dp/dt = a − b·p. */

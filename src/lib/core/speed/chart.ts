@@ -3,6 +3,7 @@
  * mix: charts step where the nozzle changes. The speed law reads the rows near a place.
  */
 
+import { firstTrue } from '../solve/bisect';
 import type { ChartRow, Chart } from './chartSchema';
 import { type MetalId } from '../metal/metals';
 
@@ -56,17 +57,6 @@ const GROUPS_BESIDE = 2;
 const ROWS_BESIDE = 3;
 const ROWS_PLENTY = 20;
 
-/** Index of the first that is not below. */
-function firstNotBelow<T>(list: readonly T[], below: (item: T) => boolean): number {
-	let [low, high] = [0, list.length];
-	while (low < high) {
-		const middle = (low + high) >> 1;
-		if (below(list[middle]!)) low = middle + 1;
-		else high = middle;
-	}
-	return low;
-}
-
 const around = <T>(list: readonly T[], index: number, beside: number) =>
 	list.slice(Math.max(0, index - beside), index + beside);
 
@@ -78,9 +68,9 @@ export function nearRows(chart: Chart, at: ChartPlace): readonly ChartRow[] {
 	const groups = groupsFor(chart, at);
 	const count = groups.reduce((sum, g) => sum + g.rows.length, 0);
 	if (count <= ROWS_PLENTY) return groups.flatMap((g) => g.rows);
-	const i = firstNotBelow(groups, (g) => g.outputA < at.outputA);
+	const i = firstTrue(groups.length, (i) => groups[i]!.outputA >= at.outputA);
 	return around(groups, i, GROUPS_BESIDE).flatMap((group) => {
-		const k = firstNotBelow(group.rows, (r) => r.thicknessMm < at.thicknessMm);
+		const k = firstTrue(group.rows.length, (i) => group.rows[i]!.thicknessMm >= at.thicknessMm);
 		return around(group.rows, k, ROWS_BESIDE);
 	});
 }

@@ -195,7 +195,8 @@
 		grid-row: 1 / 3;
 		grid-column: 2;
 	}
-	.below > :global(*) {
+	.below > :global(*),
+	.below :global(.contents > *) {
 		contain: layout style;
 	}
 	.below {

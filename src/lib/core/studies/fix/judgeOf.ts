@@ -1,3 +1,4 @@
+import { firstTrue } from '../../solve/bisect';
 import { startsPerH } from '../../session/run';
 import { checksOf, type Check } from '../../plan/rooms';
 import type { PlanInputs } from '../../inputs/planInputs';
@@ -42,13 +43,7 @@ export function worseElsewhere(before: Outcome, after: Outcome): boolean {
 
 /** Smallest of rising values for which it holds; undefined: none. */
 export function firstThat<T>(values: readonly T[], holds: (value: T) => boolean): T | undefined {
-	let [low, high] = [0, values.length];
-	while (low < high) {
-		const middle = (low + high) >> 1;
-		if (holds(values[middle]!)) high = middle;
-		else low = middle + 1;
-	}
-	return values[low];
+	return values[firstTrue(values.length, (i) => holds(values[i]!))];
 }
 
 /** The first of rising values that makes it hold, else the first that at least lets it run. */

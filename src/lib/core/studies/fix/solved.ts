@@ -1,3 +1,4 @@
+import { bisect } from '../../solve/bisect';
 import {
 	ampacityA,
 	conductorLabel,
@@ -41,13 +42,7 @@ function edge(
 	const [good, bad] = seek === 'largest' ? [low, high] : [high, low];
 	if (!holds(good)) return null;
 	if (holds(bad)) return bad;
-	let [yes, no] = [good, bad];
-	while (Math.abs(yes - no) > CLOSE * Math.abs(yes)) {
-		const middle = (yes + no) / 2;
-		if (holds(middle)) yes = middle;
-		else no = middle;
-	}
-	return yes;
+	return bisect(good, bad, holds, (yes, no) => Math.abs(yes - no) <= CLOSE * Math.abs(yes));
 }
 
 /**

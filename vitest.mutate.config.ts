@@ -1,0 +1,13 @@
+import { fileURLToPath } from 'node:url';
+import { defineConfig } from 'vitest/config';
+
+/** The tests of the core alone, for `npm run mutate`: many short runs, without the pages. */
+export default defineConfig({
+	resolve: { alias: { $lib: fileURLToPath(new URL('./src/lib', import.meta.url)) } },
+	test: {
+		environment: 'node',
+		testTimeout: 60_000,
+		expect: { requireAssertions: true },
+		include: ['src/lib/core/**/*.test.ts', 'tests/reference/**/*.test.ts']
+	}
+});
