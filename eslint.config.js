@@ -62,7 +62,7 @@ const oneWay = ROOMS.map((room, i) => {
 		rules: forbid([
 			outsideCore,
 			{
-				regex: '^(\.\.)(/\.\.)*(/index)?$',
+				regex: '^[.][.](/[.][.])*(/index)?$',
 				message: 'Rooms stand below the face of the core.'
 			},
 			...(group.length

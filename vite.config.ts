@@ -43,7 +43,8 @@ export default defineConfig({
 						'../scripts/**/*.ts',
 						'../scripts/**/*.js',
 						'../server.js',
-						'../vite.heavy.config.ts'
+						'../vite.heavy.config.ts',
+						'../vitest.mutate.config.ts'
 					]
 				})
 			}
