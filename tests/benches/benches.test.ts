@@ -12,6 +12,7 @@ import {
 	DEFAULT_CUT,
 	DEFAULT_SETTINGS,
 	FIGURE_IDS,
+	filled,
 	fixesFor,
 	METAL_IDS,
 	NO_EVIDENCE,
@@ -55,7 +56,8 @@ const inputs = (b: Bench, cut: Partial<Cut> = {}, work: Partial<Work> = {}): Pla
 const of = (...args: Parameters<typeof inputs>) => plan(inputs(...args));
 const value = (p: Plan, id: FigureId) => p.figures[id].value;
 const check = (p: Plan, part: string) => p.checks.find((c) => c.part === part);
-const told = (p: Plan) => [...p.findings, ...p.cautions].map(({ text }) => text).join('\n');
+const told = (p: Plan) =>
+	[...p.findings, ...p.cautions].map((said) => filled(said, { units: 'metric' })).join('\n');
 const DUTY_35: Partial<Work> = { by: 'pattern', arcS: 210, restS: 390 };
 
 /** [bench, cut, work, figure, at least, at most]: null is "there is no such number". */
