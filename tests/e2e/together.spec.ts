@@ -34,7 +34,10 @@ test('two who fit a new pair at once: the second is told, and nothing is undone 
 	const address = `/wear?bench=${await demo.benchId('Bay 2')}`;
 	await page.goto(address);
 	const other = await browser.newPage();
+	// The other browser looks for news once it is there; what comes after that it does not know.
+	const looked = other.waitForResponse((response) => response.url().includes('/api/revisions'));
 	await other.goto(demo.url + address);
+	await looked;
 	const fit = (on: Page) => on.getByRole('button', { name: 'New electrode and nozzle' }).click();
 	await fit(page);
 	await expect(notice(page)).toContainText('is in the torch');
