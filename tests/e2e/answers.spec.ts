@@ -76,7 +76,7 @@ test('the shop’s second school of sparks is obeyed by card, drawing, practice 
 	const before = parseFloat((await seconds.textContent())!);
 	await page.goto(`/bench?bench=${id}`);
 	const saved = page.waitForResponse((r) => r.url().endsWith('/api/settings'));
-	await page.getByText('near straight down', { exact: true }).click();
+	await page.getByRole('radio', { name: 'near straight down' }).check();
 	await saved;
 	await page.goto(`/setup?bench=${id}`);
 	await expect(page.getByRole('region', { name: 'Setting card' })).toContainText(
@@ -93,7 +93,7 @@ test('the shop’s second school of sparks is obeyed by card, drawing, practice 
 	await page.getByLabel('Sparks trail by').fill('12');
 	await expect(page.getByTestId('why-moved')).toContainText(`The card stays at ${speed}`);
 	await page.goto(`/bench?bench=${id}`);
-	await page.getByText('trail 15–30°', { exact: true }).click();
+	await page.getByRole('radio', { name: 'trail 15–30°' }).check();
 	await page.goto(`/setup?bench=${id}`);
 	await expect(seconds).toHaveText(`${before} s`);
 });
@@ -108,7 +108,7 @@ test('Supply plans with the planned cut; a longer line is a longer arc, a typed 
 	const short = parseFloat((await arc.textContent())!);
 	await page.goto(`/supply?bench=${id}&len=600`);
 	expect(parseFloat((await arc.textContent())!)).toBeGreaterThan(1.9 * short);
-	await page.getByText('a pattern of its own').click();
+	await page.getByRole('radio', { name: 'a pattern of its own' }).check();
 	await page.getByLabel('Arc on').fill('3');
 	await page.getByLabel('Arc on').blur();
 	await expect(page).toHaveURL(/work=pattern/);
@@ -150,11 +150,11 @@ test('a hole is offered every way in but from an edge, and the one planned is th
 }) => {
 	await page.goto('/cut?guide=circle&circleOf=hole&t=9');
 	const ways = page.getByRole('radiogroup', { name: 'Start' });
-	await expect(ways).toContainText('In the plate');
-	await expect(ways).not.toContainText('From an edge');
+	await expect(ways.getByRole('radio', { name: 'In the plate' })).toBeVisible();
+	await expect(ways.getByRole('radio', { name: 'From an edge' })).toHaveCount(0);
 	const start = page.getByRole('region', { name: 'Start', exact: true });
 	await expect(start.getByRole('heading')).toHaveText('Rolled pierce');
-	await page.getByText('A disc').click();
-	await expect(ways).toContainText('From an edge');
+	await page.getByRole('radio', { name: 'A disc' }).check();
+	await expect(ways.getByRole('radio', { name: 'From an edge' })).toBeVisible();
 	await expect(start.getByRole('heading')).toHaveText('Edge start');
 });

@@ -40,11 +40,14 @@ test('every guide says what to set, and by how much a part is wrong when it is f
 	await expect(wrong).toContainText('straight edge on the line: wrong by 11.3 mm');
 	await expect(wrong).toContainText('on the waste: wrong by 1.41 mm; from there it is 12.7 mm');
 	const guide = page.getByRole('radiogroup', { name: 'Guide', exact: true });
-	await guide.getByText('Circle').click();
+	await guide.getByRole('radio', { name: 'Circle' }).check();
 	await expect(page.getByRole('img', { name: /Circle guide: 49.3 mm/ })).toBeVisible();
 	await expect(wrong).toContainText('wrong by 1.41 mm in diameter');
 	await expect(wrong).toContainText('wrong by 2.82 mm in diameter');
-	await page.getByRole('radiogroup', { name: 'What is kept' }).getByText('A disc').click();
+	await page
+		.getByRole('radiogroup', { name: 'What is kept' })
+		.getByRole('radio', { name: 'A disc' })
+		.check();
 	await expect(page.getByRole('img', { name: /Circle guide: 50.7 mm/ })).toBeVisible();
 	const diameter = page.getByLabel('Finished diameter');
 	await diameter.fill('2');
@@ -56,7 +59,7 @@ test('every guide says what to set, and by how much a part is wrong when it is f
 	await expect(page).toHaveURL(/dia=203.2/);
 	await page.reload();
 	await expect(page.getByRole('img', { name: /Circle guide: 102/ })).toBeVisible();
-	await guide.getByText('Freehand').click();
+	await guide.getByRole('radio', { name: 'Freehand' }).check();
 	await expect(wrong).toContainText('torch centre on the line: wrong by 0.7');
 });
 
@@ -69,7 +72,7 @@ test('a start that cannot go through says which amps would, and each start tells
 	);
 	await page.goto('/cut?t=4');
 	const start = page.getByRole('radiogroup', { name: 'Start' });
-	await start.getByText('Hover').click();
+	await start.getByRole('radio', { name: 'Hover' }).check();
 	await expect(page.getByText('about 12 mm off, fire')).toBeVisible();
 	const costs = page.getByRole('region', { name: 'What each start costs' });
 	await expect(costs.getByRole('row')).toHaveCount(6);
@@ -88,7 +91,10 @@ test('a bevel is drawn across the cut, with its wider kerf and its bottom edge',
 	// 45° on a face of 5 mm stands the shield 5 mm off: not dragged, but rolled.
 	const refused = page.getByRole('alert').filter({ hasText: 'Do not drag it' });
 	await expect(refused).toBeVisible();
-	await page.getByRole('radiogroup', { name: 'Guide', exact: true }).getByText('Roller').click();
+	await page
+		.getByRole('radiogroup', { name: 'Guide', exact: true })
+		.getByRole('radio', { name: 'Roller' })
+		.check();
 	await expect(refused).toHaveCount(0);
 });
 
@@ -141,14 +147,15 @@ test('a flange from a DXF drawing becomes a template, is exported and opens in a
 	await expect(job).toContainText('7 of them pierced');
 	await page
 		.getByRole('radiogroup', { name: 'Template in holes lies' })
-		.getByText('on the waste')
-		.click();
+		.getByRole('radio', { name: 'on the waste' })
+		.check();
 	// A bolt hole of an inch has no room for a shield of 12 mm.
-	await expect(page.getByTestId('corners')).toContainText('has no room for a template in hole');
+	await expect(page.getByTestId('corners')).toContainText('has no room for a template at');
+	await expect(page.getByTestId('remedy')).toContainText('lay the templates in holes on the part');
 	await page
 		.getByRole('radiogroup', { name: 'Template in holes lies' })
-		.getByText('on the part')
-		.click();
+		.getByRole('radio', { name: 'on the part' })
+		.check();
 	await expect(page.getByTestId('corners')).not.toContainText('has no room');
 	const parts = page.getByLabel('Equal parts');
 	await parts.fill('3');
@@ -180,7 +187,10 @@ test('a flange from a DXF drawing becomes a template, is exported and opens in a
 
 test('the exported SVG has its true size in the browser itself', async ({ page }) => {
 	await page.goto('/template');
-	await page.getByRole('radiogroup', { name: 'Outline' }).getByText('Slot').click();
+	await page
+		.getByRole('radiogroup', { name: 'Outline' })
+		.getByRole('radio', { name: 'Slot' })
+		.check();
 	await expect(page.getByTestId('job')).toContainText('1');
 	const saved = page.waitForEvent('download');
 	await page.getByRole('button', { name: 'SVG', exact: true }).click();
@@ -200,7 +210,10 @@ test('a template prints in true size, and an outline is saved, opened and put aw
 	page
 }) => {
 	await page.goto('/template');
-	await page.getByRole('radiogroup', { name: 'Outline' }).getByText('Rectangle').click();
+	await page
+		.getByRole('radiogroup', { name: 'Outline' })
+		.getByRole('radio', { name: 'Rectangle' })
+		.check();
 	await expect(page.getByTestId('corners')).toContainText(
 		'4 outside corners come out with a radius of 11.3 mm'
 	);

@@ -64,7 +64,7 @@ test('by mouse: from the bench to the setting card, the cut, the gouge and the p
 	await nav.locator('[data-station="cut"]').click();
 	// The chart's kerf near this thickness, about 1.6 mm: half of it less than the shield radius of 12.
 	await expect(page.getByRole('img', { name: /Plan of the cut/ })).toHaveAccessibleName(/11\.2 mm/);
-	await page.getByText('On the waste', { exact: true }).click();
+	await page.getByRole('radio', { name: 'On the waste' }).check();
 	await expect(page.getByRole('img', { name: /Plan of the cut/ })).toHaveAccessibleName(/12\.8 mm/);
 
 	await nav.locator('[data-station="gouge"]').click();

@@ -64,14 +64,14 @@ test('a pit reading moves the life left', async ({ page }) => {
 
 test('units switch everywhere at once and the first paint keeps them', async ({ page }) => {
 	await page.goto('/setup?t=1.519');
-	await page.getByText('gauge', { exact: true }).click();
+	await page.getByRole('radio', { name: 'gauge' }).check();
 	await expect(page.getByRole('region', { name: 'Setting card' })).toContainText(
 		'16 ga mild steel'
 	);
 	await expect(page.getByRole('navigation', { name: 'The line' })).toContainText('in/min');
 	const html = await (await page.context().request.get('/setup?t=1.519')).text();
 	expect(html).toContain('16 ga mild steel');
-	await page.getByText('Dark', { exact: true }).click();
+	await page.getByRole('radio', { name: 'Dark' }).check();
 	expect(await (await page.context().request.get('/setup')).text()).toContain(
 		'data-theme="hood-down"'
 	);

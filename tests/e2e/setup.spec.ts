@@ -126,7 +126,10 @@ test('quarter-inch steel: the schools side by side, and the one chosen goes ever
 	page
 }) => {
 	await page.goto('/setup');
-	await page.getByRole('radiogroup', { name: 'Units' }).getByText('inch').click();
+	await page
+		.getByRole('radiogroup', { name: 'Units' })
+		.getByRole('radio', { name: 'inch' })
+		.check();
 	const thickness = page.getByRole('textbox', { name: 'Thickness' });
 	await thickness.fill('.25');
 	await thickness.blur();
@@ -147,7 +150,7 @@ test('quarter-inch steel: the schools side by side, and the one chosen goes ever
 	await expect(card).toContainText('1/4 in mild steel, fastest');
 	await page.getByTestId('notice').getByRole('button', { name: /Undo/ }).click();
 	await expect(card).toContainText(`${amps}A`);
-	await page.getByRole('radiogroup', { name: 'Units' }).getByText('mm').click();
+	await page.getByRole('radiogroup', { name: 'Units' }).getByRole('radio', { name: 'mm' }).check();
 });
 
 test('three test cuts tighten the band and are taken back one by one; one that fails slows it', async ({
@@ -176,7 +179,7 @@ test('three test cuts tighten the band and are taken back one by one; one that f
 
 	const seconds = page.getByTestId('line-seconds');
 	const before = parseFloat((await seconds.textContent())!);
-	await cuts.getByText('Not through').click();
+	await cuts.getByRole('radio', { name: 'Not through' }).check();
 	await cuts.getByLabel('took').fill('5');
 	await cuts.getByLabel('took').blur();
 	await cuts.getByRole('button', { name: /Take it/ }).click();
@@ -261,7 +264,7 @@ test('the pacer counts in, keeps the beat, and starts and stops by a pedal that 
 	await expect(pacer).toContainText('of 6');
 	await page.keyboard.press(' ');
 	await expect(page.getByRole('button', { name: /Pace me/ })).toBeVisible();
-	await page.getByText('Light only').click();
+	await page.getByRole('radio', { name: 'Light only' }).check();
 	await page.keyboard.press(' ');
 	await expect(pacer).toHaveText('end', { timeout: 8000 });
 
@@ -317,7 +320,7 @@ test('stack, bevel, mesh and coatings change the plan, warn, and stay in the add
 	await bevel.fill('30');
 	await bevel.blur();
 	await page.getByLabel('On the back').selectOption({ label: 'zinc' });
-	await page.getByText('Mesh', { exact: true }).click();
+	await page.getByRole('radio', { name: 'Mesh' }).check();
 	await expect(page.getByTestId('more')).toHaveText('2 sheets, 30° bevel, mesh, zinc on the back');
 	const card = page.getByRole('region', { name: 'Setting card' });
 	await expect(card).toContainText('2 × 4 mm mild steel, clean edge, 30° bevel');

@@ -82,10 +82,10 @@ test('a shift with breaks, and the pattern in cuts of ten minutes, stay in the a
 	page
 }) => {
 	await page.goto('/supply');
-	await page.getByText('a pattern of its own').click();
+	await page.getByRole('radio', { name: 'a pattern of its own' }).check();
 	await page.getByLabel('Arc on').fill('14');
 	await page.getByLabel('Arc on').blur();
-	await page.getByText('a shift with breaks').click();
+	await page.getByRole('radio', { name: 'a shift with breaks' }).check();
 	await page.getByLabel('Break every').fill('55');
 	await page.getByLabel('Break every').blur();
 	await expect(page).toHaveURL(/shift=8-55-15/);

@@ -19,7 +19,7 @@ test('harder work stops the cutter: when, which amps run on, and the same on eve
 	page
 }) => {
 	await page.goto('/supply');
-	await page.getByText('a pattern of its own').click();
+	await page.getByRole('radio', { name: 'a pattern of its own' }).check();
 	const arc = page.getByLabel('Arc on');
 	await arc.fill('2 min');
 	await arc.blur();
@@ -47,9 +47,9 @@ test('a part can be taken out and put back, chosen from a list, and undone step 
 	await page.goto('/bench');
 	await page.locator('[data-part="cord"]').click();
 	const editor = page.getByTestId('part-editor');
-	await editor.getByText('none').click();
+	await editor.getByRole('radio', { name: 'none' }).check();
 	await expect(editor.getByLabel('Length, one way')).toBeHidden();
-	await editor.getByText('fitted').click();
+	await editor.getByRole('radio', { name: 'fitted' }).check();
 	await expect(editor.getByLabel('Length, one way')).toHaveValue('7.6 m');
 	await page.locator('[data-part="wire"]').click();
 	await editor.getByLabel('Size').selectOption({ label: '2.5 mm²' });
@@ -113,11 +113,11 @@ test('a new pair starts fresh and can be taken out again; the schools of the sho
 	await expect(left).toHaveAttribute('data-value', String(before));
 
 	await page.goto('/bench');
-	await page.getByText('1.0 mm, cautious').click();
+	await page.getByRole('radio', { name: '1.0 mm, cautious' }).check();
 	await page.locator('[data-station="wear"]').click();
 	await expect.poll(async () => Number(await left.getAttribute('data-value'))).toBeLessThan(before);
 	await page.goto('/bench');
-	await page.getByText('1.5 mm (1/16")').click();
+	await page.getByRole('radio', { name: '1.5 mm (1/16")' }).check();
 	await page.locator('[data-station="wear"]').click();
 	await expect(left).toHaveAttribute('data-value', String(before));
 });

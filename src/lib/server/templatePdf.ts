@@ -13,7 +13,7 @@ const OVERLAP_MM = 10;
 /** Side of the check squares, mm. */
 export const CHECK_MM = 100;
 const RULE_MM = 50;
-const INK = { template: '#1b1a2c', part: '#8a8f9c', cross: '#4527d0' };
+const INK = { template: '#1b1a2c', part: '#8a8f9c', cross: '#4527d0', warning: '#ad1a17' };
 
 export interface Tiling {
 	columns: number;
@@ -53,6 +53,8 @@ export async function templatePdf(input: {
 	paper: keyof typeof SHEETS_MM;
 	layers: Layers;
 	torch: { shieldRadiusMm: number; kerfMm: number; outside: string; holes: string };
+	/** Why the sheets cannot be used as they are; stands on the cover and, short, on every sheet. */
+	warnings?: string[];
 }): Promise<Uint8Array<ArrayBuffer>> {
 	const { layers, paper } = input;
 	const template = layers.template ?? [];
@@ -101,6 +103,21 @@ export async function templatePdf(input: {
 		`it must be ${CHECK_MM} mm by ${CHECK_MM} mm. If it is not, do not use the sheets.`,
 		'The template must be thicker than the shield’s bearing height. Check on scrap first.'
 	].forEach((words, i) => text(words, MARGIN_MM, MARGIN_MM + 14 + i * 6, 3.6));
+	const { warnings = [] } = input;
+	const planY = 62 + CHECK_MM + 8;
+	if (warnings.length) {
+		doc
+			.fillColor(INK.warning)
+			.fontSize(4.2)
+			.text(
+				latin(['This template cannot be made as it is.', ...warnings].join(' ')),
+				MARGIN_MM,
+				planY + 90,
+				{
+					width: SHEETS_MM[paper][0] - 2 * MARGIN_MM
+				}
+			);
+	}
 	doc
 		.rect(MARGIN_MM + 10, 62, CHECK_MM, CHECK_MM)
 		.lineWidth(0.25)
@@ -111,7 +128,7 @@ export async function templatePdf(input: {
 	text(
 		`${tiling.columns * tiling.rows} sheets: lay the crosses on one another, cut along one of them.`,
 		MARGIN_MM,
-		62 + CHECK_MM + 8,
+		planY,
 		3.6
 	);
 	const small = Math.min(14, 150 / tiling.columns, 70 / tiling.rows);
@@ -162,6 +179,7 @@ export async function templatePdf(input: {
 				.stroke();
 			text(`${RULE_MM} mm`, sheetW / 2 + RULE_MM / 2 + 2, sheetH - 8, 3);
 			text(`${input.name}   ${tileName(column, row)}`, MARGIN_MM, 4, 4);
+			if (warnings.length) text('Cannot be made as it is: see the cover.', sheetW / 2 + 10, 4, 3.6);
 			doc.restore();
 		}
 	}

@@ -5,8 +5,14 @@ import { cutOrder, type CutPath } from '$lib/core/shape/order';
 import { boundsOf, type Bounds, type Contour } from '$lib/core/shape/outline';
 import { pathOf } from '$lib/core/shape/offset';
 import {
+	faultsOf,
+	isFaulty,
+	remedyOf,
+	type Remedy,
+	type TemplateFaults
+} from '$lib/core/shape/remedy';
+import {
 	asCut,
-	crossingTemplates,
 	isFollowed,
 	templatesOf,
 	type TemplateContour,
@@ -46,16 +52,7 @@ export interface TemplateDrawing {
 	torch: string;
 	corners: TemplateContour['corners'];
 	order: Omit<CutPath, 'path'>[];
-	/** Contours whose template has no room, or falls apart. */
-	missing: {
-		index: number;
-		edge: TemplateContour['edge'];
-		why: 'no room' | 'falls apart';
-	}[];
-	/** Templates that cross another one. */
-	crossing: number;
-	/** Contours that are smaller than the kerf. */
-	tooSmall: number;
+	faults: TemplateFaults;
 }
 /** What the cut makes of it, worked out after the drawing is on the screen. */
 export interface CheckAnswer {
@@ -67,6 +64,8 @@ export interface CheckAnswer {
 	tooNarrow: number[];
 	/** Contours of too many points, which were not checked. */
 	unchecked: number;
+	/** How what cannot be made as asked can be made; `undefined`: nothing is wrong, or no way was found. */
+	remedy: Remedy | undefined;
 }
 export interface MakeAnswer {
 	id: number;
@@ -100,12 +99,7 @@ function drawingOf(input: TemplateInput, templates: TemplateContour[], paths: Cu
 			headingDeg,
 			tight
 		})),
-		missing: templates.flatMap(({ template, edge }, index): TemplateDrawing['missing'] => {
-			if (template.length === 0) return [{ index, edge, why: 'no room' }];
-			return template.length > 1 ? [{ index, edge, why: 'falls apart' }] : [];
-		}),
-		crossing: new Set(crossingTemplates(templates).flat()).size,
-		tooSmall: templates.filter(({ torch }) => torch.length === 0).length
+		faults: faultsOf(templates)
 	} satisfies TemplateDrawing;
 }
 
@@ -146,7 +140,8 @@ function check({ id, input }: MakeQuestion, templates: TemplateContour[]): Check
 		tooNarrow: checked
 			.filter(({ one, result }) => one.template.length === 1 && !isFollowed(one, result, input))
 			.map(({ index }) => index),
-		unchecked: templates.length - checked.length
+		unchecked: templates.length - checked.length,
+		remedy: isFaulty(faultsOf(templates)) ? remedyOf(input) : undefined
 	};
 }
 

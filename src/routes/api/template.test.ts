@@ -97,6 +97,16 @@ const pdfOf = async (contours: Contour[], paper: 'A4' | 'letter') => {
 };
 
 describe('a printed template', () => {
+	it('says on the cover and on each sheet that it cannot be made as it is, and how it can', async () => {
+		const tight = contoursOf({ ...STARTING_SHAPES.flange, boltCircleMm: 240 });
+		const [cover, ...sheets] = await pdfOf(tight, 'A4');
+		expect(cover!.words).toContain('9 templates cross');
+		expect(cover!.words).toContain('make two plates: one for the outside, one for the holes');
+		for (const sheet of sheets) expect(sheet.words).toContain('Cannot be made as it is');
+		const [sound] = await pdfOf(contoursOf(STARTING_SHAPES.flange), 'A4');
+		expect(sound!.words).not.toContain('cannot be made');
+	});
+
 	it.each(['A4', 'letter'] as const)(
 		'is in true millimetres on %s, with its check square',
 		async (paper) => {

@@ -15,8 +15,8 @@
 <svelte:head><title>Passcode · Steady Arc</title></svelte:head>
 
 <main class="sheet mx-auto min-h-screen max-w-xl p-6">
-	<p class="flex items-center gap-3"><Logo /><span class="fig text-[30px]">Steady Arc</span></p>
-	<h1 class="fig mt-6 text-[46px]" style:white-space="normal">
+	<p class="flex items-center gap-3"><Logo /><span class="fig text-[1.875rem]">Steady Arc</span></p>
+	<h1 class="fig mt-6 text-[2.875rem]" style:white-space="normal">
 		{isNew ? 'Choose the shop’s passcode' : 'The shop’s passcode'}
 	</h1>
 	<p class="mt-2">
@@ -44,7 +44,7 @@
 				autofocus
 			/>
 		</label>
-		<button class="act main big">{isNew ? 'Set it and go in' : 'Go in'}</button>
+		<button class="btn btn-primary btn-xl">{isNew ? 'Set it and go in' : 'Go in'}</button>
 	</form>
 </main>
 
@@ -53,7 +53,7 @@
 		width: 100%;
 		min-height: 64px;
 		padding: 0 14px;
-		font-size: 28px;
+		font-size: 1.75rem;
 		color: var(--ink);
 		background: var(--card);
 		border: 2px solid var(--ink);

@@ -3,6 +3,7 @@
 	import type { Bench } from '$lib/core';
 	import { readBenchFile } from '$lib/formats/benchFile';
 	import { STARTER_BENCHES } from '$lib/formats/starters';
+	import FileButton from '$lib/components/Fields/FileButton.svelte';
 	import Logo from '$lib/components/Header/Logo.svelte';
 	import { newOpId } from '$lib/state/ids';
 	import { sendNow } from '$lib/state/outbox';
@@ -19,8 +20,7 @@
 		if (result.outcome === 'done') await goto(`/bench?bench=${result.data.id}`);
 		else problem = result.problem.message;
 	}
-	async function read(file: File | undefined) {
-		if (!file) return;
+	async function read(file: File) {
 		const found = readBenchFile(await file.text());
 		if (found.ok) await make(found.bench);
 		else problem = found.problem.message;
@@ -30,27 +30,24 @@
 <svelte:head><title>Start · Steady Arc</title></svelte:head>
 
 <main class="sheet mx-auto min-h-screen max-w-3xl p-6">
-	<p class="flex items-center gap-3"><Logo /><span class="fig text-[30px]">Steady Arc</span></p>
-	<h1 class="fig mt-6 text-[46px]" style:white-space="normal">What stands in your shop?</h1>
+	<p class="flex items-center gap-3"><Logo /><span class="fig text-[1.875rem]">Steady Arc</span></p>
+	<h1 class="fig mt-6 text-[2.875rem]" style:white-space="normal">What stands in your shop?</h1>
 	<p class="mt-2">
 		Take the nearest; every value in it is typical only. Then put it right, part by part, from the
 		data plates.
 	</p>
 	<div class="mt-4 grid gap-3">
 		{#each STARTER_BENCHES as bench (bench.name)}
-			<button type="button" class="act big justify-start" onclick={() => void make(bench)}
+			<button type="button" class="btn justify-start btn-xl" onclick={() => void make(bench)}
 				>{bench.name}</button
 			>
 		{/each}
-		<label class="act big relative justify-start">
-			A bench file
-			<input
-				type="file"
-				accept="application/json,.json"
-				class="sr-only"
-				onchange={(e) => void read(e.currentTarget.files?.[0])}
-			/>
-		</label>
+		<FileButton
+			label="A bench file"
+			accept="application/json,.json"
+			big
+			take={(file) => void read(file)}
+		/>
 	</div>
 	{#if problem}<p class="mt-3 font-semibold" style:color="var(--stops)" role="alert">
 			{problem}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { getWorkbench } from '$lib/state/workbench.svelte';
+	import FileButton from '$lib/components/Fields/FileButton.svelte';
 	import type { Problem } from '$lib/formats/problem';
 	import { dayAndTime } from '$lib/components/Wear/words';
 
@@ -8,7 +9,6 @@
 	let chosen = $state.raw<File | undefined>();
 	let problem = $state<string | undefined>();
 	let busy = $state(false);
-	let input = $state<HTMLInputElement>();
 
 	async function restore(file: File) {
 		busy = true;
@@ -43,18 +43,14 @@
 <section aria-label="Backup">
 	<h2 class="h">Backup of the whole shop</h2>
 	<div class="mt-1 flex flex-wrap gap-2">
-		<a class="act" href="/api/backup" download>Save a backup</a>
-		<button type="button" class="act" onclick={() => input?.click()}>Restore a backup</button>
-		<input
-			bind:this={input}
-			type="file"
+		<a class="btn" href="/api/backup" download>Save a backup</a>
+		<FileButton
+			label="Restore a backup"
+			name="Backup to restore"
 			accept=".db,application/vnd.sqlite3"
-			class="sr-only"
-			aria-label="Backup to restore"
-			onchange={(e) => {
-				chosen = e.currentTarget.files?.[0];
+			take={(file) => {
+				chosen = file;
 				problem = undefined;
-				e.currentTarget.value = '';
 			}}
 		/>
 	</div>
@@ -66,10 +62,13 @@
 			<b>{chosen.name}</b>, {Math.max(1, Math.round(chosen.size / 1000))} kB. It takes the place of all
 			benches, logs, charts and cards, for everybody. What stands here now is kept aside on the server.
 			<div class="mt-2 flex gap-2">
-				<button type="button" class="act main" disabled={busy} onclick={() => void restore(chosen!)}
-					>Put it in place</button
+				<button
+					type="button"
+					class="btn btn-primary"
+					disabled={busy}
+					onclick={() => void restore(chosen!)}>Put it in place</button
 				>
-				<button type="button" class="act" disabled={busy} onclick={() => (chosen = undefined)}
+				<button type="button" class="btn" disabled={busy} onclick={() => (chosen = undefined)}
 					>Leave it</button
 				>
 			</div>

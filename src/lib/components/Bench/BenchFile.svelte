@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import type { Bench } from '$lib/core';
+	import FileButton from '$lib/components/Fields/FileButton.svelte';
 	import { readBenchFile } from '$lib/formats/benchFile';
 	import { newOpId } from '$lib/state/ids';
 	import { sendNow } from '$lib/state/outbox';
@@ -10,11 +11,9 @@
 	const bench = getWorkbench();
 	let found = $state.raw<Bench | undefined>();
 	let problem = $state<string | undefined>();
-	let input = $state<HTMLInputElement>();
 
-	async function read(file: File | undefined) {
+	async function read(file: File) {
 		found = problem = undefined;
-		if (!file) return;
 		const result = readBenchFile(await file.text());
 		if (result.ok) found = result.bench;
 		else problem = result.problem.message;
@@ -37,17 +36,14 @@
 <section aria-label="Bench file">
 	<h2 class="h">As a file</h2>
 	<div class="mt-1 flex flex-wrap gap-2">
-		<a class="act" href="/api/benches/{bench.benchId}/export" download>Export this bench</a>
-		<button type="button" class="act" onclick={() => input?.click()}>Import a bench</button>
-		<a class="act" href="/api/export" download>Export everything</a>
-		<input
-			bind:this={input}
-			type="file"
+		<a class="btn" href="/api/benches/{bench.benchId}/export" download>Export this bench</a>
+		<FileButton
+			label="Import a bench"
+			name="Bench file to import"
 			accept="application/json,.json"
-			class="sr-only"
-			aria-label="Bench file to import"
-			onchange={(e) => void read(e.currentTarget.files?.[0])}
+			take={(file) => void read(file)}
 		/>
+		<a class="btn" href="/api/export" download>Export everything</a>
 	</div>
 	{#if problem}<p class="mt-2 font-semibold" style:color="var(--stops)" role="alert">
 			{problem}
@@ -57,10 +53,10 @@
 			<b>{found.name}</b>: {found.cutter.name}, {found.supply.nominalV} V, {found.supply.breaker
 				.ratingA} A breaker, {found.air.tankL} l tank. Nothing is written yet.
 			<div class="mt-1 flex gap-2">
-				<button type="button" class="act main" onclick={() => void add(found!)}
+				<button type="button" class="btn btn-primary" onclick={() => void add(found!)}
 					>Add it as a new bench</button
 				>
-				<button type="button" class="act" onclick={() => (found = undefined)}>Leave it</button>
+				<button type="button" class="btn" onclick={() => (found = undefined)}>Leave it</button>
 			</div>
 		</div>
 	{/if}

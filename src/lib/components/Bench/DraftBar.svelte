@@ -13,19 +13,21 @@
 				both changed: {bench.theirs.fields.join(', ')}.{:else}Put together the two do not make a
 				bench.{/if} Theirs is revision {bench.theirs.revision}.</span
 		>
-		<button type="button" class="act" onclick={() => takeTheirs(bench)}>Take theirs</button>
+		<button type="button" class="btn" onclick={() => takeTheirs(bench)}>Take theirs</button>
 		<button
 			type="button"
-			class="act main"
+			class="btn btn-primary"
 			onclick={() => void saveBench(bench, bench.theirs!.revision)}>Save mine over it</button
 		>
 	</div>
 {:else if bench.edited}
 	<div class="draft no-print" data-testid="draft-bar">
 		<span class="grow"><b>Bench edited, not saved.</b> All figures already follow.</span>
-		<button type="button" class="act" onclick={() => bench.undoEdit()}>Undo</button>
-		<button type="button" class="act" onclick={() => bench.discardEdits()}>Discard</button>
-		<button type="button" class="act main" onclick={() => void saveBench(bench)}>Save bench</button>
+		<button type="button" class="btn" onclick={() => bench.undoEdit()}>Undo</button>
+		<button type="button" class="btn" onclick={() => bench.discardEdits()}>Discard</button>
+		<button type="button" class="btn btn-primary" onclick={() => void saveBench(bench)}
+			>Save bench</button
+		>
 	</div>
 {/if}
 

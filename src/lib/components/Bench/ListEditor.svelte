@@ -25,20 +25,20 @@
 <fieldset class="list">
 	<legend class="sub">{field.label}</legend>
 	{#each field.items as item (item.index)}
-		<details open={short(item.fields)} class="item">
-			<summary class="head">
+		<details open={short(item.fields)} class="collapse-plus collapse">
+			<summary class="collapse-title flex items-center gap-2">
 				<b class="grow">{item.name}</b>
 				{#if field.items.length > field.least}
 					<button
 						type="button"
-						class="act border-0"
+						class="btn btn-ghost"
 						aria-label="Take away: {item.name}"
 						onclick={() => put(list.filter((_, i) => i !== item.index))}
 						><Trash size={18} aria-hidden="true" /></button
 					>
 				{/if}
 			</summary>
-			<div class="grid grid-cols-2 gap-x-3 gap-y-2 pb-2">
+			<div class="collapse-content grid grid-cols-2 gap-x-3 gap-y-2">
 				{#each item.fields as inner (inner.path)}
 					<div class:col-span-2={inner.kind === 'text' || inner.kind === 'list'}>
 						<FieldEditor field={inner} {refuse} />
@@ -48,7 +48,7 @@
 		</details>
 	{/each}
 	{#if list.length < field.most}
-		<button type="button" class="act w-full" onclick={() => put([...list, field.fresh])}>
+		<button type="button" class="btn w-full" onclick={() => put([...list, field.fresh])}>
 			<Plus size={18} aria-hidden="true" />
 			{field.add}
 		</button>
@@ -59,23 +59,5 @@
 	.list {
 		border-top: 1.5px solid var(--rule);
 		padding-top: 4px;
-	}
-	.item {
-		border-bottom: 1px solid var(--rule);
-	}
-	.head {
-		display: flex;
-		align-items: center;
-		gap: 8px;
-		min-height: 44px;
-		cursor: pointer;
-	}
-	.head::before {
-		content: '+';
-		width: 14px;
-		font-weight: 700;
-	}
-	details[open] > .head::before {
-		content: '–';
 	}
 </style>

@@ -52,7 +52,7 @@
 				{#if reach && reach.origins.length > 1}
 					<button
 						type="button"
-						class="act mt-2"
+						class="btn mt-2"
 						onclick={() => (chosen = (chosen + 1) % reach!.origins.length)}
 						>Does not open: try the next address</button
 					>

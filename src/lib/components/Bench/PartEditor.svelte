@@ -28,7 +28,7 @@
 
 <section aria-label={part.name(bench.bench)} data-testid="part-editor">
 	<h2 class="flex flex-wrap items-baseline gap-x-2">
-		<span class="h text-[18px]">{part.name(bench.bench)}</span>
+		<span class="h text-[1.125rem]">{part.name(bench.bench)}</span>
 		<span class="sub">{part.about}</span>
 	</h2>
 	<div class="mt-2 grid grid-cols-2 gap-x-3 gap-y-2">

@@ -23,12 +23,14 @@
 </script>
 
 <div class="no-print mb-4 flex flex-wrap items-center gap-3">
-	<a class="act" href="/setup?{bench.search}">Back to Setup</a>
+	<a class="btn" href="/setup?{bench.search}">Back to Setup</a>
 	<!-- A whole new page: only one size of paper may stand in the styles. -->
-	<a class="act" href="{other}{page.url.search}" data-sveltekit-reload
+	<a class="btn" href="{other}{page.url.search}" data-sveltekit-reload
 		>{paper === 'A6' ? 'A4 with its reasons' : 'A6 card'}</a
 	>
-	<button type="button" class="act main" onclick={() => window.print()}>Print, {paper}</button>
+	<button type="button" class="btn btn-primary" onclick={() => window.print()}
+		>Print, {paper}</button
+	>
 	{#if saved}
 		<p data-testid="saved">
 			{#if saved.kept}

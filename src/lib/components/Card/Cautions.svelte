@@ -18,7 +18,7 @@
 	li {
 		padding-left: 12px;
 		border-left: 4px solid var(--spark);
-		font-size: 15px;
+		font-size: 0.9375rem;
 		line-height: 1.3;
 	}
 </style>

@@ -11,6 +11,6 @@
 	<div class="sub flex items-center gap-2">
 		{name}{#if id}<Balloon {id} />{/if}
 	</div>
-	<div class="fig mt-1 text-[30px]">{value}</div>
+	<div class="fig mt-1 text-[1.875rem]">{value}</div>
 	{#if note}<div class="sub leading-tight">{note}</div>{/if}
 </div>

@@ -77,7 +77,7 @@
 	.notes {
 		border-top: 1.5px solid var(--ink);
 		padding: 8px 16px;
-		font-size: 15px;
+		font-size: 0.9375rem;
 		line-height: 1.3;
 	}
 	@media (max-width: 899px) {

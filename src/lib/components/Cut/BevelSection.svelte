@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { legible } from '$lib/dom/legible';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import { bevelShape } from './guide';
 
@@ -20,6 +21,7 @@
 </script>
 
 <svg
+	{@attach legible}
 	viewBox="0 0 420 190"
 	class="block w-full max-w-[520px]"
 	role="img"

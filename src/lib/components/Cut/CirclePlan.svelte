@@ -1,5 +1,6 @@
 <script lang="ts">
 	import Patterns from '$lib/components/Drawing/Patterns.svelte';
+	import { legible } from '$lib/dom/legible';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import { circleShape, PLAN } from './guide';
 
@@ -23,6 +24,7 @@
 
 <div class="flex flex-wrap items-center gap-x-8">
 	<svg
+		{@attach legible}
 		viewBox="40 0 480 {PLAN.height}"
 		class="block w-full max-w-[440px] flex-none"
 		role="img"
@@ -85,7 +87,7 @@
 			>waste</text
 		>
 	</svg>
-	<ul class="min-w-[260px] flex-1 list-disc space-y-1 pl-5 text-[16px]">
+	<ul class="min-w-[260px] flex-1 list-disc space-y-1 pl-5 text-[1rem]">
 		<li>
 			Go <b>{clockwise ? 'clockwise' : 'counter-clockwise'}</b>: the squarer edge stays on the part.
 		</li>

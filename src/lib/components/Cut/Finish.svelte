@@ -7,8 +7,8 @@
 </script>
 
 <section aria-label="Finish">
-	<h2 class="h text-[18px]">Finish</h2>
-	<ol class="mt-1 list-decimal space-y-1 pl-5 text-[16px]">
+	<h2 class="h text-[1.125rem]">Finish</h2>
+	<ol class="mt-1 list-decimal space-y-1 pl-5 text-[1rem]">
 		<li>
 			{#if thick}<b>Lean the torch back near the end</b>, so that the bottom exits first, then hold
 				still until it parts.{:else}Run off the end at full pace; hold a moment so that the bottom

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import Patterns from '$lib/components/Drawing/Patterns.svelte';
+	import { legible } from '$lib/dom/legible';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import { guideShape, PLAN } from './guide';
 
@@ -27,6 +28,7 @@
 </script>
 
 <svg
+	{@attach legible}
 	viewBox="0 0 {PLAN.width} {PLAN.height}"
 	class="block w-full"
 	role="img"
@@ -145,18 +147,15 @@
 	<rect
 		x={left + 30}
 		y="20"
-		width="66"
-		height="27"
+		width="100"
+		height="34"
 		fill="var(--sheet)"
 		stroke="var(--ink)"
 		stroke-width="1.4"
 	/>
-	<text x={left + 63} y="39" text-anchor="middle" font-weight="700">waste</text>
-	<text x={left + 14} y="258" font-weight="700" style:font-size="16px"
+	<text x={left + 80} y="44" text-anchor="middle" font-weight="700">waste</text>
+	<text x={left + 14} y="270" font-weight="700"
 		>keep this: the squarer edge is on the {torch.squareSide}</text
-	>
-	<text x={left + 14} y="276" class="dim"
-		>travel so that the part stays on your {torch.squareSide}; clamp on the piece that stays</text
 	>
 	{#each [[left - 30, '1', 'start'], [right + 30, '2', 'end']] as const as [x, n, word] (n)}
 		{@const first = toRight ? n : n === '1' ? '2' : '1'}
@@ -174,3 +173,6 @@
 		>
 	{/each}
 </svg>
+<p class="sub">
+	Travel so that the part stays on your {torch.squareSide}; clamp on the piece that stays.
+</p>

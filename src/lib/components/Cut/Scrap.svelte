@@ -27,8 +27,8 @@
 </script>
 
 <section aria-label="Kerf and shield radius from scrap">
-	<h2 class="h text-[18px]">Your own kerf and shield radius</h2>
-	<ol class="mt-1 list-decimal pl-5 text-[15px]">
+	<h2 class="h text-[1.125rem]">Your own kerf and shield radius</h2>
+	<ol class="mt-1 list-decimal pl-5 text-[0.9375rem]">
 		<li>Measure a straight piece of scrap of this metal across.</li>
 		<li>Clamp the straight edge on it, this far from one end; ride along it and cut it in two.</li>
 		<li>Measure both pieces at the top edge.</li>
@@ -67,7 +67,7 @@
 			value={otherSideMm}
 			commit={(v) => void (otherSideMm = v)}
 		/>
-		<button class="act main col-span-2" disabled={!piece}>Take it</button>
+		<button class="btn col-span-2 btn-primary" disabled={!piece}>Take it</button>
 	</form>
 	<p class="sub mt-1" aria-live="polite">
 		{#if told}It tells a kerf of <b>{bench.say(told.kerfMm, 'small')}</b> and a shield radius of

@@ -37,7 +37,7 @@
 
 <section aria-label="Start">
 	<div class="flex flex-wrap items-center gap-3">
-		<h2 class="h text-[18px]">
+		<h2 class="h text-[1.125rem]">
 			{!parts
 				? 'Too thick'
 				: startMethod === 'none'
@@ -76,24 +76,24 @@
 	/>
 	<h2 class="h">Every way in at {bench.sayFigure('setup.currentA')}</h2>
 	<div class="overflow-x-auto">
-		<table class="w-full text-[15px]">
+		<table class="table">
 			<thead>
-				<tr class="text-left">
-					<th class="pr-3 font-semibold">Start</th>
-					<th class="pr-3 font-semibold">to</th>
-					<th class="pr-3 font-semibold">through</th>
-					<th class="font-semibold">starts a life</th>
+				<tr>
+					<th>Start</th>
+					<th>to</th>
+					<th>through</th>
+					<th>starts a life</th>
 				</tr>
 			</thead>
 			<tbody>
 				{#each starts as s (s.method)}
-					<tr class="h-11 border-t" style:border-color="var(--rule)">
-						<th class="pr-3 text-left font-normal">
+					<tr class="h-11">
+						<th class="font-normal">
 							<State verdict={VERDICT[s.fits]} word={START_NAMES[s.method]} />
 						</th>
-						<td class="fig pr-3 text-[20px]">{bench.say(s.limitMm, 'thickness')}</td>
-						<td class="fig pr-3 text-[20px]">{bench.say(s.throughS, 'time')}</td>
-						<td class="fig text-[20px]">{bench.say(s.perLife, 'count')}</td>
+						<td class="fig text-[1.25rem]">{bench.say(s.limitMm, 'thickness')}</td>
+						<td class="fig text-[1.25rem]">{bench.say(s.throughS, 'time')}</td>
+						<td class="fig text-[1.25rem]">{bench.say(s.perLife, 'count')}</td>
 					</tr>
 				{/each}
 			</tbody>

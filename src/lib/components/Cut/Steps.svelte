@@ -55,7 +55,7 @@
 					/>
 				{/if}
 			</svg>
-			<span class="text-[14px] leading-tight font-semibold"
+			<span class="text-[0.875rem] leading-tight font-semibold"
 				>{step.say.replace('{tilt}', `${tilt}°`)}</span
 			>
 		</li>

@@ -59,7 +59,7 @@
 
 {#if field === 'metal'}
 	<select
-		class="cell"
+		class="cell select select-ghost"
 		aria-label={name}
 		onchange={(e) => void commit(METAL_IDS[e.currentTarget.selectedIndex])}
 	>
@@ -69,7 +69,8 @@
 	</select>
 {:else}
 	<input
-		class="cell fig"
+		class="cell fig input input-ghost"
+		class:input-error={error}
 		type="text"
 		autocomplete="off"
 		aria-label={name}
@@ -88,25 +89,17 @@
 	.cell {
 		width: 100%;
 		min-width: 72px;
-		min-height: 44px;
-		padding: 0 8px;
-		font-size: 18px;
-		color: var(--ink);
-		background: transparent;
-		border: 0;
+		padding-inline: 8px 4px;
+		font-size: 1.125rem;
 	}
 	select.cell {
-		min-width: 118px;
-		font-size: 16px;
-		background: var(--sheet);
-	}
-	.cell[aria-invalid='true'] {
-		outline: 2.5px solid var(--stops);
-		outline-offset: -3px;
+		min-width: 128px;
+		padding-right: 28px;
+		font-size: 1rem;
 	}
 	.error {
 		padding: 0 8px 4px;
-		font-size: 13px;
+		font-size: 0.8125rem;
 		font-weight: 600;
 		color: var(--stops);
 	}

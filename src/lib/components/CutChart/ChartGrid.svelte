@@ -52,7 +52,7 @@
 </script>
 
 <div class="relative overflow-x-auto" role="region" aria-label="Rows of the chart">
-	<table class="grid-table">
+	<table class="grid-table table">
 		<thead>
 			{#each table.getHeaderGroups() as group (group.id)}
 				<tr>
@@ -89,7 +89,7 @@
 					<td>
 						<button
 							type="button"
-							class="act border-0 px-3"
+							class="btn btn-ghost px-3"
 							aria-label="Remove row {row.index + 1}"
 							onclick={() => draft.remove(row.index)}><Trash size={18} aria-hidden="true" /></button
 						>
@@ -103,14 +103,14 @@
 	<div class="mt-2 flex items-center gap-3">
 		<button
 			type="button"
-			class="act"
+			class="btn"
 			disabled={page === 0}
 			onclick={() => table.setPageIndex(page - 1)}>Rows before</button
 		>
 		<span class="sub">page {page + 1} of {pages}</span>
 		<button
 			type="button"
-			class="act"
+			class="btn"
 			disabled={page + 1 >= pages}
 			onclick={() => table.setPageIndex(page + 1)}>Rows after</button
 		>
@@ -125,7 +125,6 @@
 
 <style>
 	.grid-table {
-		width: 100%;
 		border-collapse: collapse;
 	}
 	.grid-table :is(td, thead th) {
@@ -140,7 +139,7 @@
 		width: 100%;
 		min-height: 44px;
 		padding: 0 8px;
-		font-size: 14px;
+		font-size: 0.875rem;
 		font-weight: 700;
 		text-align: left;
 		color: var(--ink);

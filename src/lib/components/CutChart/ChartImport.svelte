@@ -1,15 +1,15 @@
 <script lang="ts">
-	import Upload from '@lucide/svelte/icons/upload';
 	import { METALS, type Quantity } from '$lib/core';
 	import { CHART_FIELDS, CHART_SPEC, unitOfColumn, type ChartField } from '$lib/formats/chartCsv';
 	import type { ChartImport } from '$lib/state/chartImport.svelte';
+	import Check from '$lib/components/Fields/Check.svelte';
+	import FileButton from '$lib/components/Fields/FileButton.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	/** A chart file: which column is what, what was found, and what is wrong with it, before it is taken. */
 	let { found, take }: { found: ChartImport; take: (how: 'replace' | 'add') => Promise<void> } =
 		$props();
 	const bench = getWorkbench();
-	let input = $state<HTMLInputElement>();
 	const PREVIEW = 8;
 	const FIELDS = CHART_FIELDS.filter((field) => field !== 'metal');
 	const rows = $derived(found.reading?.rows ?? []);
@@ -31,28 +31,21 @@
 		CSV with a header: metal, amps, thickness, speed; if it has them nozzle, pressure, stand-off,
 		kerf, pierce height and time. Units in the header, decimal commas, any order.
 	</p>
-	<button type="button" class="act mt-2" onclick={() => input?.click()}
-		><Upload size={18} aria-hidden="true" /> Choose a file</button
-	>
-	<input
-		bind:this={input}
-		type="file"
-		accept=".csv,.txt,.tsv,text/csv,text/plain"
-		class="sr-only"
-		aria-label="Chart file"
-		onchange={(e) => {
-			void found.open(e.currentTarget.files?.[0]);
-			// The same file may be chosen again after it was mended.
-			e.currentTarget.value = '';
-		}}
-	/>
+	<div class="mt-2">
+		<FileButton
+			label="Choose a file"
+			name="Chart file"
+			accept=".csv,.txt,.tsv,text/csv,text/plain"
+			take={(file) => void found.open(file)}
+		/>
+	</div>
 	{#if found.problem}<p class="mt-2 font-semibold" style:color="var(--stops)" role="alert">
 			{found.problem}
 		</p>{/if}
 	{#if found.busy}
 		<p class="sub mt-2">
 			Reading {found.fileName}…
-			<button type="button" class="act" onclick={() => found.stopReading()}>Stop</button>
+			<button type="button" class="btn" onclick={() => found.stopReading()}>Stop</button>
 		</p>
 	{/if}
 	{#if found.reading}
@@ -73,7 +66,7 @@
 									>{CHART_SPEC[field].label}{CHART_SPEC[field].optional ? '' : ' *'}</span
 								>
 								<select
-									class="box"
+									class="select w-full"
 									onchange={(e) => choose(field, e.currentTarget.selectedIndex - 1)}
 								>
 									<option value="-1" selected={!place}>not in the file</option>
@@ -87,7 +80,7 @@
 							{#if place && CHART_SPEC[field].units}
 								{@const units = unitsOf(field, place.unit)}
 								<select
-									class="box unit"
+									class="unit select"
 									aria-label="Unit of {CHART_SPEC[field].label.toLowerCase()}"
 									onchange={(e) =>
 										found.map(field, place.column, units[e.currentTarget.selectedIndex]!)}
@@ -119,19 +112,19 @@
 			{/if}
 			{#if rows.length}
 				<div class="mt-2 overflow-x-auto">
-					<table class="w-full text-[15px]">
+					<table class="table">
 						<caption class="sub text-left"
 							>The first {Math.min(PREVIEW, rows.length)} as they were read</caption
 						>
 						<thead>
-							<tr class="text-left">
+							<tr>
 								<th scope="col">Metal</th>
 								{#each FIELDS as field (field)}<th scope="col">{CHART_SPEC[field].label}</th>{/each}
 							</tr>
 						</thead>
 						<tbody>
 							{#each rows.slice(0, PREVIEW) as row, i (i)}
-								<tr class="border-t" style:border-color="var(--rule)">
+								<tr>
 									<td>{METALS[row.metal].label}</td>
 									{#each FIELDS as field (field)}<td class="whitespace-nowrap"
 											>{bench.sayEntered(row[field], CHART_SPEC[field].quantity as Quantity)}</td
@@ -143,26 +136,28 @@
 				</div>
 			{/if}
 			{#if found.questions.length}
-				<label class="mt-2 flex min-h-11 items-center gap-3 font-semibold">
-					<input type="checkbox" class="size-6" bind:checked={found.looked} /> I have looked at the
-					{found.questions.length === 1 ? 'question' : `${found.questions.length} questions`}: take
-					them as they are
-				</label>
+				<Check bind:on={found.looked}>
+					<b
+						>I have looked at the {found.questions.length === 1
+							? 'question'
+							: `${found.questions.length} questions`}: take them as they are</b
+					>
+				</Check>
 			{/if}
 			<div class="mt-2 flex flex-wrap gap-2">
 				<button
 					type="button"
-					class="act main"
+					class="btn btn-primary"
 					disabled={!found.ready}
 					onclick={() => void take('replace')}
 					>{bench.chart ? 'Put in place of the chart' : 'Take it as the chart'}</button
 				>
 				{#if bench.chart}
-					<button type="button" class="act" disabled={!found.ready} onclick={() => void take('add')}
+					<button type="button" class="btn" disabled={!found.ready} onclick={() => void take('add')}
 						>Add to the chart</button
 					>
 				{/if}
-				<button type="button" class="act" onclick={() => found.leave()}>Leave it</button>
+				<button type="button" class="btn" onclick={() => found.leave()}>Leave it</button>
 			</div>
 		</div>
 	{/if}
@@ -183,7 +178,7 @@
 		max-height: 260px;
 		margin-top: 10px;
 		overflow-y: auto;
-		font-size: 15px;
+		font-size: 0.9375rem;
 	}
 	.messages li {
 		padding: 4px 10px;

@@ -14,8 +14,7 @@
 	</p>
 	<div class="ruler" style:width="{RULER_MM * pxPerMm}px"></div>
 	<input
-		class="h-11 w-full max-w-xl"
-		style:accent-color="var(--arc)"
+		class="range w-full max-w-xl range-primary"
 		type="range"
 		aria-label="Size of the bar"
 		min={PX_PER_MM.min}

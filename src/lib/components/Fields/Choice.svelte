@@ -17,18 +17,17 @@
 </script>
 
 <div>
-	{#if showLabel}<div class="sub mb-0.5" id="{uid}-label">{label}</div>{/if}
-	<div class="seg" role="radiogroup" aria-label={label}>
+	{#if showLabel}<div class="sub mb-0.5" aria-hidden="true">{label}</div>{/if}
+	<div class="join max-desk:flex-wrap" role="radiogroup" aria-label={label}>
 		{#each options as option (option.value)}
-			<label class:on={option.value === value}>
-				<input
-					type="radio"
-					class="sr-only"
-					name={uid}
-					checked={option.value === value}
-					onchange={() => choose(option.value)}
-				/>{option.label}
-			</label>
+			<input
+				type="radio"
+				class="btn join-item grow"
+				name={uid}
+				aria-label={option.label}
+				checked={option.value === value}
+				onchange={() => choose(option.value)}
+			/>
 		{/each}
 	</div>
 </div>

@@ -60,7 +60,8 @@
 	<label class="sub mb-0.5 block" for={uid}>{label}</label>
 	<input
 		id={uid}
-		class="box fig text-[20px]"
+		class="fig input w-full text-[1.25rem]"
+		class:input-error={error}
 		type="text"
 		inputmode="text"
 		autocomplete="off"
@@ -74,7 +75,12 @@
 		}}
 	/>
 	{#if error}
-		<p id="{uid}-note" class="text-[14px] font-semibold" style:color="var(--stops)" role="alert">
+		<p
+			id="{uid}-note"
+			class="text-[0.875rem] font-semibold"
+			style:color="var(--stops)"
+			role="alert"
+		>
 			{error}
 		</p>
 	{:else if hint}

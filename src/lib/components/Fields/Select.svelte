@@ -20,7 +20,7 @@
 	<label class={hideLabel ? 'sr-only' : 'sub mb-0.5 block'} for={uid}>{label}</label>
 	<select
 		id={uid}
-		class="box font-semibold"
+		class="select w-full font-semibold"
 		onchange={(e) => choose(options[e.currentTarget.selectedIndex]!.value)}
 	>
 		{#each options as option (option.value)}

@@ -23,7 +23,8 @@
 	<label class="sub mb-0.5 block" for={uid}>{label}</label>
 	<input
 		id={uid}
-		class="box"
+		class="input w-full"
+		class:input-error={error}
 		type="text"
 		autocomplete="off"
 		value={typed ?? value}
@@ -32,7 +33,12 @@
 		onchange={(e) => take(e.currentTarget.value)}
 	/>
 	{#if error}
-		<p id="{uid}-note" class="text-[14px] font-semibold" style:color="var(--stops)" role="alert">
+		<p
+			id="{uid}-note"
+			class="text-[0.875rem] font-semibold"
+			style:color="var(--stops)"
+			role="alert"
+		>
 			{error}
 		</p>
 	{/if}

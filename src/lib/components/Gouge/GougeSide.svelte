@@ -1,6 +1,7 @@
 <script lang="ts">
 	import Patterns from '$lib/components/Drawing/Patterns.svelte';
 	import { sparkPaths } from '$lib/components/Drawing/scatter';
+	import { legible } from '$lib/dom/legible';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import { GROOVE } from './groove';
 
@@ -15,6 +16,7 @@
 </script>
 
 <svg
+	{@attach legible}
 	viewBox="0 0 {width} {height}"
 	class="block w-full"
 	role="img"
@@ -56,7 +58,7 @@
 		stroke-width="1.4"
 		fill="none"
 	/>
-	<text x="40" y={top + depth - 20} class="fig halo" style:font-size="22px"
+	<text x="40" y={top + depth - 20} class="fig halo" style:font-size="25px"
 		>{bench.sayFigure('gouge.depthPerPassMm')}</text
 	>
 	<path d="M{ex + 30} {top + 120}h84" stroke="var(--arc)" stroke-width="7" />

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import Patterns from '$lib/components/Drawing/Patterns.svelte';
 	import { stepsOfKey, VerticalHandle } from '$lib/state/handle.svelte';
+	import { legible } from '$lib/dom/legible';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import { depthAt, GROOVE, grooveShape } from './groove';
 
@@ -36,6 +37,7 @@
 
 <svg
 	bind:this={svg}
+	{@attach legible}
 	viewBox="0 0 {width} {height}"
 	class="block w-full touch-none"
 	role="group"

@@ -45,7 +45,7 @@
 		<span class="sub desk-only">Bench</span>
 		<select
 			id="bench-picker"
-			class="box picker"
+			class="picker select"
 			aria-label="Bench"
 			onchange={(e) => chooseBench(e.currentTarget.value)}
 		>
@@ -55,7 +55,7 @@
 		</select>
 	</label>
 	<a
-		class="act"
+		class="btn"
 		href="/bench?{bench.search}"
 		aria-current={page.url.pathname === '/bench' ? 'page' : undefined}
 	>
@@ -66,7 +66,7 @@
 	<span class="grow"></span>
 	<button
 		type="button"
-		class="act phone-only"
+		class="phone-only btn"
 		aria-expanded={menu}
 		aria-controls="device-menu"
 		onclick={() => (menu = !menu)}
@@ -76,15 +76,16 @@
 	<div id="device-menu" class="device" class:open={menu}>
 		<Choice label="Units" options={units} value={bench.units} choose={chooseUnits} />
 		<Choice label="Theme" options={themes} value={theme} choose={chooseTheme} />
-		<button type="button" class="act" onclick={keys}>Keys <kbd class="key">?</kbd></button>
+		<button type="button" class="btn" onclick={keys}>Keys <kbd class="kbd kbd-sm">?</kbd></button>
 	</div>
 </header>
 
 <style>
 	.bar {
 		display: flex;
+		flex-wrap: wrap;
 		align-items: center;
-		gap: 12px;
+		gap: 4px 12px;
 		min-height: 52px;
 		padding: 3px 24px;
 		background: var(--paper);
@@ -98,16 +99,18 @@
 		text-decoration: none;
 	}
 	.name {
-		font-size: 25px;
+		font-size: 1.5625rem;
 		font-stretch: 75%;
 	}
 	.picker {
 		width: auto;
-		max-width: 220px;
+		min-width: 5rem;
+		max-width: 13.75rem;
 		font-weight: 700;
 	}
 	.device {
 		display: flex;
+		flex-wrap: wrap;
 		gap: 8px;
 	}
 	.phone-only {
@@ -115,7 +118,6 @@
 	}
 	@media (max-width: 899px) {
 		.bar {
-			flex-wrap: wrap;
 			padding: 3px 12px;
 			gap: 8px;
 		}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Check from '$lib/components/Fields/Check.svelte';
 	import { KEY_HELP } from '$lib/state/keys';
 
 	let {
@@ -15,27 +16,16 @@
 	});
 </script>
 
-<dialog bind:this={dialog} onclose={close} aria-labelledby="keys-title" class="keys">
-	<h2 id="keys-title" class="h mb-2 text-[20px]">Keys</h2>
-	<dl class="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1.5">
-		{#each KEY_HELP as [key, what] (key)}
-			<dt><kbd class="key inline-block">{key}</kbd></dt>
-			<dd>{what}</dd>
-		{/each}
-	</dl>
-	<label class="mt-3 flex min-h-11 items-center gap-3">
-		<input type="checkbox" class="size-6" checked={on} onchange={toggle} /> Single keys are on
-	</label>
-	<button type="button" class="act mt-3" onclick={close}>Close</button>
+<dialog bind:this={dialog} onclose={close} aria-labelledby="keys-title" class="modal">
+	<div class="modal-box">
+		<h2 id="keys-title" class="h mb-2 text-[1.25rem]">Keys</h2>
+		<dl class="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1.5">
+			{#each KEY_HELP as [key, what] (key)}
+				<dt><kbd class="kbd inline-block kbd-sm">{key}</kbd></dt>
+				<dd>{what}</dd>
+			{/each}
+		</dl>
+		<Check {on} set={toggle}>Single keys are on</Check>
+		<div class="modal-action"><button type="button" class="btn" onclick={close}>Close</button></div>
+	</div>
 </dialog>
-
-<style>
-	.keys {
-		margin: auto;
-		padding: 20px 24px;
-		background: var(--sheet);
-		color: var(--ink);
-		border: 2.5px solid var(--ink);
-		border-radius: 3px;
-	}
-</style>

@@ -12,7 +12,7 @@
 	{/each}
 	<span class="grow"></span>
 	<span class="inline-flex items-center gap-2 max-desk:hidden"
-		><kbd class="key">W</kbd> where from <kbd class="key">?</kbd> all keys</span
+		><kbd class="kbd kbd-sm">W</kbd> where from <kbd class="kbd kbd-sm">?</kbd> all keys</span
 	>
 </footer>
 
@@ -26,7 +26,7 @@
 		padding: 4px 24px;
 		border-top: 2px solid var(--ink);
 		color: var(--ink2);
-		font-size: 14px;
+		font-size: 0.875rem;
 	}
 	@media (max-width: 899px) {
 		.legend {

@@ -68,12 +68,13 @@
 </nav>
 
 <style>
+	/* Sized by the text: where somebody has set it larger, a cell speaks as it does on a phone. */
 	.line {
 		display: grid;
 		grid-template-columns: repeat(5, 1fr);
-		height: 96px;
+		height: 6rem;
 		padding: 0 8px;
-		background: linear-gradient(var(--paper) 84px, var(--sheet) 84px);
+		background: linear-gradient(var(--paper) 5.25rem, var(--sheet) 5.25rem);
 		position: sticky;
 		top: 0;
 		z-index: 20;
@@ -82,7 +83,7 @@
 	.line::after {
 		content: '';
 		position: absolute;
-		top: 82px;
+		top: calc(5.25rem - 2px);
 		width: 8px;
 		height: 4px;
 		background: var(--ink);
@@ -95,6 +96,7 @@
 	}
 	.cell {
 		contain: strict;
+		container-type: size;
 		height: 100%;
 		position: relative;
 		display: block;
@@ -102,11 +104,14 @@
 		text-decoration: none;
 		min-width: 0;
 	}
+	.cell:focus-visible {
+		outline-offset: -4px;
+	}
 	.rail {
 		position: absolute;
 		inset: 0;
 		width: 100%;
-		height: 96px;
+		height: 100%;
 	}
 	.name,
 	.figures {
@@ -115,11 +120,11 @@
 		white-space: nowrap;
 	}
 	.name {
-		top: 8px;
+		top: 0.5rem;
 		font-weight: 600;
 	}
 	.number {
-		font-size: 13px;
+		font-size: 0.8125rem;
 		font-weight: 700;
 		color: var(--ink2);
 	}
@@ -128,21 +133,21 @@
 		color: var(--arc);
 	}
 	.on .name {
-		top: 21px;
+		top: 1.3125rem;
 	}
 	.figures {
-		top: 32px;
+		top: 2rem;
 		display: flex;
 		align-items: baseline;
 		gap: 9px;
 	}
 	.on .figures {
-		top: 42px;
+		top: 2.625rem;
 		right: 22px;
 		overflow: hidden;
 	}
 	.fig {
-		font-size: 37px;
+		font-size: 2.3125rem;
 	}
 	.unit {
 		white-space: pre;
@@ -152,15 +157,15 @@
 	}
 	.state {
 		position: absolute;
-		top: 72px;
+		top: 4.5rem;
 		left: 22px;
 		display: inline-flex;
 		align-items: center;
 		gap: 6px;
 		padding: 0 8px 0 4px;
-		height: 24px;
-		background: linear-gradient(var(--paper) 12px, var(--sheet) 12px);
-		font-size: 15px;
+		height: 1.5rem;
+		background: linear-gradient(var(--paper) 0.75rem, var(--sheet) 0.75rem);
+		font-size: 0.9375rem;
 		font-weight: 700;
 		white-space: nowrap;
 		max-width: calc(100% - 26px);
@@ -175,12 +180,12 @@
 	.short {
 		display: none;
 	}
-	@media (max-width: 1179px) {
+	@container (max-width: 14.5rem) {
 		.figures {
 			gap: 6px;
 		}
 		.fig {
-			font-size: 30px;
+			font-size: 1.875rem;
 		}
 		.context {
 			display: none;
@@ -188,27 +193,26 @@
 	}
 	@media (max-width: 899px) {
 		.line {
-			height: 84px;
+			height: 5.25rem;
 			padding: 0;
-			background: linear-gradient(var(--paper) 74px, var(--sheet) 74px);
+			background: linear-gradient(var(--paper) 4.625rem, var(--sheet) 4.625rem);
 		}
 		.line::before,
 		.line::after {
 			display: none;
 		}
-		.rail {
-			height: 84px;
-		}
+	}
+	@container (max-width: 11rem) {
 		.name,
 		.figures {
 			left: 7px;
 		}
 		.name {
-			font-size: 14px;
-			top: 5px;
+			font-size: min(0.875rem, 18cqw);
+			top: 0.3125rem;
 		}
 		.on .name {
-			top: 23px;
+			top: 1.4375rem;
 			left: 12px;
 		}
 		.number,
@@ -220,28 +224,29 @@
 			display: inline;
 		}
 		.figures {
-			top: 29px;
+			top: 1.8125rem;
 		}
 		.on .figures {
-			top: 43px;
+			top: 2.6875rem;
 			left: 12px;
 			right: 0;
 		}
 		.fig {
-			font-size: 21px;
+			font-size: min(1.3125rem, 27cqw);
 		}
 		.unit {
-			font-size: 15px;
+			font-size: min(0.9375rem, 19cqw);
 		}
 		.state {
-			top: 62px;
+			top: calc(100% - 1.375rem);
 			left: 2px;
-			font-size: 14px;
+			font-size: min(0.875rem, 18cqw);
 			gap: 3px;
 			padding: 0 3px;
 			max-width: 100%;
 		}
 		.on .state {
+			top: 1px;
 			right: 8px;
 			left: auto;
 			max-width: calc(100% - 14px);

@@ -8,30 +8,20 @@
 	const bench = getWorkbench();
 	const findings = $derived(bench.calmPlan.findings.filter((f) => f.station === station));
 	const WORDS = { refusal: 'No.', safety: 'Safety.', caution: 'Mind.', advice: 'Tip.' } as const;
+	const KINDS = {
+		refusal: 'alert-error',
+		safety: 'alert-warning',
+		caution: 'alert-warning',
+		advice: 'alert-info'
+	} as const;
 </script>
 
 {#each findings as finding, i (i)}
-	<p class="note {finding.kind}" role={finding.kind === 'refusal' ? 'alert' : undefined}>
+	<p
+		class="alert {KINDS[finding.kind]} mt-2.5 block"
+		role={finding.kind === 'refusal' ? 'alert' : undefined}
+	>
 		<b>{WORDS[finding.kind]}</b>
 		{bench.sayAll(finding)}
 	</p>
 {/each}
-
-<style>
-	.note {
-		margin-top: 10px;
-		padding: 8px 12px;
-		font-size: 15px;
-		line-height: 1.3;
-		background: var(--spark-wash);
-		border-left: 6px solid var(--tight);
-	}
-	.note.refusal {
-		background: var(--stops-wash);
-		border-left-color: var(--stops);
-	}
-	.note.advice {
-		background: var(--arc-wash);
-		border-left-color: var(--arc);
-	}
-</style>

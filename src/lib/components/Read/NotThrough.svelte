@@ -18,11 +18,11 @@
 <div class="path" data-testid="not-through">
 	<h3 class="h">Why not through?</h3>
 	{#if found}
-		<p class="mt-1 text-[18px] font-semibold">{THROUGH_WORDS[found].fix}</p>
-		<button type="button" class="act mt-2" onclick={again}>Start again</button>
+		<p class="mt-1 text-[1.125rem] font-semibold">{THROUGH_WORDS[found].fix}</p>
+		<button type="button" class="btn mt-2" onclick={again}>Start again</button>
 	{:else if next}
 		{@const words = THROUGH_WORDS[next.check]}
-		<p class="mt-1 text-[18px] font-semibold">{words.look}</p>
+		<p class="mt-1 text-[1.125rem] font-semibold">{words.look}</p>
 		<p class="sub">
 			Look {ruledOut.length + 1} of {ruledOut.length + steps.length}; about {bench.say(
 				next.share,
@@ -30,23 +30,25 @@
 			)} likely{next.suspected ? '. The plan finds this tight on your bench' : ''}.
 		</p>
 		<div class="mt-2 flex flex-wrap gap-2">
-			<button type="button" class="act main big" onclick={() => (found = next.check)}
+			<button type="button" class="btn btn-primary btn-xl" onclick={() => (found = next.check)}
 				>That is it</button
 			>
-			<button type="button" class="act big" onclick={() => (ruledOut = [...ruledOut, next.check])}
-				>It is fine</button
+			<button
+				type="button"
+				class="btn btn-xl"
+				onclick={() => (ruledOut = [...ruledOut, next.check])}>It is fine</button
 			>
 			{#if ruledOut.length}
-				<button type="button" class="act" onclick={() => (ruledOut = ruledOut.slice(0, -1))}
+				<button type="button" class="btn" onclick={() => (ruledOut = ruledOut.slice(0, -1))}
 					>Back</button
 				>
 			{/if}
 		</div>
 	{:else}
-		<p class="mt-1 text-[18px] font-semibold">
+		<p class="mt-1 text-[1.125rem] font-semibold">
 			Nothing left to look at here. Leave the machine off and ask a qualified technician.
 		</p>
-		<button type="button" class="act mt-2" onclick={again}>Start again</button>
+		<button type="button" class="btn mt-2" onclick={again}>Start again</button>
 	{/if}
 </div>
 

@@ -11,6 +11,7 @@
 	import Choice from '$lib/components/Fields/Choice.svelte';
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import { logTestCut, testCut } from '$lib/state/logbook';
+	import Check from '$lib/components/Fields/Check.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import EdgeSketch from './EdgeSketch.svelte';
 	import NotThrough from './NotThrough.svelte';
@@ -78,7 +79,7 @@
 </script>
 
 <section aria-label="Read the cut">
-	<h2 class="h text-[18px]">Read the cut</h2>
+	<h2 class="h text-[1.125rem]">Read the cut</h2>
 	<div class="mt-1 grid gap-x-6 gap-y-3 sm:grid-cols-2">
 		<div>
 			{#if thin}
@@ -139,16 +140,16 @@
 		<p class="fig cause" style:color={best.cause === 'right' ? 'var(--holds)' : 'var(--arc)'}>
 			{CAUSE_WORDS[best.cause]}
 		</p>
-		<p class="text-[18px] font-semibold">
+		<p class="text-[1.125rem] font-semibold">
 			{next ? correction(best.cause, bench, { heldMmS, next }) : ''}
 		</p>
-		{#if next}<p class="text-[15px]" data-testid="why-moved">{whyMoved(next, bench)}</p>{/if}
+		{#if next}<p class="text-[0.9375rem]" data-testid="why-moved">{whyMoved(next, bench)}</p>{/if}
 		<ul class="mt-2" aria-label="How sure">
 			{#each reading.beliefs.slice(0, 4) as { cause, share } (cause)}
-				<li class="flex items-center gap-3 text-[15px]">
+				<li class="flex items-center gap-3 text-[0.9375rem]">
 					<span class="w-[170px] flex-none">{CAUSE_WORDS[cause]}</span>
 					<span class="bar" style:width="{(100 * share).toFixed(1)}%"></span>
-					<span class="fig text-[18px]">{percent(share)}</span>
+					<span class="fig text-[1.125rem]">{percent(share)}</span>
 				</li>
 			{/each}
 		</ul>
@@ -156,35 +157,29 @@
 			{@const next = reading.next}
 			<div class="mt-3 flex flex-wrap items-center gap-2" data-testid="look-next">
 				<span class="grow">Look next: <b>{SIGN_WORDS[next].look}</b></span>
-				<button type="button" class="act" onclick={() => answer(next, true)}>Yes</button>
-				<button type="button" class="act" onclick={() => answer(next, false)}>No</button>
+				<button type="button" class="btn" onclick={() => answer(next, true)}>Yes</button>
+				<button type="button" class="btn" onclick={() => answer(next, false)}>No</button>
 			</div>
 		{/if}
 		<div class="mt-3 flex flex-wrap gap-2">
 			<button
 				type="button"
-				class="act main big"
+				class="btn btn-primary btn-xl"
 				disabled={!(heldMmS > 0)}
 				onclick={() => void take()}>Take it as a test cut</button
 			>
 			<button
 				type="button"
-				class="act"
+				class="btn"
 				onclick={() => {
 					signs = {};
 					read = false;
 				}}>Start over</button
 			>
 		</div>
-		<label class="mt-2 flex min-h-[44px] items-center gap-3 text-[15px]">
-			<input
-				type="checkbox"
-				class="h-6 w-6"
-				style:accent-color="var(--arc)"
-				bind:checked={counts}
-			/>
-			Counts for the wear of the parts; leave off if you logged the cut already
-		</label>
+		<Check bind:on={counts}
+			>Counts for the wear of the parts; leave off if you logged the cut already</Check
+		>
 		<p class="sub mt-2">
 			Which sign goes with which cause is common practice; how often is our own. What the plan finds
 			tight is suspected first.
@@ -205,7 +200,7 @@
 		gap: 8px;
 		min-height: 64px;
 		padding: 4px 8px;
-		font-size: 16px;
+		font-size: 1rem;
 		font-weight: 600;
 		text-align: left;
 		color: var(--ink);
@@ -223,7 +218,7 @@
 		color: var(--ink2);
 	}
 	.cause {
-		font-size: 46px;
+		font-size: 2.875rem;
 	}
 	.bar {
 		height: 14px;

@@ -31,8 +31,7 @@
 <label class="sub" for={uid}>Sparks trail by</label>
 <input
 	id={uid}
-	class="h-11 w-full max-w-[420px]"
-	style:accent-color="var(--arc)"
+	class="range w-full max-w-[420px] range-primary"
 	type="range"
 	min="1"
 	max="75"

@@ -38,12 +38,12 @@
 				<li class="aim" class:on={on(one)}>
 					<div class="grow">
 						<b class="block first-letter:uppercase">{AIM_WORDS[one.aim]}</b>
-						<p class="text-[15px]">{adviceWords(one, bench)}</p>
+						<p class="text-[0.9375rem]">{adviceWords(one, bench)}</p>
 					</div>
 					<Mark verdict={one.supply} size={18} />
 					<button
 						type="button"
-						class="act whitespace-nowrap"
+						class="btn whitespace-nowrap"
 						disabled={one.outputA === null || study.stale || on(one)}
 						aria-label="Take {one.outputA === null
 							? 'nothing'

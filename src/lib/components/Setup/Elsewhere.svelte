@@ -25,7 +25,7 @@
 </script>
 
 {#if able?.length}
-	<ul class="text-[15px]" data-testid="elsewhere">
+	<ul class="text-[0.9375rem]" data-testid="elsewhere">
 		{#each able as one (one.id)}
 			<li>
 				<a class="underline" href="/setup?{bench.searchOn(one.id)}"><b>{one.name}</b></a>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import ChevronDown from '@lucide/svelte/icons/chevron-down';
 	import { COATINGS, type Cut } from '$lib/core';
 	import Choice from '$lib/components/Fields/Choice.svelte';
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
@@ -24,9 +25,11 @@
 	}
 </script>
 
-<details class="more">
-	<summary class="act" data-testid="more">{moreWords(bench.cut, bench)}</summary>
-	<div class="fields">
+<details class="dropdown">
+	<summary class="btn" data-testid="more"
+		>{moreWords(bench.cut, bench)} <ChevronDown size={18} aria-hidden="true" /></summary
+	>
+	<div class="dropdown-content fields">
 		<Select
 			label="Sheets"
 			options={sheets}
@@ -61,12 +64,7 @@
 </details>
 
 <style>
-	.more {
-		position: relative;
-	}
 	.fields {
-		position: absolute;
-		z-index: 5;
 		display: grid;
 		grid-template-columns: 1fr 1fr;
 		gap: 8px;

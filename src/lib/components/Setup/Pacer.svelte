@@ -85,7 +85,7 @@
 	<div class="flex flex-wrap items-center gap-x-5 gap-y-2">
 		<button
 			type="button"
-			class="act main big min-w-36"
+			class="btn min-w-36 btn-primary btn-xl"
 			disabled={!pace}
 			aria-pressed={pacer.running}
 			onclick={() => pace && pacer.toggle(pace)}
@@ -94,7 +94,7 @@
 					size={22}
 					aria-hidden="true"
 				/> Pace me{/if}
-			<kbd class="key">space</kbd>
+			<kbd class="kbd kbd-sm">space</kbd>
 		</button>
 		<p class="fig count" data-testid="pacer" role="timer">
 			{#if pacer.countIn > 0}<span style:color="var(--spark-ink)">{pacer.countIn}</span>
@@ -122,7 +122,7 @@
 		/>
 		<button
 			type="button"
-			class="act"
+			class="btn"
 			aria-expanded={matching}
 			onclick={() => (matching = !matching)}
 			>{matched ? 'Screen matched to a rule' : 'Match the screen to a rule'}</button
@@ -171,11 +171,11 @@
 	}
 	.count {
 		min-width: 120px;
-		font-size: 52px;
+		font-size: 3.25rem;
 	}
 	.count small {
 		margin-left: 6px;
-		font-size: 23px;
+		font-size: 1.4375rem;
 	}
 	.track {
 		margin-top: 6px;

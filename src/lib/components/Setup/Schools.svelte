@@ -31,7 +31,7 @@
 </script>
 
 <section aria-label="How many amps?">
-	<table class="w-full table-fixed text-[15px]" style:line-height="1.2">
+	<table class="table table-fixed" style:line-height="1.2">
 		<thead>
 			<tr>
 				<th class="h label pb-1 text-left" scope="col">How many amps?</th>
@@ -44,7 +44,7 @@
 							onclick={() => choose(school)}
 						>
 							<span>{school === bench.cut.school ? '●' : '◇'} {name},</span>
-							<span class="fig text-[20px]">{bench.sayFigure('setup.currentA', plan)}</span>
+							<span class="fig text-[1.25rem]">{bench.sayFigure('setup.currentA', plan)}</span>
 						</button>
 					</th>
 				{/each}
@@ -85,7 +85,9 @@
 			</tr>
 		</tbody>
 	</table>
-	<p class="mt-1.5 text-[15px]" data-testid="school-advice">{schoolAdvice(bench.schools, bench)}</p>
+	<p class="mt-1.5 text-[0.9375rem]" data-testid="school-advice">
+		{schoolAdvice(bench.schools, bench)}
+	</p>
 </section>
 
 <style>
@@ -100,9 +102,6 @@
 	}
 	.h.label {
 		font-weight: 700;
-	}
-	tbody tr {
-		border-top: 1px solid var(--rule);
 	}
 	tbody :is(td, th) {
 		padding-block: 3px;

@@ -4,6 +4,7 @@
 	import Patterns from '$lib/components/Drawing/Patterns.svelte';
 	import TorchHead from '$lib/components/Drawing/TorchHead.svelte';
 	import { sparkPaths } from '$lib/components/Drawing/scatter';
+	import { legible } from '$lib/dom/legible';
 	import { stepsOfKey, VerticalHandle } from '$lib/state/handle.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import { deepestMm, SECTION, sectionShape, sectionTicks, thicknessAt } from './section';
@@ -57,6 +58,7 @@
 
 <svg
 	bind:this={svg}
+	{@attach legible}
 	viewBox="0 0 {SECTION.width} {SECTION.height}"
 	class="block w-full touch-none"
 	role="group"
@@ -133,7 +135,7 @@
 			<text x="68" y="9" class="fig halo" style:font-size="30px" style:fill="var(--spark-ink)"
 				>{bench.sayFigure('setup.lagDeg')}</text
 			>
-			<text x="116" y="6" class="halo">sparks trail behind</text>
+			<text x="116" y="6" class="halo">sparks trail<tspan class="roomy">&nbsp;behind</tspan></text>
 			<foreignObject
 				x="244"
 				y="-9"
@@ -161,20 +163,22 @@
 		<text x={cx + 92} y={top - 52} class="fig" style:font-size="34px" style:fill="var(--arc)"
 			>{bench.sayFigure('setup.speedMmS')}</text
 		>
-		<text x={cx + 92} y={top - 10} class="dim">travel</text>
+		<text x={cx + 92} y={top - 10} class="dim roomy">travel</text>
 	</g>
-	<g fill="none" stroke="var(--ink)" stroke-width="1.2">
+	<g class="roomy" fill="none" stroke="var(--ink)" stroke-width="1.2">
 		<path d="M{cx + 66} {top - 119}h18" />
 		<path d="M{cx - 14} {top - 31}L{cx - 70} {top - 57}h-14" />
 		<path d="M{cx - 20} {top - 2}L{cx - 60} {top - 20}h-24" />
 	</g>
-	<text x={cx + 90} y={top - 114}
+	<text class="roomy" x={cx + 90} y={top - 114}
 		>{plan.choices.flow === 'built-in'
 			? 'its own air'
 			: `inlet ${bench.sayFigure('setup.airBar')}, flowing`}</text
 	>
-	<text x={cx - 90} y={top - 52} text-anchor="end">{bench.sayFigure('setup.nozzleA')} nozzle</text>
-	<text x={cx - 90} y={top - 15} text-anchor="end"
+	<text class="roomy" x={cx - 90} y={top - 52} text-anchor="end"
+		>{bench.sayFigure('setup.nozzleA')} nozzle</text
+	>
+	<text class="roomy" x={cx - 90} y={top - 15} text-anchor="end"
 		>{plan.choices.standoff === 'drag'
 			? 'shield rests on the plate'
 			: plan.choices.standoff === 'touch'
@@ -185,18 +189,18 @@
 	>
 	<g opacity={shown} aria-hidden={!through}>
 		<rect
-			x={cx + 110}
-			y={top + 8}
-			width="132"
-			height="27"
+			x={cx + 60}
+			y={top + 7}
+			width="182"
+			height="30"
 			fill="var(--sheet)"
 			stroke="var(--ink)"
 			stroke-width="1.3"
 		/>
-		<text x={cx + 118} y={top + 26}>kerf {bench.sayFigure('setup.kerfMm')}</text>
+		<text x={cx + 70} y={top + 28}>kerf {bench.sayFigure('setup.kerfMm')}</text>
 		<foreignObject
 			x={cx + 214}
-			y={top + 11}
+			y={top + 12}
 			width="22"
 			height="22"
 			class="overflow-visible"
@@ -242,6 +246,7 @@
 		onkeydown={key}
 		onpointerdown={handle.grip}
 	>
+		<rect x={gx + 40} y={labelY - 42} width="124" height="84" fill="transparent" />
 		<path
 			d="M{gx + 46} {shape.bottomY}L{gx + 60} {labelY - 24}H{leftX - 12}V{labelY + 24}H{gx + 60}Z"
 			fill="var(--arc)"

@@ -23,8 +23,8 @@
 </script>
 
 <SettingCard title={cutTitle(bench)} label="Setting card">
-	{#snippet action()}<a class="act border-0" href="/card?{bench.search}"
-			>Print card <kbd class="key">P</kbd></a
+	{#snippet action()}<a class="btn btn-ghost" href="/card?{bench.search}"
+			>Print card <kbd class="kbd kbd-sm">P</kbd></a
 		>{/snippet}
 	{#snippet figures()}
 		<div class="flex flex-wrap items-end gap-x-8 gap-y-3">
@@ -43,7 +43,7 @@
 		</div>
 		<div class="mt-3 grid min-h-[53px] items-center">
 			<div class="over flex items-baseline gap-2" style:visibility={parts ? undefined : 'hidden'}>
-				<span class="fig text-[44px]" data-testid="line-seconds"
+				<span class="fig text-[2.75rem]" data-testid="line-seconds"
 					>{bench.sayFigure('setup.lineS')}</span
 				>
 				<span
@@ -73,7 +73,7 @@
 		grid-area: 1 / 1;
 	}
 	.thick {
-		font-size: 66px;
+		font-size: 4.125rem;
 		line-height: 1.2;
 		color: var(--stops);
 	}

@@ -29,7 +29,7 @@
 		}}
 	>
 		<TextField label="Save this card as (empty: its own title)" value={name} commit={take} />
-		<button class="act main"><BookmarkPlus size={20} aria-hidden="true" /> Save</button>
+		<button class="btn btn-primary"><BookmarkPlus size={20} aria-hidden="true" /> Save</button>
 	</form>
 	{#if bench.edited}<p class="sub mt-1">
 			The bench is edited and not saved: a card keeps the saved bench.
@@ -38,13 +38,16 @@
 		<ul class="mt-2" data-testid="shelf">
 			{#each bench.cards as card (card.id)}
 				<li class="card">
-					<a class="grow font-semibold underline" href="/card?saved={card.id}">{card.name}</a>
-					<a class="act" href="/setup?{card.search}" aria-label="Plan {card.name} again"
+					<a
+						class="flex min-h-11 grow items-center font-semibold underline"
+						href="/card?saved={card.id}">{card.name}</a
+					>
+					<a class="btn" href="/setup?{card.search}" aria-label="Plan {card.name} again"
 						>Plan again</a
 					>
 					<button
 						type="button"
-						class="act"
+						class="btn"
 						aria-label="Take {card.name} off the shelf"
 						onclick={() => void shelveCard(bench, card, false)}>Take off</button
 					>
@@ -52,11 +55,11 @@
 			{/each}
 		</ul>
 		<div class="mt-2 flex flex-wrap gap-2">
-			<a class="act" href="/card/shelf?bench={bench.benchId}">Print the shelf</a>
-			<a class="act" href="/api/cards?bench={bench.benchId}&as=csv" download="setting-cards.csv"
+			<a class="btn" href="/card/shelf?bench={bench.benchId}">Print the shelf</a>
+			<a class="btn" href="/api/cards?bench={bench.benchId}&as=csv" download="setting-cards.csv"
 				>As CSV</a
 			>
-			<a class="act" href="/api/cards?bench={bench.benchId}" download="setting-cards.json"
+			<a class="btn" href="/api/cards?bench={bench.benchId}" download="setting-cards.json"
 				>As JSON</a
 			>
 		</div>

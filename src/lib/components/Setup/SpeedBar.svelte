@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { sparkWindow } from '$lib/components/Card/words';
+	import { legible } from '$lib/dom/legible';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import Balloon from '$lib/components/Balloon/Balloon.svelte';
 	import { BAR, speedMarks, speedX } from './speedBar';
@@ -22,6 +23,7 @@
 		<Balloon id="setup.speedMmS" />
 	</h2>
 	<svg
+		{@attach legible}
 		viewBox="0 0 {BAR.width} 92"
 		class="block w-full"
 		role="img"
@@ -34,17 +36,13 @@
 			height="40"
 			fill="var(--arc-wash)"
 		/>
-		<text
-			x={marks.hand[0] + 6}
-			y="37"
-			style:font-size="13.5px"
-			style:fill="var(--arc)"
-			font-weight="600">a hand holds this</text
+		<text x={marks.hand[0] + 6} y="37" class="dim" style:fill="var(--arc)" font-weight="600"
+			>a hand holds this</text
 		>
-		<text x={BAR.width} y="14" text-anchor="end" class="dim"
+		<text x={BAR.width} y="14" text-anchor="end" class="dim roomy"
 			>amber: {sparkWindow(bench.settings.sparks)}</text
 		>
-		<text x={marks.hand[1] + 4} y="37" class="dim">guide only</text>
+		<text x={marks.hand[1] + 4} y="37" class="dim roomy">guide only</text>
 		{#if marks.window}
 			<path d="M{marks.window[0]} 50H{marks.window[1]}" stroke="var(--spark)" stroke-width="10" />
 		{/if}
@@ -63,7 +61,9 @@
 				>{bench.show(tick, 'speed').text}</text
 			>
 		{/each}
-		<text x={BAR.width} y="86" text-anchor="end" class="dim">{bench.show(1, 'speed').unit}</text>
+		<text x={BAR.width} y="86" text-anchor="end" class="dim roomy"
+			>{bench.show(1, 'speed').unit}</text
+		>
 
 		{#if marks.atX !== null && marks.fastestX !== null}
 			<path d="M{marks.fastestX} 36V66" stroke="var(--ink)" stroke-width="3" />
@@ -79,10 +79,14 @@
 				x={marks.atX}
 				y="16"
 				text-anchor="middle"
-				class="fig"
+				class="fig roomy"
 				style:font-size="20px"
 				style:fill="var(--arc)">{bench.sayFigure('setup.speedMmS', bench.calmPlan)}</text
 			>
 		{/if}
 	</svg>
+	<p class="sub desk:hidden">
+		in {bench.show(1, 'speed').unit}; amber: {sparkWindow(bench.settings.sparks)}; past the violet,
+		only along a guide
+	</p>
 </section>

@@ -2,6 +2,7 @@
 	import { sparkWindow } from '$lib/components/Card/words';
 	import type { SpeedCurves } from '$lib/core';
 	import Graph from '$lib/components/Graph/Graph.svelte';
+	import Fold from '$lib/components/Fields/Fold.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import {
 		placeOf,
@@ -63,32 +64,33 @@
 	{#if tests.some((t) => !t.through)}<li>✕ not through</li>{/if}
 </ul>
 <div class="mt-1 flex flex-wrap items-start gap-x-4">
-	<a class="act border-0 px-0 underline" href="/chart?{bench.search}"
+	<a class="btn btn-ghost px-0 underline" href="/chart?{bench.search}"
 		>{bench.chart
 			? `Your cut chart, ${bench.chart.rows.length} rows`
 			: 'No cut chart yet: give yours'}</a
 	>
-	<details class="grow">
-		<summary class="act border-0 px-0">As a table</summary>
-		<table class="w-full text-[15px]" data-testid="speed-table">
-			<thead>
-				<tr class="text-left">
-					<th scope="col">thickness</th>
-					{#each curves.curves as { outputA } (outputA)}<th scope="col"
-							>{bench.say(outputA, 'current')}</th
-						>{/each}
-				</tr>
-			</thead>
-			<tbody>
-				{#each rows as row (row.thicknessMm)}
-					<tr class="border-t" style:border-color="var(--rule)">
-						<th scope="row" class="text-left">{bench.say(row.thicknessMm, 'thickness')}</th>
-						{#each row.speedMmS as speed, i (i)}<td>{bench.say(speed, 'speed')}</td>{/each}
+	<div class="grow">
+		<Fold summary="As a table">
+			<table class="table" data-testid="speed-table">
+				<thead>
+					<tr>
+						<th scope="col">thickness</th>
+						{#each curves.curves as { outputA } (outputA)}<th scope="col"
+								>{bench.say(outputA, 'current')}</th
+							>{/each}
 					</tr>
-				{/each}
-			</tbody>
-		</table>
-	</details>
+				</thead>
+				<tbody>
+					{#each rows as row (row.thicknessMm)}
+						<tr>
+							<th scope="row">{bench.say(row.thicknessMm, 'thickness')}</th>
+							{#each row.speedMmS as speed, i (i)}<td>{bench.say(speed, 'speed')}</td>{/each}
+						</tr>
+					{/each}
+				</tbody>
+			</table>
+		</Fold>
+	</div>
 </div>
 
 <style>
@@ -121,7 +123,7 @@
 		display: flex;
 		flex-wrap: wrap;
 		gap: 2px 16px;
-		font-size: 14px;
+		font-size: 0.875rem;
 		color: var(--ink2);
 	}
 	.keys i {

@@ -106,7 +106,7 @@
 		<div class="told">
 			<Choice label="It told" options={tells} value={told} choose={(t) => (told = t)} />
 		</div>
-		<button class="act main col-span-2 sm:col-span-4" disabled={!ready}
+		<button class="btn col-span-2 btn-primary sm:col-span-4" disabled={!ready}
 			>Take it{held === null ? '' : `: ${bench.say(held, 'speed')}`}</button
 		>
 	</form>

@@ -52,7 +52,7 @@
 			place-items: center;
 			background: var(--arc);
 			color: var(--color-primary-content);
-			font-size: 36px;
+			font-size: min(2.25rem, 11vw);
 		}
 	}
 </style>

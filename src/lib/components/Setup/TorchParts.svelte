@@ -47,13 +47,13 @@
 						><b>{change.need === 'must' ? 'Fit' : 'Better'} {change.fit}</b>: {change.reason}.</span
 					>
 					{#if change.part === 'nozzle'}
-						<button type="button" class="act" onclick={fitNozzle}>It is in</button>
+						<button type="button" class="btn" onclick={fitNozzle}>It is in</button>
 					{/if}
 				</li>
 			{/each}
 		</ul>
 	{/if}
-	<p class="mt-2 text-[15px]">
+	<p class="mt-2 text-[0.9375rem]">
 		{contact} Cap finger-tight, never by a tool. Never fire the pilot arc into the air. After the cut
 		air flows on for about {bench.say(torch.postFlowS, 'time')}: it cools the parts, let it.
 	</p>
@@ -72,7 +72,7 @@
 			</li>
 		{/each}
 	</ol>
-	<a class="act border-0 px-0 underline" href="/bench?{bench.search}">Parts of this torch</a>
+	<a class="btn btn-ghost px-0 underline" href="/bench?{bench.search}">Parts of this torch</a>
 </section>
 
 <style>
@@ -123,6 +123,6 @@
 	}
 	.number {
 		width: 18px;
-		font-size: 22px;
+		font-size: 1.375rem;
 	}
 </style>

@@ -41,15 +41,21 @@
 	};
 </script>
 
-<div class="mt-3 overflow-x-auto">
-	<table class="w-full min-w-[340px]" data-testid="beside">
+<!-- svelte-ignore a11y_no_noninteractive_tabindex: what scrolls is reached by the keyboard -->
+<div
+	class="mt-3 overflow-x-auto"
+	role="region"
+	aria-label="The benches beside each other"
+	tabindex="0"
+>
+	<table class="table min-w-[340px]" data-testid="beside">
 		<thead>
-			<tr class="text-left">
+			<tr>
 				<th scope="col" class="sub w-[18%]">part</th>
 				{#each sides as side, i (i)}
 					<th scope="col" class="pb-2 align-bottom">
 						<span class="h">{side.bench.name}</span>
-						<span class="fig flex items-center gap-2 text-[28px] whitespace-normal">
+						<span class="fig flex items-center gap-2 text-[1.75rem] whitespace-normal">
 							<Mark verdict={side.plan.stations.supply.verdict} size={22} />
 							{supplyAnswer(side.plan, bench).first}
 						</span>
@@ -59,19 +65,17 @@
 		</thead>
 		<tbody>
 			{#each rows as part (part.id)}
-				<tr class="border-t" style:border-color="var(--rule)">
-					<th scope="row" class="py-1 pr-2 text-left text-[15px] font-semibold"
-						>{PART_WORDS[part.id]}</th
-					>
+				<tr>
+					<th scope="row" class="align-top font-semibold">{PART_WORDS[part.id]}</th>
 					{#each sides as side, i (i)}
 						{@const check = checkOf(part, side.plan)}
 						{@const worst = worstOn(part, side.plan)}
-						<td class="py-1 pr-3" class:worst class:stops={worst === 'first limit'}>
+						<td class="align-top" class:worst class:stops={worst === 'first limit'}>
 							{#if part.shown?.(side.bench) ?? true}
 								{#if part.name(side.bench) !== PART_WORDS[part.id]}
 									<span class="sub block">{part.name(side.bench)}</span>
 								{/if}
-								<span class="fig text-[23px]">{figureOf(part, side)}</span>
+								<span class="fig text-[1.4375rem]">{figureOf(part, side)}</span>
 								{#if check}
 									<State verdict={check.verdict} word={spareWord(check, bench)} size={14.5} />
 								{/if}

@@ -39,7 +39,7 @@
 			{@const check = checkOf(cell.check)}
 			<span class="cell">
 				<span class="value">
-					<span class="fig text-[34px]" style:color={cell.color}
+					<span class="fig text-[2.125rem]" style:color={cell.color}
 						>{bench.sayFigure(cell.figure)}</span
 					>
 					<Balloon id={cell.figure} />
@@ -52,10 +52,10 @@
 			</span>
 		{/each}
 	{:else}
-		<span class="pointer-events-none px-2 text-[15px]">{cutter.name}</span>
+		<span class="pointer-events-none px-2 text-[0.9375rem]">{cutter.name}</span>
 		{#each ratings as rating (rating.word)}
 			<span class="cell">
-				<span class="fig text-[34px]">{bench.say(rating.mm, 'thickness')}</span>
+				<span class="fig text-[2.125rem]">{bench.say(rating.mm, 'thickness')}</span>
 				<span class="sub">{rating.word}</span>
 			</span>
 		{/each}

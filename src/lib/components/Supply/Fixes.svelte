@@ -43,7 +43,7 @@
 					{#if fix.effort !== 'an electrician'}
 						<button
 							type="button"
-							class="act"
+							class="btn"
 							disabled={study.stale}
 							aria-label="Apply: {words}"
 							onclick={() => bench.apply(fix.change, `${words}: planned.`)}>Apply</button
@@ -53,7 +53,7 @@
 			{/each}
 		</ol>
 		{#if !all && fixes!.length > MOST}
-			<button type="button" class="act border-0 px-0" onclick={() => (all = true)}
+			<button type="button" class="btn btn-ghost px-0" onclick={() => (all = true)}
 				>{fixes!.length - MOST} more</button
 			>
 		{/if}

@@ -41,7 +41,7 @@
 			choose={(k) => ((kind = k), (values = {}))}
 		/>
 	</div>
-	<ol class="mt-2 list-decimal pl-5 text-[15px]">
+	<ol class="mt-2 list-decimal pl-5 text-[0.9375rem]">
 		{#each test.steps as step (step)}<li>{step}</li>{/each}
 	</ol>
 	<form
@@ -71,7 +71,7 @@
 				commit={(value) => void (values[f.name] = value)}
 			/>
 		{/each}
-		<button class="act main" disabled={!complete}>Take it</button>
+		<button class="btn btn-primary" disabled={!complete}>Take it</button>
 	</form>
 	<p class="sub mt-1">{note || test.gives}</p>
 	<Measured />

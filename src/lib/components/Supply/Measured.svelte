@@ -32,11 +32,11 @@
 	<div class="mt-2 border-l-[6px] py-1 pl-3" style:border-color="var(--arc)" data-testid="moved">
 		<b>{bench.moved.title}</b> <span class="sub">What it changed:</span>
 		{#if changes.length === 0}<p class="sub">Nothing that shows.</p>{/if}
-		<ul class="text-[15px]">
+		<ul class="text-[0.9375rem]">
 			{#each changes as change (change.id)}
 				<li>
-					{change.label}: <span class="fig text-[18px]">{say(change.id, change.from)}</span> →
-					<span class="fig text-[18px]">{say(change.id, change.to)}</span>
+					{change.label}: <span class="fig text-[1.125rem]">{say(change.id, change.from)}</span> →
+					<span class="fig text-[1.125rem]">{say(change.id, change.to)}</span>
 				</li>
 			{/each}
 		</ul>
@@ -48,14 +48,14 @@
 		{#each lines as line (line.id)}
 			{@const words = entryWords(line.entry, bench)}
 			<li
-				class="flex min-h-[44px] items-center gap-3 border-t text-[15px]"
+				class="flex min-h-[44px] items-center gap-3 border-t text-[0.9375rem]"
 				style:border-color="var(--rule)"
 			>
 				<span class="sub w-[92px] shrink-0">{dayAndTime(line.at)}</span>
 				<span class="grow">{words}</span>
 				<button
 					type="button"
-					class="act"
+					class="btn"
 					aria-label="Take back: {words}"
 					onclick={() => void undoEntry(bench, line.id)}>Take back</button
 				>

@@ -51,9 +51,9 @@
 	{#if worst}<span class="flag">{worst}</span>{/if}
 	<PartSymbol part={part.id} />
 	<span class="told">
-		<span class="text-[14px] font-semibold">{part.name(bench.bench)}</span>
+		<span class="text-[0.875rem] font-semibold">{part.name(bench.bench)}</span>
 		<span class="value">
-			<span class="fig text-[25px]">
+			<span class="fig text-[1.5625rem]">
 				{#if results}
 					{figure ? bench.sayFigure(figure) : ''}
 				{:else}

@@ -3,6 +3,7 @@
 	import { defaultUnit } from '$lib/core';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import type { SupplyStudy } from '$lib/state/supplyStudy.svelte';
+	import Fold from '$lib/components/Fields/Fold.svelte';
 	import SessionChart from './SessionChart.svelte';
 	import { indexAt, tableRows, type ChartWords } from './sessionChart';
 	import { pauseWords } from './words';
@@ -58,7 +59,7 @@
 		<label class="sr-only" for="session-cursor">Time in the session</label>
 		<input
 			id="session-cursor"
-			class="cursor-range"
+			class="cursor-range range range-primary"
 			style:--reach={trace.untilS > 0 ? endS / trace.untilS : 1}
 			type="range"
 			min="0"
@@ -85,24 +86,22 @@
 		{#if pauses}
 			<p class="mt-2 font-semibold" data-testid="pauses">{pauseWords(pauses, bench)}</p>
 			{#if pauses.ok && pauses.pauses.length}
-				<details>
-					<summary class="act border-0 px-0">The pauses, one by one</summary>
-					<ul class="grid max-h-48 grid-cols-2 overflow-y-auto text-[15px]">
+				<Fold summary="The pauses, one by one">
+					<ul class="grid max-h-48 grid-cols-2 overflow-y-auto text-[0.9375rem]">
 						{#each pauses.pauses as pause (pause.beforeCut)}
 							<li>
 								before cut {pause.beforeCut}: {bench.say(pause.waitS, 'time')}
 							</li>
 						{/each}
 					</ul>
-				</details>
+				</Fold>
 			{/if}
 		{/if}
-		<details>
-			<summary class="act border-0 px-0">As a table</summary>
+		<Fold summary="As a table">
 			<div class="overflow-x-auto">
-				<table class="w-full text-[15px]">
+				<table class="table">
 					<thead>
-						<tr class="text-left"
+						<tr
 							><th scope="col">time</th>{#each cells(trace, 0) as cell (cell.name)}<th scope="col"
 									>{cell.name}</th
 								>{/each}</tr
@@ -110,17 +109,15 @@
 					</thead>
 					<tbody>
 						{#each tableRows(trace) as row (row)}
-							<tr class="border-t" style:border-color="var(--rule)">
-								<th scope="row" class="text-left font-semibold"
-									>{bench.say(trace.timeS[row]!, 'time')}</th
-								>
+							<tr>
+								<th scope="row">{bench.say(trace.timeS[row]!, 'time')}</th>
 								{#each cells(trace, row) as cell (cell.name)}<td>{cell.text}</td>{/each}
 							</tr>
 						{/each}
 					</tbody>
 				</table>
 			</div>
-		</details>
+		</Fold>
 	{:else}
 		<p class="sub h-[380px]">working</p>
 	{/if}
@@ -134,8 +131,6 @@
 		width: calc((100% - 68px) * var(--reach));
 		min-width: 120px;
 		margin-left: 56px;
-		height: 44px;
-		accent-color: var(--arc);
 	}
 	.readout {
 		display: flex;
@@ -144,6 +139,6 @@
 		min-height: 44px;
 	}
 	.readout dd {
-		font-size: 20px;
+		font-size: 1.25rem;
 	}
 </style>

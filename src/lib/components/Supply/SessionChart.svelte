@@ -38,7 +38,7 @@
 		display: flex;
 		align-items: center;
 		gap: 5px;
-		font-size: 13px;
+		font-size: 0.8125rem;
 		color: var(--ink2);
 		pointer-events: none;
 	}

@@ -17,12 +17,12 @@
 	<dl>
 		<div class="row">
 			<dt class="grow">Most amps that surely run on</dt>
-			<dd class="fig text-[23px]">{bench.say(most, 'current')}</dd>
+			<dd class="fig text-[1.4375rem]">{bench.say(most, 'current')}</dd>
 		</div>
 		{#each solved ?? [] as one (one.id)}
 			<div class="row" title={one.source}>
 				<dt class="grow">{one.label}</dt>
-				<dd class="fig text-[23px]">{solvedWords(one, bench)}</dd>
+				<dd class="fig text-[1.4375rem]">{solvedWords(one, bench)}</dd>
 			</div>
 		{/each}
 	</dl>
@@ -42,6 +42,6 @@
 		gap: 12px;
 		border-top: 1px solid var(--rule);
 		padding: 4px 0;
-		font-size: 15px;
+		font-size: 0.9375rem;
 	}
 </style>

@@ -88,7 +88,7 @@
 		{#if work.by === 'cut'}
 			<div>
 				<span class="label">Arc of one cut</span>
-				<p class="fig flex min-h-[44px] items-center text-[25px]" data-testid="cut-arc">
+				<p class="fig flex min-h-[44px] items-center text-[1.5625rem]" data-testid="cut-arc">
 					{bench.sayFigure('setup.arcS')}
 				</p>
 			</div>
@@ -152,7 +152,7 @@
 		{/if}
 	</div>
 	{#if logged}
-		<button type="button" class="act mt-2" onclick={takeLogged}>
+		<button type="button" class="btn mt-2" onclick={takeLogged}>
 			As this bench has worked: {bench.say(logged.arcS, 'time')} arc{logged.restS === null
 				? ''
 				: `, ${bench.say(logged.restS, 'time')} pause`}

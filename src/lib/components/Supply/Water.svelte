@@ -31,7 +31,7 @@
 {#if b.air.source === 'compressor'}
 	<section aria-label="How much air is enough">
 		<h2 class="h">How much air is enough?</h2>
-		<p class="mt-1 text-[15px]">
+		<p class="mt-1 text-[0.9375rem]">
 			<b>One school:</b> the compressor must deliver more than the cutter takes, or it disappoints.
 			It
 			{keepsUp ? 'does here' : 'does not here'}.

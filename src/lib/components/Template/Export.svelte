@@ -34,7 +34,7 @@
 </script>
 
 <div class="mt-3 flex flex-wrap items-end gap-2" role="group" aria-label="Save the template">
-	<button type="button" class="act main big" onclick={() => void save('pdf')}
+	<button type="button" class="btn btn-primary btn-xl" onclick={() => void save('pdf')}
 		>Print true size, PDF</button
 	>
 	<Choice
@@ -46,6 +46,6 @@
 		value={paper}
 		choose={(p) => (paper = p)}
 	/>
-	<button type="button" class="act" onclick={() => void save('dxf')}>DXF</button>
-	<button type="button" class="act" onclick={() => void save('svg')}>SVG</button>
+	<button type="button" class="btn" onclick={() => void save('dxf')}>DXF</button>
+	<button type="button" class="btn" onclick={() => void save('svg')}>SVG</button>
 </div>

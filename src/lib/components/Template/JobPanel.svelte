@@ -27,13 +27,13 @@
 <dl class="mt-2" data-testid="job">
 	{#each rows as [name, value, note] (name)}
 		<div class="flex items-baseline gap-2 border-t py-0.5" style:border-color="var(--rule)">
-			<dt class="w-24 text-[15px]">{name}</dt>
-			<dd class="fig text-[27px]">{value}</dd>
+			<dt class="w-24 text-[0.9375rem]">{name}</dt>
+			<dd class="fig text-[1.6875rem]">{value}</dd>
 			<dd class="sub grow text-right">{note}</dd>
 		</div>
 	{/each}
 </dl>
-<p class="mt-1 text-[15px]" data-testid="job-pauses">
+<p class="mt-1 text-[0.9375rem]" data-testid="job-pauses">
 	{#if job.pauses === null}
 		<State verdict="stops" word="It does not go through as planned." />
 	{:else if !pauses}

@@ -1,5 +1,7 @@
 <script lang="ts">
 	import type { Job } from '$lib/core/studies/job';
+	import type { TemplateInput } from '$lib/core/shape/template';
+	import { faultWords, remedyWords } from '$lib/formats/templateWords';
 	import type { CheckAnswer, TemplateDrawing } from '$lib/workers/template.worker';
 	import Mark from '$lib/components/Marks/Mark.svelte';
 	import { START_NAMES } from '$lib/components/Cut/steps';
@@ -9,9 +11,21 @@
 	let {
 		drawing,
 		check,
-		job
-	}: { drawing: TemplateDrawing; check: CheckAnswer | undefined; job: Job } = $props();
+		job,
+		asked
+	}: {
+		drawing: TemplateDrawing;
+		check: CheckAnswer | undefined;
+		job: Job;
+		asked: Pick<TemplateInput, 'outside' | 'holes'>;
+	} = $props();
 	const bench = getWorkbench();
+	/** A contour is called by its cut in the list beside. */
+	const nameOf = (index: number) => {
+		const cut = drawing.order.findIndex((o) => o.index === index);
+		return cut < 0 ? `outline ${index + 1}` : `cut ${cut + 1}`;
+	};
+	const faults = $derived(faultWords(drawing.faults, nameOf));
 	/** Corners that come out alike are told once. */
 	const corners = $derived(
 		Object.values(
@@ -23,22 +37,22 @@
 </script>
 
 <section aria-label="Order of cutting" class="min-w-0 overflow-x-auto">
-	<h2 class="h text-[18px]">Inside first, the part on the squarer side</h2>
-	<ol class="mt-1 text-[16px]">
+	<h2 class="h text-[1.125rem]">Inside first, the part on the squarer side</h2>
+	<ol class="mt-1 text-[1rem]">
 		{#each drawing.order.slice(0, 60) as o, i (i)}
 			{@const cut = job.cuts[i]}
 			<li
 				class="flex min-h-[44px] flex-wrap items-center gap-x-3 border-t"
 				style:border-color="var(--rule)"
 			>
-				<span class="fig w-8 text-[23px]">{i + 1}</span>
+				<span class="fig w-8 text-[1.4375rem]">{i + 1}</span>
 				<span class="w-20">{o.edge === 'hole' ? 'hole' : 'outside'}</span>
 				<span class="w-40">{o.clockwise ? 'clockwise' : 'counter-clockwise'}</span>
 				<span class="w-36">
 					{cut && cut.start !== 'none' ? START_NAMES[cut.start] : 'no start goes through'}
 				</span>
-				<span class="fig w-24 text-[20px]">{cut ? bench.say(cut.lengthMm, 'length') : '–'}</span>
-				<span class="fig w-20 text-[20px]">{bench.say(cut?.arcS ?? null, 'time')}</span>
+				<span class="fig w-24 text-[1.25rem]">{cut ? bench.say(cut.lengthMm, 'length') : '–'}</span>
+				<span class="fig w-20 text-[1.25rem]">{bench.say(cut?.arcS ?? null, 'time')}</span>
 				<span class="sub">
 					{o.tight
 						? 'no room to lead in: drill and start in the hole'
@@ -50,40 +64,26 @@
 	{#if drawing.order.length > 60}<p class="sub">and {drawing.order.length - 60} more.</p>{/if}
 </section>
 <section aria-label="Corners and room" data-testid="corners">
-	<h2 class="h text-[18px]">What comes out otherwise</h2>
-	<ul class="mt-1 space-y-2 text-[16px]">
-		{#each drawing.missing as m (m.index)}
-			<li class="flex gap-2">
-				<Mark verdict="stops" />
-				<span>
-					{m.why === 'no room'
-						? `The shield has no room for a template ${m.edge === 'hole' ? 'in hole' : 'on outline'} ${m.index + 1}: take the other side, or the circle guide.`
-						: `The template for outline ${m.index + 1} falls apart at a neck: take the other side.`}
-				</span>
-			</li>
+	<h2 class="h text-[1.125rem]">What comes out otherwise</h2>
+	<ul class="mt-1 space-y-2 text-[1rem]">
+		{#each faults as words (words)}
+			<li class="flex gap-2"><Mark verdict="stops" /> <span>{words}</span></li>
 		{/each}
+		{#if faults.length && check}
+			<li class="flex gap-2" data-testid="remedy">
+				<Mark verdict={check.remedy ? 'tight' : 'stops'} />
+				<b>{remedyWords(check.remedy, asked, nameOf)}</b>
+			</li>
+		{/if}
 		{#each check?.tooNarrow ?? [] as index (index)}
 			<li class="flex gap-2">
 				<Mark verdict="stops" />
-				A neck or notch of outline {index + 1} is too narrow for the shield: see the coloured pieces.
-				Take the other side, or cut it there freehand.
+				<span
+					>A neck or notch of {nameOf(index)} is too narrow for the shield: see the coloured pieces. Take
+					the other side, or cut it there freehand.</span
+				>
 			</li>
 		{/each}
-		{#if drawing.crossing}
-			<li class="flex gap-2">
-				<Mark verdict="tight" />
-				<span>
-					The edges of {drawing.crossing} templates cross: one plate cannot carry them all. Make one for
-					the holes and one for the outside, or take the waste side for the holes.
-				</span>
-			</li>
-		{/if}
-		{#if drawing.tooSmall}
-			<li class="flex gap-2">
-				<Mark verdict="stops" />
-				{drawing.tooSmall} outline{drawing.tooSmall === 1 ? ' is' : 's are'} smaller than the kerf: drill.
-			</li>
-		{/if}
 		{#each corners as c (c.kind + c.radiusMm + c.drawnMm + c.remainsMm)}
 			<li class="flex gap-2">
 				<Mark verdict="tight" />
@@ -101,7 +101,7 @@
 				</span>
 			</li>
 		{/each}
-		{#if check && drawing.missing.length + check.tooNarrow.length + drawing.tooSmall + drawing.crossing + corners.length === 0}
+		{#if check && faults.length + check.tooNarrow.length + corners.length === 0}
 			<li class="flex gap-2"><Mark verdict="holds" /> Everything comes out as drawn.</li>
 		{/if}
 	</ul>

@@ -3,6 +3,8 @@
 	import { SHAPE_KINDS, ShapeSchema } from '$lib/core/shape/makers';
 	import { fieldProblems } from '$lib/formats/problem';
 	import Choice from '$lib/components/Fields/Choice.svelte';
+	import FileButton from '$lib/components/Fields/FileButton.svelte';
+	import Fold from '$lib/components/Fields/Fold.svelte';
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import Select from '$lib/components/Fields/Select.svelte';
 	import TextField from '$lib/components/Fields/TextField.svelte';
@@ -99,18 +101,11 @@
 			value={shape?.kind ?? ('' as never)}
 			choose={(kind) => draft.choose(kind)}
 		/>
-		<label class="act cursor-pointer">
-			Open DXF or SVG
-			<input
-				class="sr-only"
-				type="file"
-				accept=".dxf,.svg,image/svg+xml"
-				onchange={(e) => {
-					void draft.open(e.currentTarget.files?.[0]);
-					e.currentTarget.value = '';
-				}}
-			/>
-		</label>
+		<FileButton
+			label="Open DXF or SVG"
+			accept=".dxf,.svg,image/svg+xml"
+			take={(file) => void draft.open(file)}
+		/>
 		{#if shelf.length}
 			<Select
 				label="Saved outlines"
@@ -134,8 +129,8 @@
 				}}
 			/>
 		</div>
-		<button type="button" class="act" onclick={() => void save()}>Save the outline</button>
-		{#if open}<button type="button" class="act" onclick={() => void putAway()}>Put it away</button
+		<button type="button" class="btn" onclick={() => void save()}>Save the outline</button>
+		{#if open}<button type="button" class="btn" onclick={() => void putAway()}>Put it away</button
 			>{/if}
 	</div>
 	{#if shape}
@@ -156,7 +151,7 @@
 		{#if draft.busy}
 			<p class="sub mt-1">
 				Reading {draft.fileName}…
-				<button type="button" class="act" onclick={() => draft.stopReading()}>Stop</button>
+				<button type="button" class="btn" onclick={() => draft.stopReading()}>Stop</button>
 			</p>
 		{/if}
 		{#if draft.problem}<p class="mt-2 font-semibold" style:color="var(--stops)">
@@ -182,14 +177,16 @@
 					'nothing'}.
 			</p>
 			{#if left.length}
-				<details class="mt-1" open={left.length < 4}>
-					<summary class="act">Left out: {left.reduce((sum, { count }) => sum + count, 0)}</summary>
-					<ul class="list-disc pl-5 text-[15px]">
+				<Fold
+					summary="Left out: {left.reduce((sum, { count }) => sum + count, 0)}"
+					open={left.length < 4}
+				>
+					<ul class="list-disc pl-5 text-[0.9375rem]">
 						{#each left.slice(0, 30) as { what, count, why } (what + why)}
 							<li>{count > 1 ? `${count} ` : ''}{what}: {why}</li>
 						{/each}
 					</ul>
-				</details>
+				</Fold>
 			{/if}
 		{/if}
 	</div>

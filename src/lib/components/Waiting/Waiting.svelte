@@ -32,12 +32,12 @@
 			</p>
 		{/if}
 		{#if bench.waiting.length > 0}
-			<details open={aside.length > 0}>
-				<summary>
+			<details class="collapse-plus collapse" open={aside.length > 0}>
+				<summary class="collapse-title flex flex-wrap gap-x-3">
 					{#if queued > 0}<b>{queued} waiting on this device, not with the server yet.</b>{/if}
 					{#if aside.length > 0}<b>{aside.length} not taken by the server: decide.</b>{/if}
 				</summary>
-				<ul>
+				<ul class="collapse-content">
 					{#each bench.waiting as item (item.key)}
 						<li>
 							<span class="sub w-[92px] shrink-0">{dayAndTime(item.madeAt)}</span>
@@ -46,19 +46,19 @@
 								{#if item.refusal}<br /><b>Not taken:</b> {item.refusal.problem.message}{/if}
 							</span>
 							{#if item.refusal}
-								<button type="button" class="act" onclick={() => void tryAgain(item)}
+								<button type="button" class="btn" onclick={() => void tryAgain(item)}
 									>Try again</button
 								>
 								<button
 									type="button"
-									class="act"
+									class="btn"
 									aria-label="Drop: {item.write.words}"
 									onclick={() => void takeOff(item)}>Drop it</button
 								>
 							{:else}
 								<button
 									type="button"
-									class="act"
+									class="btn"
 									aria-label="Take back: {item.write.words}"
 									onclick={() => void dropWaiting(bench, item.key)}>Take back</button
 								>
@@ -76,19 +76,6 @@
 		padding: 6px 24px;
 		background: var(--spark-wash);
 		border-bottom: 1.5px solid var(--rule);
-	}
-	summary {
-		min-height: 44px;
-		display: flex;
-		gap: 12px;
-		align-items: center;
-		cursor: pointer;
-	}
-	summary::before {
-		content: '▸';
-	}
-	details[open] summary::before {
-		content: '▾';
 	}
 	li {
 		display: flex;

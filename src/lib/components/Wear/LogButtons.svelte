@@ -17,21 +17,21 @@
 			>
 			<button
 				type="button"
-				class="act border-0 whitespace-nowrap underline"
+				class="btn btn-ghost whitespace-nowrap underline"
 				onclick={() => void undoEntry(bench, last.id)}>Take it back</button
 			>
 		{/if}
 	</div>
 	<div class="mt-1 flex flex-wrap gap-2">
 		{#if bench.canLogCut}
-			<button type="button" class="act main big grow" onclick={() => void logCut(bench)}
-				>Log this cut, {bench.sayFigure('setup.lineMm')} <kbd class="key">L</kbd></button
+			<button type="button" class="btn grow btn-primary btn-xl" onclick={() => void logCut(bench)}
+				>Log this cut, {bench.sayFigure('setup.lineMm')} <kbd class="kbd kbd-sm">L</kbd></button
 			>
 		{:else}
 			<p class="sub grow self-center">This cut does not go through: there is nothing to log.</p>
 		{/if}
-		<button type="button" class="act big" onclick={() => void logStart(bench)}
-			>One start <kbd class="key">K</kbd></button
+		<button type="button" class="btn btn-xl" onclick={() => void logStart(bench)}
+			>One start <kbd class="kbd kbd-sm">K</kbd></button
 		>
 	</div>
 </section>

@@ -27,11 +27,11 @@
 	>
 		<div class="flex items-start gap-3">
 			<h2 class="h grow pt-2.5">{working.label}</h2>
-			<button type="button" class="act -mt-0.5 border-0" onclick={close}
-				>Close <kbd class="key">Esc</kbd></button
+			<button type="button" class="btn -mt-0.5 btn-ghost" onclick={close}
+				>Close <kbd class="kbd kbd-sm">Esc</kbd></button
 			>
 		</div>
-		<p class="fig overflow-x-auto pb-1 text-[24px]" style:line-height="1.25">
+		<p class="fig overflow-x-auto pb-1 text-[1.5rem]" style:line-height="1.25">
 			{#if working.value === null}
 				none, because <span style:color="var(--arc)">{pretty(working.formula)}</span>
 			{:else}
@@ -39,7 +39,7 @@
 			{/if}
 		</p>
 		{#if working.value !== null && working.inputs.length > 0}
-			<p class="mt-1 text-[15px] break-words">
+			<p class="mt-1 text-[0.9375rem] break-words">
 				= {filledIn(working)} =
 				<b style:color="var(--arc)">{bench.say(working.value, working.quantity)}</b>
 				{#if band}
@@ -52,7 +52,7 @@
 				{/if}
 			</p>
 		{/if}
-		<ul class="mt-2 space-y-1.5 text-[15px]">
+		<ul class="mt-2 space-y-1.5 text-[0.9375rem]">
 			{#each working.inputs as input (input.symbol)}
 				<li class="flex items-start gap-2.5">
 					{#if input.from}

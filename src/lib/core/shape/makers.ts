@@ -144,7 +144,7 @@ export const STARTING_SHAPES: { [K in ShapeKind]: Extract<Shape, { kind: K }> } 
 	disc: { kind: 'disc', diameterMm: 150 },
 	ring: { kind: 'ring', outerMm: 250, innerMm: 150 },
 	slot: { kind: 'slot', lengthMm: 160, widthMm: 60 },
-	flange: { kind: 'flange', outerMm: 285, boreMm: 115, boltCircleMm: 240, holes: 8, holeMm: 22 },
+	flange: { kind: 'flange', outerMm: 285, boreMm: 115, boltCircleMm: 205, holes: 8, holeMm: 22 },
 	polygon: { kind: 'polygon', sides: 6, acrossCornersMm: 160 }
 };
 export const SHAPE_KINDS = Object.keys(STARTING_SHAPES) as ShapeKind[];

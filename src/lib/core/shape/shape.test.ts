@@ -22,6 +22,7 @@ import {
 	reversed,
 	type Contour
 } from './outline';
+import { faultsOf, isFaulty, remedyOf } from './remedy';
 import { asCut, crossingTemplates, templatesOf, type TemplateInput } from './template';
 
 const number = (min: number, max: number) => fc.double({ min, max, noNaN: true });
@@ -60,9 +61,9 @@ describe('outlines', () => {
 	it('straddle the centre lines with the bolt holes of a flange', () => {
 		const bolts = contoursOf(STARTING_SHAPES.flange).slice(2);
 		const centres = bolts.map((b) => ({ x: (b[0]!.x + b[1]!.x) / 2, y: b[0]!.y }));
-		centres.forEach((c) => expect(Math.hypot(c.x, c.y)).toBeCloseTo(120, 9));
+		centres.forEach((c) => expect(Math.hypot(c.x, c.y)).toBeCloseTo(205 / 2, 9));
 		expect(Math.min(...centres.map((c) => Math.abs(c.x)))).toBeCloseTo(
-			120 * Math.sin(Math.PI / 8),
+			(205 / 2) * Math.sin(Math.PI / 8),
 			9
 		);
 	});
@@ -225,19 +226,20 @@ describe('offsets', () => {
 	});
 });
 
+const input = (
+	contour: Contour | Contour[],
+	side: 'kept' | 'waste',
+	more: Partial<TemplateInput> = {}
+): TemplateInput => ({
+	contours: (Array.isArray(contour[0]) ? contour : [contour]) as Contour[],
+	keep: 'part',
+	outside: side,
+	holes: side,
+	...TORCH,
+	...more
+});
+
 describe('the four templates', () => {
-	const input = (
-		contour: Contour | Contour[],
-		side: 'kept' | 'waste',
-		more: Partial<TemplateInput> = {}
-	): TemplateInput => ({
-		contours: (Array.isArray(contour[0]) ? contour : [contour]) as Contour[],
-		keep: 'part',
-		outside: side,
-		holes: side,
-		...TORCH,
-		...more
-	});
 	const width = (contours: Contour[]) => {
 		const box = boundsOf(contours);
 		return box.maxX - box.minX;
@@ -290,7 +292,7 @@ describe('the four templates', () => {
 	});
 
 	it('say when their edges cross, so that one plate cannot carry them', () => {
-		const flange = contoursOf(STARTING_SHAPES.flange);
+		const flange = contoursOf({ ...STARTING_SHAPES.flange, boltCircleMm: 240 });
 		const bolts = crossingTemplates(templatesOf(input(flange, 'kept')));
 		// Each of the eight bolt holes breaks through the edge of the outside template.
 		expect(bolts).toHaveLength(8);
@@ -316,6 +318,86 @@ describe('the four templates', () => {
 			const [disc] = templatesOf(input(circle(150), side));
 			expect(asCut(disc!, TORCH)).toEqual({ left: [], lost: [] });
 		}
+	});
+});
+
+describe('a template that cannot be made as it is', () => {
+	const tight = contoursOf({ ...STARTING_SHAPES.flange, boltCircleMm: 240 });
+	/** The remedy carried out: the plates that are to be made, each with its templates. */
+	const carriedOut = (asked: TemplateInput) => {
+		const { drill, plates, ...sides } = remedyOf(asked)!;
+		const contours = asked.contours.filter((_, i) => !drill.includes(i));
+		const templates = templatesOf({ ...asked, contours, ...sides });
+		return plates === 1
+			? [templates]
+			: (['outside', 'hole'] as const).map((edge) => templates.filter((t) => t.edge === edge));
+	};
+	it('is none of the shapes that one starts from', () => {
+		for (const kind of SHAPE_KINDS)
+			for (const shieldRadiusMm of [8, 12, 15])
+				expect(
+					isFaulty(
+						faultsOf(
+							templatesOf({ ...input(contoursOf(STARTING_SHAPES[kind]), 'kept'), shieldRadiusMm })
+						)
+					),
+					`${kind} at ${shieldRadiusMm} mm`
+				).toBe(false);
+	});
+	it('takes two plates where bolt holes stand close to the edge and the shield has no room in them', () => {
+		expect(remedyOf(input(tight, 'kept'))).toEqual({
+			outside: 'kept',
+			holes: 'kept',
+			plates: 2,
+			drill: []
+		});
+		// Asked on the waste the shield finds no room in the holes: the way out is not the way back.
+		expect(remedyOf(input(tight, 'waste'))).toMatchObject({ holes: 'kept', drill: [] });
+	});
+	it('has the holes drilled that are smaller than the kerf, and those alone', () => {
+		const pinned = [...contoursOf(STARTING_SHAPES.ring), circle(1, 100, 0), circle(1, -100, 0)];
+		const asked = input(pinned, 'kept');
+		expect(faultsOf(templatesOf(asked)).tooSmall).toEqual([2, 3]);
+		expect(remedyOf(asked)).toMatchObject({ drill: [2, 3], plates: 1 });
+	});
+	it('is said to come out only where it does', () => {
+		fc.assert(
+			fc.property(
+				fc.integer({ min: 60, max: 300 }),
+				fc.array(
+					fc.record({
+						x: fc.integer({ min: -120, max: 120 }),
+						y: fc.integer({ min: -120, max: 120 }),
+						d: fc.integer({ min: 1, max: 40 })
+					}),
+					{ maxLength: 5 }
+				),
+				fc.constantFrom('kept' as const, 'waste' as const),
+				(outerMm, holes, side) => {
+					const asked = input(
+						[
+							circle(outerMm),
+							...holes
+								.filter(({ x, y, d }) => Math.hypot(x, y) + d / 2 < outerMm / 2 - 1)
+								.map(({ x, y, d }) => circle(d, x, y))
+						],
+						side
+					);
+					if (!remedyOf(asked)) return;
+					for (const plate of carriedOut(asked)) expect(isFaulty(faultsOf(plate))).toBe(false);
+				}
+			),
+			{ numRuns: 60 }
+		);
+	});
+	it('has no room where its template would be smaller than a thumb can hold', () => {
+		// 22 mm holes leave a slug of 11 − 10.7 mm in radius to lie on.
+		const { missing } = faultsOf(templatesOf(input(tight, 'waste')));
+		expect(missing.map(({ index }) => index)).toEqual([2, 3, 4, 5, 6, 7, 8, 9]);
+	});
+	it('is not tried in all ways where that would take seconds', () => {
+		const many = Array.from({ length: 61 }, (_, i) => circle(20, 21 * i));
+		expect(remedyOf(input(many, 'kept'))).toBeUndefined();
 	});
 });
 

@@ -2,8 +2,11 @@
 import * as v from 'valibot';
 import { DomainError } from '$lib/core';
 import type { Contour } from '$lib/core/shape/outline';
-import { templatesOf } from '$lib/core/shape/template';
+import { boundsOf } from '$lib/core/shape/outline';
+import { faultsOf, isFaulty, remedyOf } from '$lib/core/shape/remedy';
+import { templatesOf, type TemplateContour, type TemplateInput } from '$lib/core/shape/template';
 import { FAULT_WORDS, faultOf, pointsOf, POINTS_MOST } from '$lib/core/shape/vet';
+import { faultWords, remedyWords } from '$lib/formats/templateWords';
 import { NewOutlineSchema, TemplateRequestSchema } from '$lib/formats/api';
 import { toDxf, toSvg } from '$lib/formats/outline/out';
 import {
@@ -54,12 +57,28 @@ function faultIn(contours: readonly Contour[]): HeavyAnswer | undefined {
 	return refused(`The outlines have more than ${POINTS_MOST} points with their arcs drawn.`);
 }
 
+/** What the sheets must not be glued together without knowing. */
+function warningsOf(input: TemplateInput, templates: readonly TemplateContour[]): string[] {
+	const faults = faultsOf(templates);
+	if (!isFaulty(faults)) return [];
+	const nameOf = (index: number) => {
+		const { minX, maxX, minY, maxY } = boundsOf([input.contours[index]!]);
+		const size = Math.round(10 * Math.max(maxX - minX, maxY - minY)) / 10;
+		return `the ${templates[index]!.edge === 'hole' ? 'hole' : 'outline'} ${size} mm across`;
+	};
+	return [...faultWords(faults, nameOf), remedyWords(remedyOf(input), input, nameOf)];
+}
+
 async function template(data: unknown): Promise<HeavyAnswer> {
 	const { as, name, paper, ...input } = v.parse(TemplateRequestSchema, data);
 	const fault = faultIn(input.contours);
 	if (fault) return fault;
 	const templates = templatesOf(input);
-	if (as === 'json') return { outcome: 'json', body: JSON.stringify({ templates }) };
+	if (as === 'json')
+		return {
+			outcome: 'json',
+			body: JSON.stringify({ templates, warnings: warningsOf(input, templates) })
+		};
 	const layers = {
 		template: templates.flatMap((one) => one.template),
 		part: input.contours,
@@ -79,7 +98,10 @@ async function template(data: unknown): Promise<HeavyAnswer> {
 			`This template takes ${sheets} sheets of ${paper}; ${SHEETS_MOST} is the most. Take the DXF or SVG to a plotter.`
 		);
 	}
-	return file('application/pdf', await templatePdf({ name, paper, layers, torch: input }));
+	return file(
+		'application/pdf',
+		await templatePdf({ name, paper, layers, torch: input, warnings: warningsOf(input, templates) })
+	);
 }
 
 function outline(data: unknown): HeavyAnswer {

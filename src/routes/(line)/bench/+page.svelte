@@ -18,7 +18,7 @@
 <svelte:head><title>{bench.bench.name} · Steady Arc</title></svelte:head>
 
 <div class="px-6 pt-3 pb-4 max-[899px]:px-3">
-	<h1 class="fig text-[46px]">{bench.bench.name}</h1>
+	<h1 class="fig text-[2.875rem]">{bench.bench.name}</h1>
 	<p class="sub">
 		What stands there, one part at a time. Type in any unit: 1/4", 16 ga, 85 psi, 5 cfm, 25 ft.
 	</p>
@@ -47,7 +47,7 @@
 			<div class="mt-4 grid items-start gap-4 lg:grid-cols-2">
 				<div>
 					<BenchFile />
-					<a class="act mt-3" href="/beside?{bench.search}">Set another bench beside it</a>
+					<a class="btn mt-3" href="/beside?{bench.search}">Set another bench beside it</a>
 					<div class="mt-4"><Backup /></div>
 					<div class="mt-4"><OnAPhone /></div>
 				</div>

@@ -20,7 +20,7 @@
 <svelte:head><title>Side by side · Steady Arc</title></svelte:head>
 
 <div class="px-6 pt-3 pb-4 max-[899px]:px-3">
-	<h1 class="fig text-[46px]">Side by side</h1>
+	<h1 class="fig text-[2.875rem]">Side by side</h1>
 	<p class="sub">
 		Both for the same cut and the same work: {bench.say(bench.work.arcS, 'time')} arc, {bench.say(
 			bench.work.restS,

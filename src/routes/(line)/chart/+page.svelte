@@ -59,15 +59,15 @@
 <div class="px-6 pt-3 pb-4 max-[899px]:px-3">
 	<div class="flex flex-wrap items-end gap-x-6 gap-y-2">
 		<div class="grow">
-			<h1 class="fig text-[46px]">Cut chart</h1>
+			<h1 class="fig text-[2.875rem]">Cut chart</h1>
 			<p class="sub">
 				Of the {bench.bench.cutter.name}. Inside it the plan goes by the chart, letter C; outside it
 				is carried over by the plate model and told so.
 			</p>
 		</div>
-		<a class="act" href="/setup?{bench.search}">Back to Setup</a>
+		<a class="btn" href="/setup?{bench.search}">Back to Setup</a>
 		{#if bench.chart}<a
-				class="act"
+				class="btn"
 				href="/api/charts/{bench.benchId}?as=csv"
 				download="cut-chart.csv">As CSV</a
 			>{/if}
@@ -79,16 +79,16 @@
 				{draft.rows.length === 0 ? 'No rows yet' : `${draft.rows.length} rows`}
 			</h2>
 			<div class="w-72"><TextField label="Chart is called" value={name} commit={rename} /></div>
-			<button type="button" class="act" onclick={() => draft.add(first)}>Add a row</button>
+			<button type="button" class="btn" onclick={() => draft.add(first)}>Add a row</button>
 			<button
 				type="button"
-				class="act"
+				class="btn"
 				disabled={!draft.edited}
 				onclick={() => draft.take(bench.chart?.rows ?? [])}>As it was</button
 			>
 			<button
 				type="button"
-				class="act main"
+				class="btn btn-primary"
 				disabled={!draft.edited}
 				onclick={() => void write(draft.rows, 'Chart saved.')}>Save the chart</button
 			>

@@ -29,7 +29,7 @@
 <div class="split">
 	<div class="dots px-6 pt-3 pb-2 max-[899px]:px-3">
 		<div class="flex flex-wrap items-center gap-x-4 gap-y-1">
-			<h1 class="h text-[18px]">Guide</h1>
+			<h1 class="h text-[1.125rem]">Guide</h1>
 			<Choice
 				label="Guide"
 				options={[
@@ -43,8 +43,8 @@
 				choose={(g) => set({ guide: g })}
 			/>
 			<div class="ml-auto flex flex-wrap gap-2">
-				<a class="act" href="/template?{bench.search}">Template</a>
-				<a class="act" href="/practice?{bench.search}">Practise the line</a>
+				<a class="btn" href="/template?{bench.search}">Template</a>
+				<a class="btn" href="/practice?{bench.search}">Practise the line</a>
 			</div>
 		</div>
 		{#if guide === 'circle'}
@@ -111,7 +111,7 @@
 {#if bevelDeg > 0}
 	<div class="below">
 		<section aria-label="Bevel">
-			<h2 class="h text-[18px]">Bevel of {bench.say(bevelDeg, 'angle')}, across the cut</h2>
+			<h2 class="h text-[1.125rem]">Bevel of {bench.say(bevelDeg, 'angle')}, across the cut</h2>
 			<BevelSection />
 		</section>
 		<section aria-label="Bevel figures">
@@ -138,8 +138,8 @@
 </div>
 <div class="below">
 	<section aria-label="Before you fire" class="min-w-0">
-		<h2 class="h text-[18px]">Before you fire</h2>
-		<ul class="mt-1 list-disc space-y-1 pl-5 text-[16px]">
+		<h2 class="h text-[1.125rem]">Before you fire</h2>
+		<ul class="mt-1 list-disc space-y-1 pl-5 text-[1rem]">
 			<li>{words.guide}</li>
 			<li>
 				Clear of the bench along the whole line: hang it over, or on slats that lie across. Sparks
@@ -177,7 +177,7 @@
 	.wrong {
 		margin-top: 6px;
 		padding: 6px 12px;
-		font-size: 15px;
+		font-size: 0.9375rem;
 		border-left: 6px solid var(--spark);
 		background: var(--spark-wash);
 	}

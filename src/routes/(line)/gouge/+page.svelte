@@ -61,15 +61,16 @@
 				}}
 			/>
 		</div>
-		<div class="grid max-w-[700px] grid-cols-2 gap-2"><GrooveSection /><GougeSide /></div>
+		<div class="grid max-w-[700px] gap-2 desk:grid-cols-2"><GrooveSection /><GougeSide /></div>
 	</div>
 	<div>
 		<SettingCard {title} label="Gouging card">
 			{#snippet action()}<State verdict={state.verdict} word={stateWord(state, bench)} />{/snippet}
 			{#snippet figures()}
 				<div class="flex flex-wrap items-end gap-x-10 gap-y-3">
-					<span class="fig text-[104px]"
-						>{passes}<span class="ml-2 text-[46px]">{passes === 1 ? 'pass' : 'passes'}</span></span
+					<span class="fig text-[6.5rem]"
+						>{passes}<span class="ml-2 text-[2.875rem]">{passes === 1 ? 'pass' : 'passes'}</span
+						></span
 					>
 					<Fig id="gouge.passS" size={66} color="var(--arc)" />
 				</div>
@@ -119,7 +120,7 @@
 				<span class="sub grow">Nobody has asked for this groove yet, so it judges nothing.</span>
 				<button
 					type="button"
-					class="act"
+					class="btn"
 					onclick={() => {
 						bench.setGouge({});
 						bench.settle();

@@ -62,7 +62,7 @@
 
 <div class="px-6 pt-3 pb-4 max-[899px]:px-3">
 	<div class="flex flex-wrap items-end gap-x-6 gap-y-1">
-		<h1 class="fig text-[40px]">Practise the line</h1>
+		<h1 class="fig text-[2.5rem]">Practise the line</h1>
 		<p class="sub grow" data-testid="to-hold">
 			{cutTitle(bench)} at {bench.sayFigure('setup.currentA')}: hold
 			<b>{bench.sayFigure('setup.speedMmS')}</b>, between {bench.say(range.lowMmS, 'speed')} and {bench.say(
@@ -72,12 +72,12 @@
 		</p>
 		<button
 			type="button"
-			class="act"
+			class="btn"
 			aria-expanded={matching}
 			onclick={() => (matching = !matching)}
 			>{matched ? 'Screen matched to a rule' : 'Match the screen to a rule'}</button
 		>
-		<a class="act" href="/cut?{bench.search}">Back to Cut</a>
+		<a class="btn" href="/cut?{bench.search}">Back to Cut</a>
 	</div>
 	{#if matching}
 		<ScreenMatch
@@ -123,7 +123,7 @@
 					<p class="fig share">
 						{bench.say(r.insideShare, 'share')} <small>of the line inside</small>
 					</p>
-					<dl class="mt-1 text-[17px]">
+					<dl class="mt-1 text-[1.0625rem]">
 						<div class="row">
 							<dt>Mean</dt>
 							<dd class="fig">{bench.say(r.meanMmS, 'speed')}</dd>
@@ -137,14 +137,14 @@
 							<dd class="fig">{bench.say(r.offMm, 'small')}</dd>
 						</div>
 					</dl>
-					<p class="mt-1 text-[17px] font-semibold">
+					<p class="mt-1 text-[1.0625rem] font-semibold">
 						{#if r.worst}From {bench.say(r.worst.fromMm, 'length')} to {bench.say(
 								r.worst.toMm,
 								'length'
 							)}: {WORST[r.worst.what]}.{:else}No stretch went wrong.{/if}
 					</p>
 				{:else if practice.tooShort}
-					<p class="text-[17px]">Too short to tell: go on to the end of the line.</p>
+					<p class="text-[1.0625rem]">Too short to tell: go on to the end of the line.</p>
 				{:else}
 					<p class="sub">
 						Your run shows here: mean, spread, how much was inside, where it went wrong.
@@ -161,7 +161,9 @@
 			</section>
 		</div>
 	{:else}
-		<p class="mt-4 text-[18px]">Nothing to practise: this cut does not go through as planned.</p>
+		<p class="mt-4 text-[1.125rem]">
+			Nothing to practise: this cut does not go through as planned.
+		</p>
 	{/if}
 </div>
 
@@ -170,7 +172,7 @@
 	.live {
 		contain: strict;
 		height: 76px;
-		font-size: 60px;
+		font-size: 3.75rem;
 		color: var(--ink);
 	}
 	.live[data-word='right'] {
@@ -183,10 +185,10 @@
 		color: var(--spark-ink);
 	}
 	small {
-		font-size: 24px;
+		font-size: 1.5rem;
 	}
 	.share {
-		font-size: 60px;
+		font-size: 3.75rem;
 	}
 	.row {
 		display: flex;
@@ -199,6 +201,6 @@
 		flex: 1;
 	}
 	.row dd {
-		font-size: 27px;
+		font-size: 1.6875rem;
 	}
 </style>

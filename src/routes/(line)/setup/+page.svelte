@@ -168,8 +168,8 @@
 		flex-wrap: wrap;
 		gap: 8px;
 	}
-	.controls :global(.seg > *) {
-		padding: 0 11px;
+	.controls :global(.btn) {
+		padding-inline: 11px;
 	}
 	.drawing {
 		contain: content;
@@ -184,7 +184,7 @@
 		left: 24px;
 		z-index: 1;
 		display: grid;
-		grid-template-columns: repeat(3, 94px);
+		grid-template-columns: repeat(3, minmax(0, 5.875rem));
 		gap: 8px;
 	}
 	.below.pace {

@@ -66,7 +66,7 @@
 		grid-template-columns: 1fr 330px;
 	}
 	.answer {
-		font-size: 46px;
+		font-size: 2.875rem;
 		min-height: 60px;
 		white-space: normal;
 	}
@@ -85,7 +85,7 @@
 			grid-template-columns: minmax(0, 1fr);
 		}
 		.answer {
-			font-size: 44px;
+			font-size: 2.75rem;
 		}
 		.panel {
 			border-left: 0;

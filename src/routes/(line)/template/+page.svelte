@@ -42,13 +42,13 @@
 
 <div class="px-6 pt-3 max-[899px]:px-3">
 	<div class="flex flex-wrap items-end gap-x-6 gap-y-1">
-		<h1 class="fig text-[40px]">Template</h1>
+		<h1 class="fig text-[2.5rem]">Template</h1>
 		<p class="sub grow">
 			For {cutTitle(bench)}: shield radius {bench.sayFigure('cut.radiusMm')}, kerf {bench.sayFigure(
 				'setup.kerfMm'
 			)}. All dimensions are of the finished top edge.
 		</p>
-		<a class="act" href="/cut?{bench.search}">Back to Cut</a>
+		<a class="btn" href="/cut?{bench.search}">Back to Cut</a>
 	</div>
 	<div class="mt-2"><Source {draft} saved={data.outlines} /></div>
 </div>
@@ -60,7 +60,7 @@
 				check={draft.check}
 				label="{draft.name} with its template, {drawing.order.length} cuts in order"
 			/>
-			<p class="flex flex-wrap gap-x-5 text-[14px]">
+			<p class="flex flex-wrap gap-x-5 text-[0.875rem]">
 				<span><i style:background="var(--copper)"></i>edge of the template</span>
 				<span><i style:background="var(--arc)"></i>torch centre</span>
 				<span><i style:background="var(--ink)"></i>finished edge</span>
@@ -126,7 +126,7 @@
 	</aside>
 </div>
 {#if drawing && draft.job}
-	<div class="below"><Order {drawing} check={draft.check} job={draft.job} /></div>
+	<div class="below"><Order {drawing} check={draft.check} job={draft.job} asked={draft} /></div>
 {/if}
 
 <style>

@@ -38,7 +38,7 @@
 	<div class="axis"><Stack /></div>
 	<div class="set">
 		<div>
-			<h1 class="h text-[18px]">{bench.partSet?.name ?? 'Parts in the torch'}</h1>
+			<h1 class="h text-[1.125rem]">{bench.partSet?.name ?? 'Parts in the torch'}</h1>
 			<p class="sub">
 				{bench.partSet ? `in since ${dayAndTime(bench.partSet.fittedAt)}` : 'no set noted yet'},
 				{used.starts} starts, {bench.say(used.arcMin, 'minutes')} of arc
@@ -48,7 +48,7 @@
 			<path d={lifeLine(check.margin)} fill="var(--ink)" />
 		</svg>
 		<State verdict={state.verdict} word={stateWord(state, bench)} />
-		<button type="button" class="act" onclick={fitNew}>New electrode and nozzle</button>
+		<button type="button" class="btn" onclick={fitNew}>New electrode and nozzle</button>
 	</div>
 </div>
 <div class="three">
@@ -61,7 +61,7 @@
 				{left === 1 ? 'cut' : 'cuts'} of {cutWords}; {band[0]} to {band[1]} eight times in ten
 			</p>
 		{:else}
-			<p class="mt-2 text-[18px]">Such a cut does not go through: there are none to count.</p>
+			<p class="mt-2 text-[1.125rem]">Such a cut does not go through: there are none to count.</p>
 		{/if}
 		<div class="mt-2">
 			<FigureList
@@ -83,7 +83,7 @@
 	<section class="grid content-start gap-2">
 		<LogButtons />
 		<h2 class="h mt-1">Lately</h2>
-		<ol class="text-[15px]" aria-label="Log">
+		<ol class="text-[0.9375rem]" aria-label="Log">
 			{#each bench.log.slice(0, 4) as line (line.id)}
 				<li class="flex items-center gap-3 border-t" style:border-color="var(--rule)">
 					<span class="sub w-28 flex-none">{dayAndTime(line.at)}</span>
@@ -93,7 +93,7 @@
 					{:else}
 						<button
 							type="button"
-							class="act min-h-11 border-0 px-1 underline"
+							class="btn min-h-11 btn-ghost px-1 underline"
 							aria-label="Take back: {entryWords(line.entry, bench)}"
 							onclick={() => void undoEntry(bench, line.id)}>undo</button
 						>

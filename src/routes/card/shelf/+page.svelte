@@ -10,8 +10,8 @@
 
 <main class="sheet min-h-screen p-4 print:min-h-0 print:p-0">
 	<div class="no-print mb-4 flex flex-wrap gap-3">
-		<a class="act" href="/setup?bench={data.benchId}">Back to Setup</a>
-		<button type="button" class="act main" onclick={() => window.print()}
+		<a class="btn" href="/setup?bench={data.benchId}">Back to Setup</a>
+		<button type="button" class="btn btn-primary" onclick={() => window.print()}
 			>Print, four to an A4</button
 		>
 	</div>
