@@ -125,7 +125,7 @@ test('which device tripped is asked first, and an earth-fault device is never to
 }) => {
 	await page.goto('/supply');
 	await page.getByLabel('Test', { exact: true }).selectOption('It tripped');
-	await page.getByText('earth-fault device', { exact: true }).click();
+	await page.getByRole('radio', { name: 'earth-fault device' }).check();
 	await expect(page.getByRole('region', { name: 'Measure it' })).toContainText('Never bridge it');
 });
 

@@ -36,16 +36,14 @@ export {
 } from './quantity/systems';
 export { CORE_UNIT, type Quantity } from './quantity/units';
 export type { GaugeTable } from './quantity/gauge';
-export { DROSSES, isMeasurement, TRIP_DEVICES } from './evidence/measured';
+export { DROSSES, isMeasurement, isReading, READINGS, TRIP_DEVICES } from './evidence/measured';
 export { EntrySchema, type Entry, type EntryKind, type LoggedEntry } from './evidence/entries';
 export {
 	evidenceFromLedger,
 	evidenceFromLog,
-	isReading,
 	ledgerFromLog,
 	PATTERN_CUTS_MOST,
 	READINGS_MOST,
-	READINGS,
 	type Ledger,
 	type Life,
 	type LoggedCut,

@@ -108,6 +108,8 @@ const aStep = fc.oneof(
 
 describe('what is kept beside the log', () => {
 	it('property: entries, withdrawals and pairs in any order come to what reading the whole log gives', () => {
+		// As at the start of the server: the sums of a bench are there before its first entry.
+		store.ledger.rebuild('b1');
 		fc.assert(
 			fc.property(fc.array(aStep, { minLength: 1, maxLength: 40 }), (steps) => {
 				store.db.exec('BEGIN');

@@ -3,12 +3,12 @@
 	import Choice from '$lib/components/Fields/Choice.svelte';
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import { saveSettings } from '$lib/state/shopSettings';
+	import { PRICE_RANGE } from '$lib/core/inputs/defaults';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	/** Schools of the shop: where practitioners differ, both are offered. */
 	const bench = getWorkbench();
 	const price = (field: 'electrodePrice' | 'nozzlePrice') => (value: number | null) => {
-		if (value !== null && !(value >= 0 && value <= 1000)) return '0 to 1000 is accepted';
 		void saveSettings(bench, { [field]: value });
 	};
 	const currencies: { value: Settings['currency']; label: string }[] = [
@@ -59,6 +59,7 @@
 			quantity="factor"
 			optional
 			value={bench.settings.electrodePrice}
+			range={PRICE_RANGE}
 			commit={price('electrodePrice')}
 		/>
 		<QuantityField
@@ -66,6 +67,7 @@
 			quantity="factor"
 			optional
 			value={bench.settings.nozzlePrice}
+			range={PRICE_RANGE}
 			commit={price('nozzlePrice')}
 		/>
 		<Choice

@@ -36,6 +36,10 @@
 </script>
 
 <section class="reasons" aria-label="Where the numbers come from">
+	<p>
+		Forecasts, not promises: check on scrap first. Local codes, and licensed trades where they ask
+		for them, decide.
+	</p>
 	<table>
 		<thead>
 			<tr
@@ -59,10 +63,6 @@
 		{#each bench.plan.cautions as caution (caution.text)}<li>{caution.text}</li>{/each}
 		{#each findings as finding, i (i)}<li>{bench.sayAll(finding)}</li>{/each}
 	</ul>
-	<p>
-		Forecasts, not promises: check on scrap first. Local codes, and licensed trades where they ask
-		for them, decide.
-	</p>
 </section>
 
 <style>
@@ -95,14 +95,23 @@
 		white-space: nowrap;
 	}
 	ul {
-		margin-top: 2mm;
+		margin-top: 1mm;
 		columns: 2;
 		column-gap: 5mm;
 		padding-left: 5mm;
 		list-style: disc;
 	}
 	p {
-		margin-top: 2mm;
+		margin-bottom: 1mm;
 		font-weight: 700;
+	}
+	li {
+		break-inside: avoid;
+	}
+	@media print {
+		.reasons {
+			margin-top: 3mm;
+			padding: 0;
+		}
 	}
 </style>

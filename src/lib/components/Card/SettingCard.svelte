@@ -54,7 +54,7 @@
 		left: 27px;
 		top: 11px;
 	}
-	.top :global(.act) {
+	.top :global(.btn) {
 		white-space: nowrap;
 	}
 	.top {
@@ -68,27 +68,19 @@
 	}
 	.cells {
 		display: grid;
-		grid-template-columns: repeat(4, 1fr);
+		/* Four in a row, two where text is large or the page small; the rules are the gaps. */
+		grid-template-columns: repeat(auto-fit, minmax(8.25rem, 1fr));
+		gap: 1.5px;
 		border-top: 1.5px solid var(--ink);
+		background: var(--ink);
 	}
-	.cells > :global(* + *) {
-		border-left: 1.5px solid var(--ink);
+	.cells > :global(*) {
+		background: var(--card);
 	}
 	.notes {
 		border-top: 1.5px solid var(--ink);
 		padding: 8px 16px;
 		font-size: 0.9375rem;
 		line-height: 1.3;
-	}
-	@media (max-width: 899px) {
-		.cells {
-			grid-template-columns: 1fr 1fr;
-		}
-		.cells > :global(*:nth-child(odd)) {
-			border-left: 0;
-		}
-		.cells > :global(*:nth-child(n + 3)) {
-			border-top: 1.5px solid var(--ink);
-		}
 	}
 </style>

@@ -165,7 +165,7 @@
 			y={lineY + 3}
 			text-anchor="middle"
 			class="fig"
-			style:font-size="22px"
+			style:font-size="max(22px, 13px * var(--k, 1))"
 			style:fill="var(--sheet)">{first}</text
 		>
 		<text {x} y={lineY + 32} text-anchor="middle" font-weight="600"

@@ -18,7 +18,7 @@
 
 <div>
 	{#if showLabel}<div class="sub mb-0.5" aria-hidden="true">{label}</div>{/if}
-	<div class="join max-desk:flex-wrap" role="radiogroup" aria-label={label}>
+	<div class="join flex-wrap" role="radiogroup" aria-label={label}>
 		{#each options as option (option.value)}
 			<input
 				type="radio"

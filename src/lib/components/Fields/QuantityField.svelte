@@ -12,6 +12,7 @@
 		quantity,
 		value,
 		commit,
+		range,
 		optional = false,
 		placeholder = 'not known',
 		hint
@@ -22,6 +23,8 @@
 		commit: (
 			value: number | null
 		) => string | undefined | void | Promise<string | undefined | void>;
+		/** What is accepted, both ends included; said in the person's units. */
+		range?: readonly [number, number];
 		/** Empty is taken as "not known". */
 		optional?: boolean;
 		placeholder?: string;
@@ -46,7 +49,11 @@
 		}
 		try {
 			const read = parseQuantity(text, { quantity, units: bench.units, gauge: bench.gauge, label });
-			error = (await commit(read)) ?? undefined;
+			const refused =
+				range && !(read >= range[0] && read <= range[1])
+					? `${bench.say(range[0], quantity)} to ${bench.say(range[1], quantity)} is accepted`
+					: await commit(read);
+			error = refused ?? undefined;
 			typed = error ? text : undefined;
 		} catch (problem) {
 			if (!(problem instanceof DomainError)) throw problem;

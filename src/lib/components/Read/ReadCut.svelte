@@ -12,6 +12,7 @@
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import { logTestCut, testCut } from '$lib/state/logbook';
 	import Check from '$lib/components/Fields/Check.svelte';
+	import { TEST_CUT_RANGES } from '$lib/core/evidence/measured';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import EdgeSketch from './EdgeSketch.svelte';
 	import NotThrough from './NotThrough.svelte';
@@ -107,11 +108,8 @@
 					optional
 					placeholder={bench.say(planned, 'speed')}
 					value={held}
-					commit={(value) => {
-						if (value !== null && !(value >= 0.1 && value <= 500))
-							return '0.1 to 500 mm/s is accepted';
-						held = value;
-					}}
+					range={TEST_CUT_RANGES.speedMmS}
+					commit={(value) => void (held = value)}
 				/>
 			</div>
 		</div>

@@ -4,6 +4,7 @@
 	import Choice from '$lib/components/Fields/Choice.svelte';
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import Select from '$lib/components/Fields/Select.svelte';
+	import { LINE_CUT_RANGES } from '$lib/core/cut/lineCut';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import { COATING_WORDS, moreWords } from './more';
 
@@ -19,13 +20,9 @@
 		bench.setCut(change);
 		bench.settle();
 	}
-	function setBevel(value: number | null) {
-		if (value === null || !(value >= 0 && value <= 60)) return '0 to 60° from upright is accepted';
-		set({ bevelDeg: value });
-	}
 </script>
 
-<details class="dropdown">
+<details class="dropdown max-desk:w-full">
 	<summary class="btn" data-testid="more"
 		>{moreWords(bench.cut, bench)} <ChevronDown size={18} aria-hidden="true" /></summary
 	>
@@ -36,7 +33,13 @@
 			value={bench.cut.layers}
 			choose={(layers) => set({ layers })}
 		/>
-		<QuantityField label="Bevel" quantity="angle" value={bench.cut.bevelDeg} commit={setBevel} />
+		<QuantityField
+			label="Bevel"
+			quantity="angle"
+			value={bench.cut.bevelDeg}
+			range={LINE_CUT_RANGES.bevelDeg}
+			commit={(bevelDeg) => set({ bevelDeg: bevelDeg! })}
+		/>
 		<Select
 			label="On the face"
 			options={coatings}

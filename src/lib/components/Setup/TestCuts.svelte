@@ -4,6 +4,7 @@
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import Measured from '$lib/components/Supply/Measured.svelte';
 	import { logTestCut } from '$lib/state/logbook';
+	import { TEST_CUT_RANGES } from '$lib/core/evidence/measured';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	/** A test cut goes before chart and model: what was held, and what sparks, dross or plate told. */
@@ -45,13 +46,6 @@
 		if (await logTestCut(bench, seen, 'Test cut taken; it goes before chart and model.'))
 			speedMmS = seconds = lagDeg = null;
 	}
-	const within =
-		(low: number, high: number, unit: string, take: (value: number | null) => void) =>
-		(value: number | null) => {
-			if (value !== null && !(value >= low && value <= high))
-				return `${low} to ${high} ${unit} is accepted`;
-			take(value);
-		};
 </script>
 
 <section aria-label="Test cuts">
@@ -73,7 +67,8 @@
 				label="Marked length"
 				quantity="length"
 				value={lengthMm}
-				commit={within(10, 5000, 'mm', (v) => (lengthMm = v))}
+				range={[10, 5000]}
+				commit={(v) => void (lengthMm = v)}
 			/>
 			<QuantityField
 				label="took"
@@ -81,7 +76,8 @@
 				optional
 				placeholder=""
 				value={seconds}
-				commit={within(0.3, 3600, 's', (v) => (seconds = v))}
+				range={[0.3, 3600]}
+				commit={(v) => void (seconds = v)}
 			/>
 		{:else}
 			<QuantityField
@@ -90,7 +86,8 @@
 				optional
 				placeholder=""
 				value={speedMmS}
-				commit={within(0.1, 500, 'mm/s', (v) => (speedMmS = v))}
+				range={TEST_CUT_RANGES.speedMmS}
+				commit={(v) => void (speedMmS = v)}
 			/>
 		{/if}
 		{#if told === 'angle'}
@@ -100,7 +97,8 @@
 				optional
 				placeholder=""
 				value={lagDeg}
-				commit={within(1, 75, '°', (v) => (lagDeg = v))}
+				range={TEST_CUT_RANGES.lagDeg}
+				commit={(v) => void (lagDeg = v)}
 			/>
 		{/if}
 		<div class="told">
@@ -116,8 +114,5 @@
 <style>
 	.told {
 		grid-column: 1 / -1;
-	}
-	.told :global(.seg) {
-		flex-wrap: wrap;
 	}
 </style>

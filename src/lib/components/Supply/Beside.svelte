@@ -41,7 +41,6 @@
 	};
 </script>
 
-<!-- svelte-ignore a11y_no_noninteractive_tabindex: what scrolls is reached by the keyboard -->
 <div
 	class="mt-3 overflow-x-auto"
 	role="region"

@@ -3,6 +3,7 @@
 	import Choice from '$lib/components/Fields/Choice.svelte';
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import FigureList from '$lib/components/Balloon/FigureList.svelte';
+	import { SHIFT_RANGES, WORK_RANGES } from '$lib/core/session/work';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	/** The pattern of arc and rest, the weather, and what each limit makes of it. */
@@ -17,18 +18,10 @@
 	const logged = $derived(bench.evidence.pattern);
 	const USUAL_SHIFT = { hours: 8, spellMin: 110, breakMin: 15 };
 
-	const set =
-		(
-			field: 'arcS' | 'restS' | 'shopC' | 'humidity' | 'cuts',
-			min: number,
-			max: number,
-			words: string
-		) =>
-		(value: number | null) => {
-			if (value === null || !(value >= min && value <= max)) return `${words} is accepted`;
-			bench.setWork({ [field]: field === 'cuts' ? Math.round(value) : value });
-			bench.settle();
-		};
+	const set = (field: keyof typeof WORK_RANGES) => (value: number | null) => {
+		bench.setWork({ [field]: field === 'cuts' ? Math.round(value!) : value! });
+		bench.settle();
+	};
 	const setRate = (value: number | null) => {
 		const restS = value === null || !(value > 0) ? undefined : restForRateS(arcS, value);
 		if (restS === undefined)
@@ -36,13 +29,10 @@
 		bench.setWork({ restS });
 		bench.settle();
 	};
-	const setShift =
-		(field: 'hours' | 'spellMin' | 'breakMin', min: number, max: number, words: string) =>
-		(value: number | null) => {
-			if (value === null || !(value >= min && value <= max)) return `${words} is accepted`;
-			bench.setWork({ shift: { ...work.shift!, [field]: value } });
-			bench.settle();
-		};
+	const setShift = (field: keyof typeof SHIFT_RANGES) => (value: number | null) => {
+		bench.setWork({ shift: { ...work.shift!, [field]: value! } });
+		bench.settle();
+	};
 	const cutS = $derived(bench.plan.figures['setup.arcS'].value);
 	/** Arc of the work as it is planned: of the cut, or as typed. */
 	const arcS = $derived(work.by === 'cut' && cutS !== null ? cutS : work.arcS);
@@ -97,14 +87,16 @@
 				label="Arc on"
 				quantity="time"
 				value={work.arcS}
-				commit={set('arcS', 1, 3600, '1 s to 1 h')}
+				range={WORK_RANGES.arcS}
+				commit={set('arcS')}
 			/>
 		{/if}
 		<QuantityField
 			label="Pause"
 			quantity="time"
 			value={work.restS}
-			commit={set('restS', 0, 3600, '0 s to 1 h')}
+			range={WORK_RANGES.restS}
+			commit={set('restS')}
 		/>
 		<QuantityField
 			label="Cuts in 10 min"
@@ -116,38 +108,44 @@
 			label="Cuts to do"
 			quantity="count"
 			value={work.cuts}
-			commit={set('cuts', 1, 5000, '1 to 5000')}
+			range={WORK_RANGES.cuts}
+			commit={set('cuts')}
 		/>
 		<QuantityField
 			label="Shop"
 			quantity="temperature"
 			value={work.shopC}
-			commit={set('shopC', -20, 50, '−20 to 50 °C (−4 to 122 °F)')}
+			range={WORK_RANGES.shopC}
+			commit={set('shopC')}
 		/>
 		<QuantityField
 			label="Humidity"
 			quantity="share"
 			value={work.humidity}
-			commit={set('humidity', 0.05, 1, '5 to 100 %')}
+			range={WORK_RANGES.humidity}
+			commit={set('humidity')}
 		/>
 		{#if work.shift}
 			<QuantityField
 				label="Shift"
 				quantity="hours"
 				value={work.shift.hours}
-				commit={setShift('hours', 0.5, 12, '0.5 to 12 h')}
+				range={SHIFT_RANGES.hours}
+				commit={setShift('hours')}
 			/>
 			<QuantityField
 				label="Break every"
 				quantity="minutes"
 				value={work.shift.spellMin}
-				commit={setShift('spellMin', 5, 720, '5 min to 12 h')}
+				range={SHIFT_RANGES.spellMin}
+				commit={setShift('spellMin')}
 			/>
 			<QuantityField
 				label="for"
 				quantity="minutes"
 				value={work.shift.breakMin}
-				commit={setShift('breakMin', 0, 240, '0 to 240 min')}
+				range={SHIFT_RANGES.breakMin}
+				commit={setShift('breakMin')}
 			/>
 		{/if}
 	</div>

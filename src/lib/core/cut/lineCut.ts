@@ -32,6 +32,15 @@ export interface LineCut {
 	start: Start;
 }
 
+/** What is accepted, in the units of the fields; the schema and the screen read it here. */
+export const LINE_CUT_RANGES = {
+	thicknessMm: [0.3, 100],
+	bevelDeg: [0, 60],
+	typedA: [5, 500],
+	lengthMm: [10, 20_000],
+	circleMm: [10, 5000]
+} as const satisfies Partial<Record<keyof LineCut, readonly [number, number]>>;
+
 /** What a person starts from; every field may be left out. */
 export const DEFAULT_LINE_CUT = {
 	metal: 'mild-steel',

@@ -1,5 +1,5 @@
 /** What is written in the log, by gesture or by measurement. Numbers in the core's units. */
-import { TRIP_DEVICES, DROSSES, JUDGED } from './measured';
+import { DROSSES, JUDGED, TEST_CUT_RANGES, TRIP_DEVICES } from './measured';
 import * as v from 'valibot';
 import { SCRAP_KERF_MM, scrapMm } from '../cut/guide';
 import { START_METHODS } from '../cut/start';
@@ -122,9 +122,9 @@ const TestCutEntry = v.object({
 	metal,
 	thicknessMm: within(0.3, 100, 'mm'),
 	outputA: within(5, 500, 'A'),
-	speedMmS: within(0.1, 500, 'mm/s'),
+	speedMmS: within(...TEST_CUT_RANGES.speedMmS, 'mm/s'),
 	/** Spark or lag angle seen; null: it cut well at this speed, or not through. */
-	lagDeg: v.nullable(within(1, 75, '°')),
+	lagDeg: v.nullable(within(...TEST_CUT_RANGES.lagDeg, '°')),
 	/** It went through. */
 	through: v.optional(v.boolean('true or false'), true),
 	/** Nozzle that was in the torch; the server fills it in. */

@@ -1,4 +1,5 @@
 /** Evidence from what a log comes to. */
+import type { Reading } from './measured';
 import { NO_EVIDENCE } from '../inputs/defaults';
 import { type Evidence } from '../inputs/evidence';
 import { type Bench } from '../inputs/bench';
@@ -62,20 +63,6 @@ export interface Ledger {
 	/** Last pits of all pairs, summed. */
 	pits: MeasuredPit;
 }
-export const READINGS = [
-	'volts',
-	'drain',
-	'fill',
-	'leak',
-	'gauge',
-	'lamp',
-	'trip',
-	'scrap'
-] as const satisfies readonly Entry['kind'][];
-export type Reading = (typeof READINGS)[number];
-export const isReading = (kind: Entry['kind']): kind is Reading =>
-	(READINGS as readonly string[]).includes(kind);
-
 /** What test cuts tell of the speed; each counts for less the more the parts have worn since. */
 function speedEvidence(bench: Bench, testCuts: readonly AgedTestCut[]): Evidence['speed'] {
 	return merged(

@@ -6,8 +6,11 @@ export const JUDGED = ['right', 'slow', 'fast', 'other'] as const;
 
 export const DROSSES = ['none', 'soft', 'hard'] as const;
 
-/** Entries that measure shop and cut rather than record the work. */
-export const MEASUREMENTS = [
+/** What is accepted of a test cut; the schema and the screen read it here. */
+export const TEST_CUT_RANGES = { speedMmS: [0.1, 500], lagDeg: [1, 75] } as const;
+
+/** Entries that measure shop and parts; each kind is weighed by its newest readings. */
+export const READINGS = [
 	'volts',
 	'drain',
 	'fill',
@@ -15,9 +18,11 @@ export const MEASUREMENTS = [
 	'gauge',
 	'lamp',
 	'trip',
-	'test-cut',
 	'scrap'
-] as const;
+] as const satisfies readonly Entry['kind'][];
+export type Reading = (typeof READINGS)[number];
+export const isReading = (kind: Entry['kind']): kind is Reading =>
+	(READINGS as readonly string[]).includes(kind);
 
-export const isMeasurement = (entry: Entry): boolean =>
-	(MEASUREMENTS as readonly string[]).includes(entry.kind);
+/** Measures shop or cut rather than recording the work. */
+export const isMeasurement = ({ kind }: Entry): boolean => kind === 'test-cut' || isReading(kind);

@@ -34,6 +34,13 @@ export function gougeSpeedMmS(removalKgPerS: number, densityKgM3: number, areaMm
 export const GOUGE_AIR_SHARE = 0.87;
 
 /** What a person starts from; every field may be left out. `asked`: somebody wants it; else it judges nothing. */
+/** What is accepted; the schema and the screen read it here. */
+export const GOUGE_RANGES = {
+	depthMm: [0.3, 40],
+	widthMm: [1, 40],
+	angleFromPlateDeg: [20, 60]
+} as const;
+
 export const DEFAULT_GOUGE = {
 	asked: false,
 	depthMm: 4,

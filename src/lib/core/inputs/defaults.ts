@@ -9,6 +9,9 @@ export interface Cut extends LineCut {
 	gouge: Gouge;
 }
 
+/** Of a part, in whatever money. */
+export const PRICE_RANGE = [0, 1000] as const;
+
 /** What a person starts from; every field may be left out. */
 export const DEFAULT_CUT = { ...DEFAULT_LINE_CUT, gouge: DEFAULT_GOUGE } as const satisfies Cut;
 

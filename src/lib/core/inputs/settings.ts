@@ -1,5 +1,6 @@
 import * as v from 'valibot';
 import { within } from '../quantity/within';
+import { PRICE_RANGE } from './defaults';
 import { SPARK_SCHOOLS } from '../speed/speed';
 
 export const SettingsSchema = v.object({
@@ -9,8 +10,8 @@ export const SettingsSchema = v.object({
 	sparks: v.picklist(SPARK_SCHOOLS, 'trailing or straight'),
 	currency: v.picklist(['EUR', 'USD', 'GBP'], 'EUR, USD or GBP'),
 	/** null: nobody has said; costs are then not told. */
-	electrodePrice: v.nullable(within(0, 1000, '')),
-	nozzlePrice: v.nullable(within(0, 1000, ''))
+	electrodePrice: v.nullable(within(...PRICE_RANGE, '')),
+	nozzlePrice: v.nullable(within(...PRICE_RANGE, ''))
 });
 
 export type Settings = v.InferOutput<typeof SettingsSchema>;

@@ -11,6 +11,7 @@
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import Later from '$lib/components/Later.svelte';
 	import LogButtons from '$lib/components/Wear/LogButtons.svelte';
+	import { LINE_CUT_RANGES } from '$lib/core/cut/lineCut';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	const bench = getWorkbench();
@@ -63,11 +64,8 @@
 						label="Finished diameter"
 						quantity="length"
 						value={circleMm}
-						commit={(value) => {
-							if (value === null || !(value >= 10 && value <= 5000))
-								return '10 to 5000 mm is accepted';
-							set({ circleMm: value });
-						}}
+						range={LINE_CUT_RANGES.circleMm}
+						commit={(value) => set({ circleMm: value! })}
 					/>
 				</div>
 			</div>

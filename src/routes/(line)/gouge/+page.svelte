@@ -12,6 +12,7 @@
 	import Findings from '$lib/components/Marks/Findings.svelte';
 	import State from '$lib/components/Marks/State.svelte';
 	import { stateWord } from '$lib/components/Line/line';
+	import { GOUGE_RANGES } from '$lib/core/gouge/groove';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	const bench = getWorkbench();
@@ -21,14 +22,10 @@
 	const title = $derived(
 		`${bench.show(gouge.depthMm, 'small').text} × ${bench.say(gouge.widthMm, 'small')} groove, ${METALS[bench.cut.metal].label.toLowerCase()}`
 	);
-	const inside =
-		(field: 'depthMm' | 'widthMm' | 'angleFromPlateDeg', min: number, max: number, unit: string) =>
-		(value: number | null) => {
-			if (value === null || !(value >= min && value <= max))
-				return `${min} to ${max} ${unit} is accepted`;
-			bench.setGouge({ [field]: value });
-			bench.settle();
-		};
+	const set = (field: 'depthMm' | 'widthMm') => (value: number | null) => {
+		bench.setGouge({ [field]: value! });
+		bench.settle();
+	};
 </script>
 
 <svelte:head><title>Gouge · {title} · Steady Arc</title></svelte:head>
@@ -42,13 +39,15 @@
 				label="Depth"
 				quantity="small"
 				value={gouge.depthMm}
-				commit={inside('depthMm', 0.3, 40, 'mm')}
+				range={GOUGE_RANGES.depthMm}
+				commit={set('depthMm')}
 			/>
 			<QuantityField
 				label="Width"
 				quantity="small"
 				value={gouge.widthMm}
-				commit={inside('widthMm', 1, 40, 'mm')}
+				range={GOUGE_RANGES.widthMm}
+				commit={set('widthMm')}
 			/>
 			<Choice
 				label="Torch from the plate"

@@ -15,6 +15,7 @@
 	import ThicknessDock from '$lib/components/Setup/ThicknessDock.svelte';
 	import { setupStudy } from '$lib/state/setupStudy.svelte';
 	import { whenSeen } from '$lib/dom/whenSeen';
+	import { LINE_CUT_RANGES } from '$lib/core/cut/lineCut';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	const bench = getWorkbench();
@@ -46,27 +47,22 @@
 	function setAmps(value: number | null) {
 		const { outputMinA } = bench.bench.cutter;
 		const most = bench.plan.figures['supply.runsOnA'].value;
-		if (value === null || !(value >= 5 && value <= 500)) return '5 to 500 A is accepted';
-		if (value < outputMinA) return `the machine starts at ${outputMinA} A`;
-		set({ school: 'typed', typedA: value });
+		if (value! < outputMinA) return `the machine starts at ${outputMinA} A`;
+		set({ school: 'typed', typedA: value! });
 		const taken = bench.plan.figures['setup.currentA'].value!;
-		if (taken < value)
+		if (taken < value!)
 			return `the plate allows ${taken} A${most !== null && most < taken ? `, this circuit ${most} A` : ''}`;
 	}
 	function setThickness(value: number | null) {
-		const refused = inside(0.3, 100, 'mm', (thicknessMm) => set({ thicknessMm }))(value);
+		const [least, most] = LINE_CUT_RANGES.thicknessMm;
+		if (value! >= least && value! <= most) {
+			set({ thicknessMm: value! });
+			return;
+		}
+		const refused = `${bench.say(least, 'thickness')} to ${bench.say(most, 'thickness')} is accepted`;
 		// A quarter of a millimetre is nearly always a quarter of an inch.
-		return refused && value !== null && value > 0 && value < 0.3
-			? `${refused}; for inches type ${value}"`
-			: refused;
+		return value! > 0 && value! < least ? `${refused}; for inches type ${value}"` : refused;
 	}
-	const inside =
-		(min: number, max: number, unit: string, apply: (v: number) => void) =>
-		(value: number | null) => {
-			if (value === null || !(value >= min && value <= max))
-				return `${min} to ${max} ${unit} is accepted`;
-			apply(value);
-		};
 </script>
 
 <svelte:head><title>Setup · {bench.bench.name} · Steady Arc</title></svelte:head>
@@ -111,9 +107,16 @@
 				label="Your line"
 				quantity="length"
 				value={bench.cut.lengthMm}
-				commit={inside(10, 20000, 'mm', (lengthMm) => set({ lengthMm }))}
+				range={LINE_CUT_RANGES.lengthMm}
+				commit={(lengthMm) => set({ lengthMm: lengthMm! })}
 			/>
-			<QuantityField label="Amps" quantity="current" value={amps} commit={setAmps} />
+			<QuantityField
+				label="Amps"
+				quantity="current"
+				value={amps}
+				range={LINE_CUT_RANGES.typedA}
+				commit={setAmps}
+			/>
 		</div>
 		<Section />
 	</div>

@@ -121,7 +121,7 @@
 	}
 	.three {
 		display: grid;
-		grid-template-columns: 300px 1fr 440px;
+		grid-template-columns: repeat(auto-fit, minmax(min(100%, 18rem), 1fr));
 		gap: 28px;
 		margin: 0 24px;
 		padding: 10px 0 12px;
@@ -134,14 +134,6 @@
 		}
 		.three > :global(section:last-child) {
 			order: -1;
-		}
-	}
-	@media (max-width: 899px) {
-		.axis {
-			overflow-x: auto;
-		}
-		.axis :global(svg) {
-			min-width: 620px;
 		}
 	}
 </style>

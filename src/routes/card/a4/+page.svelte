@@ -22,6 +22,6 @@
 <style>
 	@page {
 		size: A4;
-		margin: 12mm;
+		margin: 10mm 12mm 8mm;
 	}
 </style>
