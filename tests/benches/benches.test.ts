@@ -23,8 +23,10 @@ import {
 	type FigureId,
 	type Plan,
 	type PlanInputs,
+	type Said,
 	type Work
 } from '../../src/lib/core';
+import { spokenPlan } from '../../src/lib/core/plan/said';
 import { cordGuard } from '../../src/lib/core/circuit/protection';
 import { areaMm2Of, type ConductorSize } from '../../src/lib/core/circuit/conductors';
 import { readBenchFile } from '../../src/lib/formats/benchFile';
@@ -53,10 +55,10 @@ const inputs = (b: Bench, cut: Partial<Cut> = {}, work: Partial<Work> = {}): Pla
 	settings: DEFAULT_SETTINGS,
 	chart: null
 });
-const of = (...args: Parameters<typeof inputs>) => plan(inputs(...args));
+const of = (...args: Parameters<typeof inputs>) => spokenPlan(inputs(...args));
 const value = (p: Plan, id: FigureId) => p.figures[id].value;
 const check = (p: Plan, part: string) => p.checks.find((c) => c.part === part);
-const told = (p: Plan) =>
+const told = (p: Said) =>
 	[...p.findings, ...p.cautions].map((said) => filled(said, { units: 'metric' })).join('\n');
 const DUTY_35: Partial<Work> = { by: 'pattern', arcS: 210, restS: 390 };
 

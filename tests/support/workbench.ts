@@ -12,5 +12,6 @@ export const UNTOUCHED = {
 	log: [],
 	measured: [],
 	cards: [],
-	units: 'metric'
+	units: 'metric',
+	said: { findings: [], cautions: [] }
 } satisfies Partial<WorkbenchData>;

@@ -6,8 +6,10 @@ import {
 	say,
 	type FigureId,
 	type PlanInputs,
+	type Said,
 	type UnitSystem
 } from '$lib/core';
+import { said } from '$lib/core/plan/said';
 import { cutFromSearch } from '$lib/formats/readSearch';
 import { SentChart, type SentWorkbench } from '$lib/state/sent';
 import type { FoundCard } from './cards';
@@ -19,7 +21,7 @@ import type { Store } from './store';
 const COMPARED: readonly FigureId[] = ['setup.currentA', 'setup.speedMmS', 'setup.nozzleA'];
 
 export interface CardData {
-	workbench: SentWorkbench & Pick<PlanInputs, 'cut' | 'work'>;
+	workbench: SentWorkbench & Pick<PlanInputs, 'cut' | 'work'> & { said: Said };
 	/** "2026-11-25": when it was planned. */
 	day: string;
 	saved: null | {
@@ -44,7 +46,8 @@ export function savedCardData(store: Store, found: FoundCard, units: UnitSystem)
 		...inputs,
 		// A card keeps its own chart; it is on no other address.
 		chart: chart && new SentChart(null, chart.hash, chart.rows),
-		kept
+		kept,
+		said: said(inputs)
 	};
 	const { cut, work } = inputs;
 	const now = plan(requestedInputs(store, { benchId: card.benchId, cut, work })).figures;
@@ -82,11 +85,10 @@ export function cardData(
 	}
 	const stored = benchOf(store, url, cookies);
 	if (!stored) redirect(303, '/start');
+	const asked = cutFromSearch(url.searchParams, stored.bench.usual);
+	const inputs = requestedInputs(store, { benchId: stored.id, ...asked });
 	return {
-		workbench: {
-			...workbenchData(store, stored, units),
-			...cutFromSearch(url.searchParams, stored.bench.usual)
-		},
+		workbench: { ...workbenchData(store, stored, units), ...asked, said: said(inputs) },
 		day: new Date().toISOString().slice(0, 10),
 		saved: null
 	};

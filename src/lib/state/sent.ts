@@ -35,6 +35,6 @@ async function fetchChart(benchId: string, hash: string): Promise<Chart> {
 	return (await response.json()) as Chart;
 }
 
-export type SentWorkbench = Omit<WorkbenchData, 'chart' | 'cut' | 'work'> & {
+export type SentWorkbench = Omit<WorkbenchData, 'chart' | 'cut' | 'work' | 'said'> & {
 	chart: SentChart | null;
 };

@@ -5,6 +5,7 @@ import {
 	METALS,
 	plan,
 	planAsKept,
+	saidAsKept,
 	say,
 	showQuantity,
 	type Bench,
@@ -17,6 +18,7 @@ import {
 	type FigureId,
 	type KeptPlan,
 	type Plan,
+	type Said,
 	type PlanInputs,
 	type Quantity,
 	type Settings,
@@ -67,11 +69,14 @@ export interface WorkbenchData {
 	cut: Cut;
 	work: Work;
 	units: UnitSystem;
+	/** What the plan of all this says; later ones are said on this device. */
+	said: Said;
 	/** Of a saved card: its numbers as they were. */
 	kept?: KeptPlan | null;
 }
 
 const UNHASHED = { hashed: false };
+const NOTHING: Said = { findings: [], cautions: [] };
 
 /** A hand that has not moved for this long rests, ms. */
 const REST_MS = 150;
@@ -203,6 +208,22 @@ export class Workbench {
 		const calm = this.calmInputs;
 		// Not tracked: the inputs under the hand change with every frame, the calm ones do not.
 		return untrack(() => (calm === this.inputs ? this.plan : plan(calm, UNHASHED)));
+	});
+	/** Says a plan in sentences; comes after the first screen, which has those of the server. */
+	speak = $state.raw<((inputs: PlanInputs) => Said) | undefined>();
+	/** The sentences of what is not under the hand. */
+	readonly said: Said = $derived.by(() => {
+		const { bench, cut, evidence, work, settings, chart } = this.calmInputs;
+		const sent = this.stored;
+		const asSent =
+			bench === sent.bench &&
+			cut === sent.cut &&
+			evidence === sent.evidence &&
+			work === sent.work &&
+			settings === sent.settings &&
+			chart === sent.chart;
+		const today = asSent ? sent.said : (this.speak?.(this.calmInputs) ?? NOTHING);
+		return sent.kept ? saidAsKept(today, sent.kept) : today;
 	});
 	/** The same cut by each school on amps, for the comparison. */
 	readonly schools: Record<'matched' | 'full' | 'circuit', Plan> = $derived.by(() => {

@@ -1,7 +1,9 @@
 import { redirect } from '@sveltejs/kit';
+import { said } from '$lib/core/plan/said';
 import { cutFromSearch } from '$lib/formats/readSearch';
 import { store } from '$lib/server/current';
 import { benchOf, workbenchData } from '$lib/server/pageData';
+import { requestedInputs } from '$lib/server/planning';
 import type { LayoutServerLoad } from './$types';
 
 /** Depends on the bench alone: from station to station nothing is asked of the server. */
@@ -15,10 +17,13 @@ export const load: LayoutServerLoad = ({ url, cookies, locals, depends, untrack 
 		sameSite: 'lax',
 		secure: false
 	});
+	const workbench = workbenchData(store(), stored, locals.units);
+	// The first cut; from then on the browser reads the address, without the server.
+	const first = untrack(() => cutFromSearch(url.searchParams, stored.bench.usual));
 	return {
 		theme: locals.theme,
-		workbench: workbenchData(store(), stored, locals.units),
-		// The first cut; from then on the browser reads the address, without the server.
-		...untrack(() => cutFromSearch(url.searchParams, stored.bench.usual))
+		workbench,
+		...first,
+		said: said(requestedInputs(store(), { benchId: stored.id, ...first }))
 	};
 };

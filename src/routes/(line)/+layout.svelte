@@ -17,7 +17,7 @@
 
 	let { data, children }: LayoutProps = $props();
 	const bench = new Workbench(
-		untrack(() => ({ ...data.workbench, cut: data.cut, work: data.work }))
+		untrack(() => ({ ...data.workbench, cut: data.cut, work: data.work, said: data.said }))
 	);
 	setWorkbench(bench);
 
@@ -33,10 +33,10 @@
 	// What the server sent is taken when it is new; from station to station only the address changes.
 	let taken = untrack(() => data.sent);
 	$effect.pre(() => {
-		const { sent, cut, work, workbench } = data;
+		const { sent, cut, work, said, workbench } = data;
 		if (sent === taken) return;
 		taken = sent;
-		untrack(() => bench.take({ ...workbench, cut, work }));
+		untrack(() => bench.take({ ...workbench, cut, work, said }));
 	});
 
 	$effect(() =>
@@ -97,6 +97,13 @@
 			// Whoever has gone on meanwhile, to another page or cut, is not called back.
 			if (bench.search === search) bench.takeCut(cutFromSearch(to.url.searchParams, usual));
 		});
+	});
+	// The first screen has the sentences of the server.
+	$effect(() => {
+		void theRest()
+			.then(() => import('$lib/core/plan/said'))
+			.then(({ said }) => (bench.speak = said))
+			.catch(() => {});
 	});
 	// The code of every station is here before the server goes away.
 	let whole = false;

@@ -32,7 +32,7 @@
 			source: explain(bench.inputs, id).source
 		}))
 	);
-	const findings = $derived(bench.plan.findings.filter((f) => f.station !== 'gouge'));
+	const findings = $derived(bench.said.findings.filter((f) => f.station !== 'gouge'));
 </script>
 
 <section class="reasons" aria-label="Where the numbers come from">
@@ -60,7 +60,7 @@
 		</tbody>
 	</table>
 	<ul>
-		{#each bench.plan.cautions as caution (caution.text)}<li>{caution.text}</li>{/each}
+		{#each bench.said.cautions as caution (caution.text)}<li>{caution.text}</li>{/each}
 		{#each findings as finding, i (i)}<li>{bench.sayAll(finding)}</li>{/each}
 	</ul>
 </section>

@@ -9,7 +9,7 @@
 <section aria-label={title} data-testid="cautions">
 	<h2 class="h">{title}</h2>
 	<ul class="mt-1 space-y-1">
-		{#each bench.calmPlan.cautions as { text } (text)}<li>{text}</li>{/each}
+		{#each bench.said.cautions as { text } (text)}<li>{text}</li>{/each}
 	</ul>
 	<p class="sub mt-1">Common practice; the maker’s book and local rules come first.</p>
 </section>

@@ -17,7 +17,7 @@
 	const parts = $derived(bench.plan.figures['setup.speedMmS'].value !== null);
 	/** What this metal and coating do; the rest stands on the A4. */
 	const warnings = $derived(
-		bench.plan.cautions
+		bench.said.cautions
 			.filter(({ id }) => ['metal', 'coating', 'vessels', 'double-arc'].includes(id))
 			.sort((x, y) => Number(x.id === 'vessels') - Number(y.id === 'vessels'))
 			.slice(0, 2)

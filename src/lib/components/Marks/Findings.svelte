@@ -6,7 +6,7 @@
 	 * come when a hand that drags rests. */
 	let { station }: { station: Station } = $props();
 	const bench = getWorkbench();
-	const findings = $derived(bench.calmPlan.findings.filter((f) => f.station === station));
+	const findings = $derived(bench.said.findings.filter((f) => f.station === station));
 	const WORDS = { refusal: 'No.', safety: 'Safety.', caution: 'Mind.', advice: 'Tip.' } as const;
 	const KINDS = {
 		refusal: 'alert-error',

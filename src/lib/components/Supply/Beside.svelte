@@ -41,6 +41,8 @@
 	};
 </script>
 
+<!-- What scrolls is reached by the keyboard too. -->
+<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 <div
 	class="mt-3 overflow-x-auto"
 	role="region"

@@ -5,6 +5,7 @@
 import { describe, expect, it } from 'vitest';
 import { changed, inputsOf, TROLLEY } from '../../../../tests/support/inputs';
 import { plan, type Bench, type Check, type PlanInputs } from '..';
+import { said } from './said';
 import { filled } from '../figure/finding';
 import { parseQuantity } from '../quantity/parse';
 import { contoursOf } from '../shape/makers';
@@ -15,7 +16,7 @@ import { jobOf } from '../studies/job';
 const ask = (inputs: PlanInputs, part: string): Check =>
 	plan(inputs).checks.find((check) => check.part === part)!;
 const told = (inputs: PlanInputs): string =>
-	plan(inputs)
+	said(inputs)
 		.findings.map((f) => filled(f, { units: 'metric' }))
 		.join('\n');
 const on = (change: (b: Bench) => unknown, from?: Bench) => changed(change, from);
@@ -104,7 +105,7 @@ describe('cords', () => {
 		expect(told(cord(9))).toContain('A cord is second best: not over 7.6 m');
 	});
 	it('are told in feet where the device speaks inches', () => {
-		const [finding] = plan(cord(9)).findings.filter((f) => f.text.startsWith('A cord'));
+		const [finding] = said(cord(9)).findings.filter((f) => f.text.startsWith('A cord'));
 		expect(filled(finding!, { units: 'imperial' })).toMatch(/not over 24\.9 ft|not over 25 ft/);
 	});
 });

@@ -5,20 +5,21 @@ import {
 	DEFAULT_CUT,
 	DEFAULT_SETTINGS,
 	NO_EVIDENCE,
-	plan,
 	type Bench,
 	type Cut,
-	type Plan
+	type Plan,
+	type Said
 } from '..';
+import { spokenPlan } from './said';
 
 function planned(
 	change: (b: Bench) => void = () => {},
 	cut: Partial<Cut> = {},
 	from = BAY_2
-): Plan {
+): Plan & Said {
 	const bench = structuredClone(from);
 	change(bench);
-	return plan({
+	return spokenPlan({
 		bench,
 		cut: { ...DEFAULT_CUT, ...cut },
 		evidence: NO_EVIDENCE,
@@ -27,7 +28,7 @@ function planned(
 		chart: null
 	});
 }
-const told = (p: Plan, kind: string) =>
+const told = (p: Said, kind: string) =>
 	p.findings
 		.filter((f) => f.kind === kind)
 		.map((f) => filled(f, { units: 'metric' }))
@@ -189,7 +190,7 @@ describe('verdicts of the stations', () => {
 
 	it('a hot shop and short pauses stop the cutter, and fewer amps run on', () => {
 		const bench = structuredClone(BAY_2);
-		const result = plan({
+		const result = spokenPlan({
 			bench,
 			cut: DEFAULT_CUT,
 			evidence: NO_EVIDENCE,

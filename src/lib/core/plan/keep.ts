@@ -1,12 +1,24 @@
-import type { Plan } from './types';
+import type { Plan, Said } from './types';
 import type { KeptPlan } from './kept';
 import { FIGURE_IDS, type FigureId, REGISTRY } from './rooms';
 import type { Figure } from '../figure/types';
 
 /** What is kept of a plan. */
-export function keptPlan({ modelVersion, inputsHash, figures, verdict, findings }: Plan): KeptPlan {
+export function keptPlan({
+	modelVersion,
+	inputsHash,
+	figures,
+	verdict,
+	findings
+}: Plan & Said): KeptPlan {
 	return { modelVersion, inputsHash, figures, verdict, findings };
 }
+
+/** The sentences that were kept, over what holds whatever the figures say. */
+export const saidAsKept = (today: Said, kept: KeptPlan): Said => ({
+	...today,
+	findings: kept.findings as Said['findings']
+});
 
 /** A plan that shows the numbers that were kept; a figure that was not known then has no value. */
 export function planAsKept(today: Plan, kept: KeptPlan): Plan {
@@ -21,7 +33,6 @@ export function planAsKept(today: Plan, kept: KeptPlan): Plan {
 		modelVersion: kept.modelVersion,
 		inputsHash: kept.inputsHash,
 		figures,
-		verdict: kept.verdict,
-		findings: kept.findings as Plan['findings']
+		verdict: kept.verdict
 	};
 }

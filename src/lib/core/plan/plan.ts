@@ -1,10 +1,9 @@
 import { hash53 } from '../solve/hash';
-import { cautionsFor } from '../safety/cautions';
 import { judge } from '../figure/verdict';
 import type { Figure } from '../figure/types';
 import type { PlanInputs } from '../inputs/planInputs';
 import { startOptions } from '../wear/starts';
-import { checksOf, FIGURE_IDS, findingsOf, REGISTRY, type FigureId } from './rooms';
+import { checksOf, FIGURE_IDS, REGISTRY, type FigureId } from './rooms';
 import type { Plan } from './types';
 import { workings, type Workings } from './workings';
 
@@ -62,7 +61,7 @@ function choicesOf({
 }
 
 /**
- * The whole plan for one bench and one cut, as plain data. Pure: the same inputs give the same Plan,
+ * All numbers of one bench and one cut, as plain data. Pure: the same inputs give the same Plan,
  * on the server, in a worker and in the browser. Takes inputs that passed `PlanInputsSchema`. Without
  * `hashed` it leaves out their hash, which is a sixth of the work and not asked for at every frame.
  */
@@ -81,13 +80,6 @@ export function plan(inputs: PlanInputs, { hashed = true } = {}): Plan {
 		figures,
 		checks,
 		...judge(checks),
-		findings: findingsOf(w),
-		cautions: cautionsFor({
-			...inputs.cut,
-			outputA: w.cutting.outputA,
-			heldOff: w.cutting.standoff === 'gap',
-			ownAir: inputs.bench.air.source === 'built-in'
-		}),
 		choices: choicesOf(w)
 	};
 }

@@ -1,35 +1,30 @@
 /**
  * The rooms of the Plan in the order of the work. A new trade is a folder of its own and a line in each of
- * these lists; its formulas' reasons stand in reasons.ts, which loads when a working is opened.
+ * these lists; its sentences stand in said.ts and its formulas' reasons in reasons.ts, which load later.
  */
 import { airChecks } from '../air/checks';
 import { AIR_FIGURES } from '../air/figures/air';
 import { LINE_FIGURES } from '../air/figures/line';
 import { TANK_FIGURES } from '../air/figures/tank';
-import { airFindings } from '../air/findings';
 import { circuitChecks } from '../circuit/checks';
 import { BREAKER_FIGURES } from '../circuit/figures/breaker';
 import { LOAD_FIGURES } from '../circuit/figures/loads';
 import { SUPPLY_FIGURES } from '../circuit/figures/supply';
 import { WIRING_FIGURES } from '../circuit/figures/wiring';
-import { circuitFindings } from '../circuit/findings';
 import { cutChecks } from '../cut/checks';
 import { CUT_FIGURES } from '../cut/figures/guide';
 import { SETUP_FIGURES } from '../cut/figures/setup';
 import { TRAVEL_FIGURES } from '../cut/figures/travel';
-import { cutFindings } from '../cut/findings';
 import { cutterChecks } from '../cutter/checks';
 import { CUTTER_FIGURES } from '../cutter/figures';
 import type { FigureDef } from '../figure/define';
-import type { Check as CheckOf, Finding } from '../figure/types';
+import type { Check as CheckOf } from '../figure/types';
 import { gougeChecks } from '../gouge/checks';
 import { GOUGE_FIGURES } from '../gouge/figures';
-import { gougeFindings } from '../gouge/findings';
 import { waterChecks } from '../water/checks';
 import { WATER_FIGURES } from '../water/figures';
 import { wearChecks } from '../wear/checks';
 import { WEAR_FIGURES } from '../wear/figures';
-import { wearFindings } from '../wear/findings';
 import type { Workings } from './workings';
 
 const FIGURES = {
@@ -69,23 +64,9 @@ const CHECKS: readonly ((w: Workings) => Check[])[] = [
 	wearChecks
 ];
 
-const FINDINGS: readonly ((w: Workings) => Finding[])[] = [
-	circuitFindings,
-	airFindings,
-	cutFindings,
-	gougeFindings,
-	wearFindings
-];
-
 /** Every question asked of bench and cut, in the order of the work. */
 export const checksOf = (w: Workings): Check[] => CHECKS.flatMap((ask) => ask(w));
 
 /** What is asked of circuit, cutter and air: what a change of the supply can mend. */
 export const supplyChecks = (w: Workings): Check[] =>
 	CHECKS.slice(0, CHECKS.indexOf(cutChecks)).flatMap((ask) => ask(w));
-
-const FIRST: Record<Finding['kind'], number> = { refusal: 0, safety: 1, caution: 2, advice: 2 };
-
-/** Refusals first, then safety, then the rest. */
-export const findingsOf = (w: Workings): Finding[] =>
-	FINDINGS.flatMap((find) => find(w)).sort((x, y) => FIRST[x.kind] - FIRST[y.kind]);

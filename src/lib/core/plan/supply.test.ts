@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { filled } from '../figure/finding';
 import { describe, expect, it } from 'vitest';
 import { BAY_2, changed, inputsOf, TROLLEY } from '../../../../tests/support/inputs';
-import { FIGURE_IDS, NO_EVIDENCE, plan, type Bench, type Plan, type Work } from '..';
+import { FIGURE_IDS, NO_EVIDENCE, plan, type Bench, type Plan, type Said, type Work } from '..';
+import { spokenPlan } from './said';
 import { BENCH } from '../stored/kinds';
 import { conductorsFor } from '../circuit/conductors';
 import { worstOn } from '../../components/Supply/rails';
@@ -10,9 +11,12 @@ import { PARTS } from '../../components/Bench/parts';
 import { judge } from '../figure/verdict';
 
 const number = (min: number, max: number) => fc.double({ min, max, noNaN: true });
-const planned = (change: (b: Bench) => unknown, work: Partial<Work> = {}, from = BAY_2): Plan =>
-	plan(inputsOf({ bench: changed(change, from), work }));
-const told = (p: Plan) => p.findings.map((f) => filled(f, { units: 'metric' })).join('\n');
+const planned = (
+	change: (b: Bench) => unknown,
+	work: Partial<Work> = {},
+	from = BAY_2
+): Plan & Said => spokenPlan(inputsOf({ bench: changed(change, from), work }));
+const told = (p: Said) => p.findings.map((f) => filled(f, { units: 'metric' })).join('\n');
 const check = (p: Plan, part: string) => p.checks.find((c) => c.part === part);
 const onCutter = (b: Bench) => (b.supply.loads[0]!.on = b.supply.circuit);
 
@@ -177,7 +181,7 @@ describe('words of safety and use', () => {
 	});
 
 	it('a breaker under the label is told with what surely holds and what may', () => {
-		const result = plan(inputsOf({ bench: TROLLEY, work: { arcS: 60, restS: 20 } }));
+		const result = spokenPlan(inputsOf({ bench: TROLLEY, work: { arcS: 60, restS: 20 } }));
 		const { value: sure } = result.figures['supply.runsOnA'];
 		expect(told(result)).toContain(
 			sure === null ? 'nothing surely holds' : `${sure} A surely holds`
@@ -187,7 +191,7 @@ describe('words of safety and use', () => {
 	});
 
 	it('no flow on the label: a lower bound, no verdict, and how to measure it; not three times the bore', () => {
-		const untold = plan(inputsOf({ bench: changed((b) => (b.cutter.airFlowLpm = null)) }));
+		const untold = spokenPlan(inputsOf({ bench: changed((b) => (b.cutter.airFlowLpm = null)) }));
 		const { value } = untold.figures['air.flowLpm'];
 		expect(value).toBe(untold.figures['air.boreFlowLpm'].value);
 		expect(untold.checks.find((c) => c.part === 'Air')).toMatchObject({ verdict: 'not set' });

@@ -9,6 +9,14 @@ import type { StartMethod } from '../cut/start';
 import type { StartOption } from '../wear/starts';
 import type { PartChange } from '../torch/assembly';
 
+/** What the Plan says in sentences. */
+export interface Said {
+	findings: Finding[];
+	/** What belongs on card and cut whatever the figures say. */
+	cautions: Caution[];
+}
+
+/** What the Plan comes to in numbers. */
 export interface Plan {
 	modelVersion: string;
 	inputsHash: string;
@@ -20,9 +28,6 @@ export interface Plan {
 	/** Among tights the smallest margin, when nothing stops; exactly one at most. */
 	weakestLink: Check | null;
 	stations: Record<Station, StationVerdict>;
-	findings: Finding[];
-	/** What belongs on card and cut whatever the figures say. */
-	cautions: Caution[];
 	/** Choices the Plan made, as words rather than numbers. */
 	choices: {
 		nozzleFits: NozzleFit;

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { changed, inputsOf } from '../../../../tests/support/inputs';
-import { plan } from '..';
+import { spokenPlan } from '../plan/said';
 import { assemblySteps, changeOver, TORCH_FAMILIES, type Fitted } from './assembly';
 
 const fitted: Fitted = {
@@ -66,7 +66,7 @@ describe('the change-over', () => {
 
 describe('wrong parts in the plan', () => {
 	const withTorch = (over: Partial<Fitted>) =>
-		plan(inputsOf({ bench: changed((b) => Object.assign(b.torch, over)) }));
+		spokenPlan(inputsOf({ bench: changed((b) => Object.assign(b.torch, over)) }));
 
 	it('refuse the cut, say why and what to fit, and stop Setup', () => {
 		const ring = withTorch({ ringMinA: 15, ringMaxA: 30 });

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
-import { keptPlan, MODEL_VERSION, plan } from '$lib/core';
+import { keptPlan, MODEL_VERSION } from '$lib/core';
+import { spokenPlan } from '$lib/core/plan/said';
 import { NewCardSchema } from '$lib/formats/api';
 import { cutFromSearch } from '$lib/formats/readSearch';
 import { cardRow, cardsCsv } from '$lib/formats/cardCsv';
@@ -26,7 +27,7 @@ export const POST: RequestHandler = ({ request }) =>
 		const stored = store().benches.find(benchId) ?? unknown('bench', benchId);
 		const asked = cutFromSearch(new URLSearchParams(search), stored.bench.usual);
 		const inputs = requestedInputs(store(), { benchId, ...asked });
-		const planned = plan(inputs);
+		const planned = spokenPlan(inputs);
 		return store().cards.add({
 			opId,
 			id: randomUUID(),

@@ -1,5 +1,6 @@
 import { explain } from '$lib/core/plan/explain';
-import { filled, plan } from '$lib/core';
+import { filled } from '$lib/core';
+import { spokenPlan } from '$lib/core/plan/said';
 import { PlanRequestSchema } from '$lib/formats/api';
 import { store } from '$lib/server/current';
 import { requestedInputs } from '$lib/server/planning';
@@ -10,7 +11,7 @@ export const POST: RequestHandler = ({ request }) =>
 	answer(async () => {
 		const body = await readBody(request, PlanRequestSchema);
 		const inputs = requestedInputs(store(), body);
-		const planned = plan(inputs);
+		const planned = spokenPlan(inputs);
 		// Whoever asks by hand reads sentences; the values beside them stay in the core's units.
 		const findings = planned.findings.map((finding) => ({
 			...finding,
