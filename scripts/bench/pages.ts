@@ -129,6 +129,7 @@ export async function withHugeChart(base: string): Promise<string> {
 		pressureBar: null,
 		kerfMm: null,
 		standoffMm: null,
+		pierceMm: null,
 		pierceS: null
 	}));
 	await send(`/api/charts/${id}`, 'PUT', {

@@ -12,6 +12,7 @@ const SCREENS = [
 	'/card',
 	'/start',
 	'/beside',
+	'/benches',
 	'/chart',
 	'/template',
 	'/enter',

@@ -18,7 +18,7 @@ test('by mouse: from the bench to the setting card, the cut, the gouge and the p
 	await page.goto('/');
 	await expect(page).toHaveURL(/\/supply/);
 
-	await page.getByRole('link', { name: 'What stands there' }).click();
+	await page.getByRole('link', { name: 'This bench', exact: true }).click();
 	await expect(page.getByRole('heading', { name: 'Bay 2' })).toBeVisible();
 	await page.locator('[data-part="cord"]').click();
 	const length = page.getByLabel('Length, one way');

@@ -1,5 +1,6 @@
 /** Bodies of the API. The same schemas check requests and write the OpenAPI document. */
 import * as v from 'valibot';
+import type { CanCut } from '$lib/core/studies/canCut';
 import { ContoursSchema, TemplateSchema } from '$lib/core/shape/schema';
 import {
 	BenchSchema,
@@ -132,6 +133,12 @@ export const KeepOutlineSchema = v.object({
 	kept: v.boolean('true or false'),
 	revision: v.optional(revision)
 });
+/** A bench is taken away with its log, or put back. */
+export const KeepBenchSchema = v.object({
+	opId: OpIdSchema,
+	kept: v.boolean('true or false'),
+	revision
+});
 export const TEMPLATE_FILES = ['svg', 'dxf', 'pdf', 'json'] as const;
 export const PAPERS = ['A4', 'letter'] as const;
 /** A template from an outline, as a file or as plain data. */
@@ -151,6 +158,23 @@ export interface AbleBench {
 	name: string;
 	outputA: number;
 	speedMmS: number;
+}
+
+/** One question to every bench of the shop. */
+export const CanCutSchema = v.object({
+	cut: CutSchema,
+	/** Once, with the machine rested; else over and over as each bench is usually worked. */
+	once: v.optional(v.boolean('true or false'), true)
+});
+/** More benches than this are not asked. */
+export const BENCHES_ASKED_MOST = 200;
+/** What one bench answers. */
+export interface BenchAnswer extends CanCut {
+	id: string;
+	name: string;
+	revision: number;
+	cutterName: string;
+	nominalV: number;
 }
 
 /** A page of the log. */

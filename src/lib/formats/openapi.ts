@@ -1,7 +1,9 @@
 import { toJsonSchema } from '@valibot/to-json-schema';
 import * as v from 'valibot';
 import {
+	CanCutSchema,
 	ElsewhereSchema,
+	KeepBenchSchema,
 	KeepOutlineSchema,
 	NewBenchSchema,
 	NewCardSchema,
@@ -71,6 +73,14 @@ const OPERATIONS: Operation[] = [
 		method: 'post',
 		summary: 'Other benches of the shop that part a cut, with amps and speed',
 		body: ElsewhereSchema,
+		refusals: [400, 413]
+	},
+	{
+		path: '/api/can-cut',
+		method: 'post',
+		summary:
+			'Whether each bench of the shop makes a cut, with amps, seconds and the smallest change',
+		body: CanCutSchema,
 		refusals: [400, 413]
 	},
 	{
@@ -149,6 +159,14 @@ const OPERATIONS: Operation[] = [
 		refusals: [400, 404, 409, 413]
 	},
 	{ path: '/api/benches', method: 'get', summary: 'All benches' },
+	{
+		path: '/api/benches/{id}/kept',
+		method: 'put',
+		summary: 'Take a bench away with its log, or put it back',
+		params: ['id'],
+		body: KeepBenchSchema,
+		refusals: [400, 404, 409, 413, 422]
+	},
 	{
 		path: '/api/benches',
 		method: 'post',

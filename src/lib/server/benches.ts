@@ -15,7 +15,15 @@ export type SaveResult =
 	| { outcome: 'stale'; stored: StoredBench; yours: Bench }
 	| { outcome: 'unknown' };
 
+/** `only`: the last bench of a shop is not taken away. */
+export type KeepBenchResult =
+	| { outcome: 'kept'; revision: number }
+	| { outcome: 'stale'; stored: StoredBench }
+	| { outcome: 'unknown' }
+	| { outcome: 'only' };
+
 interface Row {
+	gone: 0 | 1;
 	id: string;
 	data: string;
 	version: number;
@@ -36,23 +44,29 @@ export class BenchRepository {
 	readonly #count: Database.Statement<[], { n: number }>;
 	readonly #insert: Database.Statement<[string, string, string, string]>;
 	readonly #update: Database.Statement<[string, string, string, number]>;
+	readonly #keep: Database.Statement<[string | null, string, string]>;
 
 	constructor(db: Database.Database) {
 		this.#once = new OnceOnly(db);
 		this.#all = db.prepare(
-			'SELECT id, data, version, revision FROM benches ORDER BY created_at, id'
+			'SELECT id, data, version, revision, 0 AS gone FROM benches WHERE gone_at IS NULL ORDER BY created_at, id'
 		);
-		this.#one = db.prepare('SELECT id, data, version, revision FROM benches WHERE id = ?');
+		this.#one = db.prepare(
+			'SELECT id, data, version, revision, gone_at IS NOT NULL AS gone FROM benches WHERE id = ?'
+		);
 		// The name has stood at this place in every version.
 		this.#names = db.prepare(
-			`SELECT id, coalesce(json_extract(data, '$.name'), id) AS name FROM benches ORDER BY created_at, id`
+			`SELECT id, coalesce(json_extract(data, '$.name'), id) AS name FROM benches WHERE gone_at IS NULL ORDER BY created_at, id`
 		);
-		this.#count = db.prepare('SELECT count(*) AS n FROM benches');
+		this.#count = db.prepare('SELECT count(*) AS n FROM benches WHERE gone_at IS NULL');
 		this.#insert = db.prepare(
 			`INSERT INTO benches (id, data, created_at, changed_at, version) VALUES (?, ?, ?, ?, ${BENCH.version})`
 		);
 		this.#update = db.prepare(
-			`UPDATE benches SET data = ?, version = ${BENCH.version}, revision = revision + 1, changed_at = ? WHERE id = ? AND revision = ?`
+			`UPDATE benches SET data = ?, version = ${BENCH.version}, revision = revision + 1, changed_at = ? WHERE id = ? AND revision = ? AND gone_at IS NULL`
+		);
+		this.#keep = db.prepare(
+			'UPDATE benches SET gone_at = ?, revision = revision + 1, changed_at = ? WHERE id = ?'
 		);
 	}
 
@@ -73,9 +87,10 @@ export class BenchRepository {
 		return this.#names.all();
 	}
 
-	/** 0: there is no such bench. */
+	/** 0: there is no such bench, or it was taken away. */
 	revisionOf(id: string): number {
-		return this.#one.get(id)?.revision ?? 0;
+		const row = this.#one.get(id);
+		return row && !row.gone ? row.revision : 0;
 	}
 
 	count(): number {
@@ -84,7 +99,7 @@ export class BenchRepository {
 
 	find(id: string): StoredBench | undefined {
 		const row = this.#one.get(id);
-		return row && storedBench(row);
+		return row && !row.gone ? storedBench(row) : undefined;
 	}
 
 	add(write: { opId: string; id: string; bench: Bench; at: string }): StoredBench {
@@ -94,6 +109,27 @@ export class BenchRepository {
 			return { id: write.id, revision: 1 };
 		});
 		return { ...(made as Ref), bench: write.bench };
+	}
+
+	/** Takes a bench away with its log, or puts it back, over `revision` only. */
+	keep(write: {
+		opId: string;
+		id: string;
+		kept: boolean;
+		revision: number;
+		at: string;
+	}): KeepBenchResult {
+		const op = { opId: write.opId, at: write.at, kind: 'keep bench', target: write.id };
+		const made = this.#once.run<KeepBenchResult>(op, () => {
+			const row = this.#one.get(write.id);
+			if (!row) return { refused: { outcome: 'unknown' } };
+			if (row.revision !== write.revision)
+				return { refused: { outcome: 'stale', stored: storedBench(row) } };
+			if (!write.kept && !row.gone && this.count() === 1) return { refused: { outcome: 'only' } };
+			this.#keep.run(write.kept ? null : write.at, write.at, write.id);
+			return { id: write.id, revision: row.revision + 1 };
+		});
+		return 'refused' in made ? made.refused : { outcome: 'kept', revision: made.revision };
 	}
 
 	/** Saves over `revision` only. A repeat of the same `opId` gets the first answer again. */

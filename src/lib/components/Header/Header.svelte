@@ -2,6 +2,7 @@
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
 	import Menu from '@lucide/svelte/icons/menu';
+	import List from '@lucide/svelte/icons/list';
 	import Wrench from '@lucide/svelte/icons/wrench';
 	import type { UnitSystem } from '$lib/core';
 	import Choice from '$lib/components/Fields/Choice.svelte';
@@ -59,8 +60,17 @@
 		href="/bench?{bench.search}"
 		aria-current={page.url.pathname === '/bench' ? 'page' : undefined}
 	>
-		<Wrench size={18} aria-hidden="true" /><span class="desk-only">What stands there</span><span
-			class="phone-only sr-only">Bench</span
+		<Wrench size={18} aria-hidden="true" /><span class="desk-only">This bench</span><span
+			class="phone-only sr-only">This bench</span
+		>
+	</a>
+	<a
+		class="btn"
+		href="/benches?{bench.search}"
+		aria-current={page.url.pathname === '/benches' ? 'page' : undefined}
+	>
+		<List size={18} aria-hidden="true" /><span class="desk-only">All benches</span><span
+			class="phone-only sr-only">All benches</span
 		>
 	</a>
 	<span class="grow"></span>

@@ -1,0 +1,73 @@
+import { describe, expect, it } from 'vitest';
+import { BAY_2, inputsOf, TROLLEY } from '../../../tests/support/inputs';
+import { UNTOUCHED } from '../../../tests/support/workbench';
+import { METAL_IDS, type Bench, type Cut } from '$lib/core';
+import { byAnswer, canCut, once } from '$lib/core/studies/canCut';
+import type { BenchAnswer } from '$lib/formats/api';
+import { Workbench } from '$lib/state/workbench.svelte';
+import { scaleOf } from './Benches/scale';
+import { answerWord, changeWord, shopAnswer } from './Benches/words';
+
+const bench = new Workbench({ ...inputsOf(), ...UNTOUCHED });
+const cutOf = (cut: Partial<Cut>) => inputsOf({}, { school: 'full', ...cut }).cut;
+function answers(cut: Partial<Cut>, benches: Bench[] = [BAY_2, TROLLEY]): BenchAnswer[] {
+	return benches
+		.map((one) => ({
+			id: one.name,
+			name: one.name,
+			revision: 1,
+			cutterName: one.cutter.name,
+			nominalV: one.supply.nominalV,
+			...canCut(once(inputsOf({ bench: one }, { school: 'full', ...cut })))
+		}))
+		.sort(byAnswer);
+}
+const shop = (cut: Partial<Cut>) => shopAnswer(answers(cut), cutOf(cut), bench);
+
+describe('can I cut this, in words', () => {
+	it('says yes, just, or no, with the bench and the seconds', () => {
+		expect(shop({ thicknessMm: 6 }).text).toMatch(/^Yes\. Bay 2 cuts it clean in 1[0-9.]+ s\.$/);
+		expect(shop({ thicknessMm: 14 }).text).toMatch(/^Just\. Bay 2 severs it, not clean, in/);
+		expect(shop({ thicknessMm: 40 })).toEqual({
+			verdict: 'stops',
+			text: 'No. No bench here parts it. Saw it, or cut it with a torch and oxygen.'
+		});
+		// Oxygen burns mild steel alone.
+		expect(shop({ thicknessMm: 40, metal: 'aluminium' }).text).not.toContain('oxygen');
+	});
+	it('never says nothing, no number that is none, and nothing to change only where it holds', () => {
+		for (const metal of METAL_IDS)
+			for (const thicknessMm of [0.5, 1, 3, 6, 9, 12, 14, 18, 22, 30, 50])
+				for (const aim of ['clean', 'sever', 'fastest'] as const) {
+					const all = answers({ metal, thicknessMm, aim });
+					for (const answer of all) {
+						const said = [
+							answerWord(answer, cutOf({ metal, aim, thicknessMm }), bench),
+							changeWord(answer, all[0]!, metal, bench),
+							shopAnswer(all, cutOf({ metal, aim, thicknessMm }), bench).text
+						];
+						for (const words of said) {
+							expect(words).not.toBe('');
+							expect(words).not.toMatch(/NaN|undefined|null|Infinity|–|\{/);
+						}
+						expect(said[1] === 'Nothing to change.').toBe(answer.verdict === 'holds');
+					}
+				}
+	});
+	it('sends the plate to the bench that does it, when there is one', () => {
+		const all = answers({ thicknessMm: 16, aim: 'sever' });
+		const trolley = all.find(({ name }) => name === 'Towpath trolley')!;
+		expect(changeWord(trolley, all[0]!, 'mild-steel', bench)).toBe(
+			'Not on this bench. Carry the plate to Bay 2.'
+		);
+	});
+	it('has one scale that holds every bench and the cut, with few numbers', () => {
+		for (const thicknessMm of [0.5, 6, 50, 100]) {
+			const { mostMm, marksMm } = scaleOf(answers({ thicknessMm }), thicknessMm);
+			expect(mostMm).toBeGreaterThan(thicknessMm);
+			for (const { severMm } of answers({ thicknessMm })) expect(mostMm).toBeGreaterThan(severMm);
+			expect(marksMm.at(-1)).toBe(mostMm);
+			expect(marksMm.length).toBeLessThanOrEqual(8);
+		}
+	});
+});
