@@ -23,7 +23,7 @@ test('“can I cut this?” takes two touches, answers for every bench, and open
 	const seconds = /in ([\d.:]+ (?:s|min))/.exec((await told.textContent())!)![1]!;
 	await best.getByRole('link', { name: 'Open it on Bay 2' }).click();
 	await expect(page.getByTestId('line-seconds')).toHaveText(seconds);
-	await expect(page.getByLabel('Thickness', { exact: true })).toHaveValue('14 mm');
+	await expect(page.getByRole('textbox', { name: 'Thickness' })).toHaveValue('14 mm');
 });
 
 test('the thickness is stepped by keyboard, in inches too, and a refused one stays as typed', async ({
