@@ -29,7 +29,6 @@ interface Shot {
 }
 
 const SHOTS: Shot[] = [
-	{ name: 'supply', path: '/supply' },
 	{ name: 'supply-tight-dark', path: '/supply', bench: 'Towpath trolley', dark: true },
 	{
 		name: 'supply-session',
@@ -39,6 +38,7 @@ const SHOTS: Shot[] = [
 		chart: true
 	},
 	{ name: 'beside', path: '/beside?arc=60&rest=30' },
+	{ name: 'benches', path: '/benches?t=14' },
 	{ name: 'setup', path: '/setup' },
 	{ name: 'setup-where-from', path: '/setup', open: 'setup.speedMmS' },
 	{
@@ -67,7 +67,7 @@ const SHOTS: Shot[] = [
 ];
 
 /** Pages on the line, which fetch the others ahead. */
-const STATIONS = /^\/(supply|setup|cut|gouge|wear|bench|chart|template)\b/;
+const STATIONS = /^\/(supply|setup|cut|gouge|wear|bench|benches|chart|template)\b/;
 
 /** Along the practice line in about five seconds, a little unevenly, as a hand does. */
 async function traceLine(page: Page): Promise<void> {

@@ -1,9 +1,9 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { BAY_2, inputsOf, TROLLEY } from '../../../../tests/support/inputs';
-import { readBenchFile } from '../../formats/benchFile';
-import { METAL_IDS, plan, type Bench, type Cut } from '..';
-import { byAnswer, canCut, once } from './canCut';
+import { BAY_2, inputsOf, TROLLEY } from '../support/inputs';
+import { readBenchFile } from '../../src/lib/formats/benchFile';
+import { METAL_IDS, plan, type Bench, type Cut } from '../../src/lib/core';
+import { byAnswer, canCut, once } from '../../src/lib/core/studies/canCut';
 
 /** The eight benches that every model is tried on. */
 const EIGHT = (
