@@ -1,8 +1,17 @@
 /** What a screen writes into the log, and takes back. */
 import { isMeasurement, whatChanged, type Entry, type Evidence, type TestCut } from '$lib/core';
+import { madeCuts } from '$lib/core/studies/madeCuts';
 import { nowIso } from './clock';
-import type { Workbench } from './workbench.svelte';
+import { ONCE, type Workbench } from './workbench.svelte';
 import { write } from './write';
+
+const START_WORDS = {
+	edge: 'from an edge',
+	pierce: 'pierced',
+	rolled: 'pierced',
+	hover: 'hovered',
+	drilled: 'from a hole'
+} as const;
 
 /** What was seen of a test cut. */
 export type SeenCut = Pick<
@@ -74,31 +83,34 @@ export async function undoEntry(bench: Workbench, id: number): Promise<void> {
 	};
 }
 
-/** One more cut like the planned one. */
+/** The planned cut as often as the counter says, those pierced apart; one gesture takes all of it back. */
 export async function logCut(bench: Workbench): Promise<void> {
-	const { figures, choices } = bench.plan;
-	const arcS = figures['setup.arcS'].value;
-	const lengthMm = figures['setup.lineMm'].value;
-	if (arcS === null || lengthMm === null || choices.startMethod === 'none') {
+	const { counted } = bench;
+	const entries = madeCuts(bench.plan, bench.cut, counted);
+	if (entries.length === 0) {
 		bench.notice = {
 			kind: 'problem',
 			text: 'This cut does not go through; there is nothing to log.'
 		};
 		return;
 	}
-	const { metal, thicknessMm, mesh } = bench.cut;
-	const entry: Entry = {
-		kind: 'cut',
-		metal,
-		thicknessMm,
-		lengthMm,
-		outputA: figures['setup.currentA'].value!,
-		arcS,
-		starts: 1,
-		...(mesh ? { mesh } : {}),
-		start: choices.startMethod
+	const before = bench.log[0]?.id;
+	for (const entry of entries) {
+		const many = entry.starts > 1 ? `${entry.starts} cuts, ` : 'Cut of ';
+		const way = counted.pierced > 0 ? `, ${START_WORDS[entry.start]}` : '';
+		const told = `${many}${bench.say(entry.lengthMm, 'length')}${way} logged.`;
+		if (!(await logEntry(bench, entry, told))) return;
+	}
+	bench.counted = ONCE;
+	const made = bench.log.slice(0, entries.length);
+	if (entries.length < 2 || made.at(-1)?.id === before || bench.notice?.kind !== 'done') return;
+	bench.notice = {
+		kind: 'done',
+		text: `${counted.cuts} cuts logged, ${counted.pierced} of them pierced.`,
+		undo: () => {
+			void undoEntry(bench, made[0]!.id).then(() => undoEntry(bench, made[1]!.id));
+		}
 	};
-	await logEntry(bench, entry, `Cut of ${bench.say(lengthMm, 'length')} logged.`);
 }
 
 /** A test cut in what is planned, at the amps that are planned. */

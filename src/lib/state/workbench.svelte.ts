@@ -81,6 +81,9 @@ const NOTHING: Said = { findings: [], cautions: [] };
 /** A hand that has not moved for this long rests, ms. */
 const REST_MS = 150;
 
+/** What one press of the log button means, until somebody counts more. */
+export const ONCE = { cuts: 1, pierced: 0 } as const;
+
 /** One line to the person, with a way back when there is one. */
 export interface Notice {
 	text: string;
@@ -110,6 +113,8 @@ export class Workbench {
 	moved = $state.raw<{ title: string; changes: FigureChange[] } | undefined>();
 	units = $state.raw<UnitSystem>('metric');
 	notice = $state.raw<Notice | undefined>();
+	/** How often the planned cut was made, to be logged by the next press. */
+	counted = $state.raw<{ cuts: number; pierced: number }>(ONCE);
 	/** Figure whose working is open. */
 	opened = $state.raw<FigureId | undefined>();
 	/** Stale save: the other version, until the person decides, and what both changed. */
@@ -157,6 +162,7 @@ export class Workbench {
 	}
 	/** The cut that an address asks for. */
 	takeCut({ cut, work }: Pick<WorkbenchData, 'cut' | 'work'>): void {
+		this.counted = ONCE;
 		this.cut = cut;
 		this.work = work;
 		this.tellSearch();
@@ -269,6 +275,8 @@ export class Workbench {
 
 	/** While a control moves. */
 	setCut(change: Partial<Cut>): void {
+		// What was counted was another cut.
+		if (this.counted !== ONCE) this.counted = ONCE;
 		this.cut = { ...this.cut, ...change };
 	}
 	setGouge(change: Partial<Cut['gouge']>): void {

@@ -206,6 +206,38 @@ describe('logging', () => {
 		expect(bench.lastEntry).toBeUndefined();
 	});
 
+	it('writes fourteen cuts, five of them pierced, in one gesture, and takes both entries back', async () => {
+		const bench = new Workbench(data());
+		bench.counted = { cuts: 14, pierced: 5 };
+		answers = [
+			{ outcome: 'done', data: { id: 8, evidence: { ...worn, revision: 1 } } },
+			{ outcome: 'done', data: { id: 9, evidence: { ...worn, revision: 2 } } }
+		];
+		await logCut(bench);
+		const entries = sent.map(({ body }) => (body as { entry: object }).entry);
+		expect(entries).toMatchObject([
+			{ kind: 'cut', starts: 9, lengthMm: 2700, start: 'edge' },
+			{ kind: 'cut', starts: 5, lengthMm: 1500, start: 'pierce' }
+		]);
+		expect(bench.notice?.text).toBe('14 cuts logged, 5 of them pierced.');
+		expect(bench.counted).toEqual({ cuts: 1, pierced: 0 });
+		answers = [3, 4].map((revision) => ({
+			outcome: 'done',
+			data: { outcome: 'undone', evidence: { ...NO_EVIDENCE, revision } }
+		}));
+		bench.notice!.undo!();
+		await vi.waitFor(() =>
+			expect(sent.slice(2).map(({ path }) => path)).toEqual(['/api/log/9/undo', '/api/log/8/undo'])
+		);
+	});
+
+	it('forgets the count when another cut is planned', () => {
+		const bench = new Workbench(data());
+		bench.counted = { cuts: 14, pierced: 5 };
+		bench.setCut({ thicknessMm: 8 });
+		expect(bench.counted).toEqual({ cuts: 1, pierced: 0 });
+	});
+
 	it('writes nothing for a cut that does not go through', async () => {
 		const bench = new Workbench({ ...data(), cut: { ...(DEFAULT_CUT as Cut), thicknessMm: 60 } });
 		await logCut(bench);

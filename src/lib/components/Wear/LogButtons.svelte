@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { cutsAtOnce, pierceOf } from '$lib/core/studies/madeCuts';
+	import Stepper from '$lib/components/Fields/Stepper.svelte';
 	import { logCut, logStart, undoEntry } from '$lib/state/logbook';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import { entryWords } from './words';
@@ -6,6 +8,18 @@
 	/** One gesture, one entry; the newest can be taken back. */
 	const bench = getWorkbench();
 	const last = $derived(bench.lastEntry);
+	const { counted } = $derived(bench);
+	const most = $derived(cutsAtOnce(bench.plan));
+	const { startMethod, starts } = $derived(bench.plan.choices);
+	/** Started another way now and then: only where the plan does not pierce each one anyway. */
+	const mayPierce = $derived(
+		startMethod !== 'pierce' && startMethod !== 'rolled' && pierceOf(starts) !== undefined
+	);
+	const lineMm = $derived(bench.plan.figures['setup.lineMm'].value);
+	function count(change: Partial<typeof counted>) {
+		const next = { ...counted, ...change };
+		bench.counted = { ...next, pierced: Math.min(next.pierced, next.cuts) };
+	}
 </script>
 
 <section aria-label="Log it" class="min-w-0">
@@ -22,16 +36,40 @@
 			>
 		{/if}
 	</div>
-	<div class="mt-1 flex flex-wrap gap-2">
+	{#if bench.canLogCut}
+		<div class="mt-1 flex flex-wrap gap-x-4 gap-y-1">
+			<Stepper
+				label="Such cuts"
+				value={counted.cuts}
+				least={1}
+				{most}
+				set={(cuts) => count({ cuts })}
+			/>
+			{#if mayPierce}
+				<Stepper
+					label="pierced, of them"
+					value={counted.pierced}
+					least={0}
+					most={counted.cuts}
+					set={(pierced) => count({ pierced })}
+				/>
+			{/if}
+		</div>
+	{/if}
+	<div class="mt-2 flex flex-wrap gap-2">
 		{#if bench.canLogCut}
 			<button type="button" class="btn grow btn-primary btn-xl" onclick={() => void logCut(bench)}
-				>Log this cut, {bench.sayFigure('setup.lineMm')} <kbd class="kbd kbd-sm">L</kbd></button
+				>{counted.cuts === 1 ? 'Log this cut' : `Log ${counted.cuts} cuts`}, {bench.say(
+					lineMm! * counted.cuts,
+					'length'
+				)}
+				<kbd class="kbd kbd-sm">L</kbd></button
 			>
 		{:else}
 			<p class="sub grow self-center">This cut does not go through: there is nothing to log.</p>
 		{/if}
 		<button type="button" class="btn btn-xl" onclick={() => void logStart(bench)}
-			>One start <kbd class="kbd kbd-sm">K</kbd></button
+			>One failed start <kbd class="kbd kbd-sm">K</kbd></button
 		>
 	</div>
 </section>

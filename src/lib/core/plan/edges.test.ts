@@ -2,11 +2,13 @@
  * Edges that a change of one sign or bound would move, each said as a welder would: what is written here
  * was not noticed by any other test when it was changed on purpose.
  */
+import * as v from 'valibot';
 import { describe, expect, it } from 'vitest';
 import { changed, inputsOf, TROLLEY } from '../../../../tests/support/inputs';
-import { plan, type Bench, type Check, type PlanInputs } from '..';
+import { EntrySchema, plan, say, type Bench, type Check, type PlanInputs } from '..';
 import { said } from './said';
 import { filled } from '../figure/finding';
+import { mixingRatio, vapourHPaOf } from '../water/humidity';
 import { parseQuantity } from '../quantity/parse';
 import { contoursOf } from '../shape/makers';
 import { areaMm2, lengthMm } from '../shape/outline';
@@ -182,5 +184,43 @@ describe('shapes and words', () => {
 
 	it('60 cm/min are 10 mm/s', () => {
 		expect(parseQuantity('60 cm/min', { quantity: 'speed', units: 'metric' })).toBeCloseTo(10, 12);
+	});
+});
+
+describe('what is read and said at its edge', () => {
+	it('volts under arc lie below the idle reading, or are not taken', () => {
+		const read = (arcV: number) =>
+			v.safeParse(EntrySchema, {
+				kind: 'volts',
+				idleV: 230,
+				arcV,
+				outputA: 45,
+				clampA: null
+			});
+		expect([read(229).success, read(230).success, read(231).success]).toEqual([true, false, false]);
+		expect(read(230).issues?.[0]?.message).toContain('volts fall when the arc is on');
+	});
+	it('amps have a decimal up to a hundred', () => {
+		const amps = (value: number) => say(value, { quantity: 'current', units: 'metric' });
+		expect([amps(99.44), amps(100.44)]).toEqual(['99.4 A', '100 A']);
+	});
+	it('frost is told from the freezing point down', () => {
+		const at = (shopC: number) => told(inputsOf({ work: { shopC } }));
+		expect(at(1)).not.toContain('turns to ice');
+		expect(at(0)).toContain('turns to ice');
+		expect(at(-8)).toContain('turns to ice');
+	});
+	it('fewer amps than the machine has are not blamed on the machine', () => {
+		const at = (typedA: number) => told(inputsOf({}, { thicknessMm: 60, school: 'typed', typedA }));
+		expect(at(30)).toContain('nor at its full amps');
+		expect(at(45)).not.toContain('nor at its full amps');
+	});
+	it('vapour to mixing ratio and back is the same vapour', () => {
+		for (const [vapour, pressure] of [
+			[6.1, 1013],
+			[42.4, 700],
+			[123.4, 7000]
+		] as const)
+			expect(vapourHPaOf(mixingRatio(vapour, pressure), pressure)).toBeCloseTo(vapour, 9);
 	});
 });

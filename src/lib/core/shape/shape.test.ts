@@ -359,6 +359,9 @@ describe('a template that cannot be made as it is', () => {
 		const asked = input(pinned, 'kept');
 		expect(faultsOf(templatesOf(asked)).tooSmall).toEqual([2, 3]);
 		expect(remedyOf(asked)).toMatchObject({ drill: [2, 3], plates: 1 });
+		// Drilled from the smallest hole up, and never the outline itself, however small it is.
+		const small = remedyOf(input([circle(60), circle(1), circle(1, 15, 0)], 'kept'))!;
+		expect(small.drill).toEqual([1, 2]);
 	});
 	it('is said to come out only where it does', () => {
 		fc.assert(

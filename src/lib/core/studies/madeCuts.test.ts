@@ -1,0 +1,65 @@
+import fc from 'fast-check';
+import * as v from 'valibot';
+import { describe, expect, it } from 'vitest';
+import { inputsOf } from '../../../../tests/support/inputs';
+import { EntrySchema, plan, type Cut } from '..';
+import { CUTS_AT_ONCE_MOST, cutsAtOnce, madeCuts, pierceOf } from './madeCuts';
+
+const planned = (cut: Partial<Cut> = {}) => {
+	const inputs = inputsOf({}, cut);
+	return { plan: plan(inputs), cut: inputs.cut };
+};
+
+describe('the planned cut, made several times', () => {
+	it('is one entry, or two when some were pierced; lengths and starts add up', () => {
+		const { plan: p, cut } = planned();
+		fc.assert(
+			fc.property(fc.integer({ min: 1, max: 200 }), fc.nat(200), (cuts, some) => {
+				const pierced = Math.min(cuts, some);
+				const entries = madeCuts(p, cut, { cuts, pierced });
+				const sum = (of: (e: (typeof entries)[0]) => number) =>
+					entries.reduce((total, e) => total + of(e), 0);
+				expect(sum((e) => e.starts)).toBe(cuts);
+				expect(sum((e) => e.lengthMm)).toBeCloseTo(cuts * cut.lengthMm, 6);
+				expect(entries.filter((e) => e.start === 'pierce').reduce((n, e) => n + e.starts, 0)).toBe(
+					pierced
+				);
+				for (const entry of entries) expect(v.safeParse(EntrySchema, entry).success).toBe(true);
+			}),
+			{ numRuns: 60 }
+		);
+	});
+	it('takes the arc that the way in takes: a pierce burns its own time', () => {
+		const { plan: p, cut } = planned();
+		const [edge] = madeCuts(p, cut, { cuts: 1, pierced: 0 });
+		const [pierce] = madeCuts(p, cut, { cuts: 1, pierced: 1 });
+		const through = (method: string) =>
+			p.choices.starts.find((s) => s.method === method)!.throughS!;
+		expect(edge!.arcS).toBeCloseTo(p.figures['setup.arcS'].value!, 9);
+		expect(pierce!.arcS - edge!.arcS).toBeCloseTo(through('pierce') - through('edge'), 9);
+	});
+	it('rolls where straight does not go through, and pierces nothing where neither does', () => {
+		// Common practice: pierce to half of the clean cut, rolled to nearly all of it.
+		expect(pierceOf(planned({ thicknessMm: 4 }).plan.choices.starts)?.method).toBe('pierce');
+		expect(pierceOf(planned({ thicknessMm: 10 }).plan.choices.starts)?.method).toBe('rolled');
+		const thick = planned({ thicknessMm: 18, aim: 'sever' });
+		expect(pierceOf(thick.plan.choices.starts)).toBeUndefined();
+		expect(madeCuts(thick.plan, thick.cut, { cuts: 2, pierced: 1 })).toEqual([]);
+		expect(madeCuts(thick.plan, thick.cut, { cuts: 2, pierced: 0 })).toHaveLength(1);
+	});
+	it('is nothing for what does not go through, or more pierced than made', () => {
+		const { plan: none, cut } = planned({ thicknessMm: 60 });
+		expect([madeCuts(none, cut, { cuts: 1, pierced: 0 }), cutsAtOnce(none)]).toEqual([[], 0]);
+		expect(madeCuts(planned().plan, cut, { cuts: 1, pierced: 2 })).toEqual([]);
+	});
+	it('never counts more than the log takes in one entry', () => {
+		for (const lengthMm of [10, 300, 2000, 20_000]) {
+			const { plan: p, cut } = planned({ lengthMm });
+			const most = cutsAtOnce(p);
+			expect(most).toBeLessThanOrEqual(CUTS_AT_ONCE_MOST);
+			const [entry] = madeCuts(p, cut, { cuts: most, pierced: 0 });
+			expect(v.safeParse(EntrySchema, entry).success).toBe(true);
+		}
+		expect(cutsAtOnce(planned({ lengthMm: 20_000 }).plan)).toBe(5);
+	});
+});

@@ -1,0 +1,69 @@
+/** The planned cut, made several times: what the log is told. */
+import type { Cut } from '../inputs/defaults';
+import type { Plan } from '../plan/types';
+import type { StartOption } from '../wear/starts';
+import type { Entry } from '../evidence/entries';
+
+export type MadeCut = Extract<Entry, { kind: 'cut' }>;
+
+/** One entry holds no more, by the log's own limits and by what a person counts in one go. */
+export const CUTS_AT_ONCE_MOST = 200;
+const LENGTH_MOST_MM = 100_000;
+const ARC_MOST_S = 36_000;
+
+/** How a piece of this plate is pierced: straight where that goes through well, else rolled. */
+export function pierceOf(starts: readonly StartOption[]): StartOption | undefined {
+	const goes = (method: StartOption['method']) =>
+		starts.find((s) => s.method === method && s.fits !== 'too thick' && s.throughS !== null);
+	const straight = goes('pierce');
+	return straight?.fits === 'fits' ? straight : (goes('rolled') ?? straight);
+}
+
+/** The most of the planned cut that one gesture logs; 0: it does not go through. */
+export function cutsAtOnce({ figures }: Plan): number {
+	const [arcS, lengthMm] = [figures['setup.arcS'].value, figures['setup.lineMm'].value];
+	if (arcS === null || lengthMm === null) return 0;
+	return Math.min(
+		CUTS_AT_ONCE_MOST,
+		Math.floor(LENGTH_MOST_MM / lengthMm),
+		Math.floor(ARC_MOST_S / arcS)
+	);
+}
+
+/**
+ * Entries of `cuts` such cuts, `pierced` of them started in the plate instead of as planned; at most two.
+ * Nothing where the cut does not go through, or more are pierced than were made.
+ */
+export function madeCuts(
+	{ figures, choices }: Plan,
+	cut: Cut,
+	{ cuts, pierced }: { cuts: number; pierced: number }
+): MadeCut[] {
+	const arcS = figures['setup.arcS'].value;
+	const lengthMm = figures['setup.lineMm'].value;
+	const { startMethod, starts } = choices;
+	if (arcS === null || lengthMm === null || startMethod === 'none' || pierced > cuts) return [];
+	const { metal, thicknessMm, mesh } = cut;
+	const throughS = (method: StartOption['method']) =>
+		starts.find((s) => s.method === method)?.throughS ?? 0;
+	const of = (n: number, start: StartOption['method']): MadeCut[] =>
+		n === 0
+			? []
+			: [
+					{
+						kind: 'cut',
+						metal,
+						thicknessMm,
+						lengthMm: n * lengthMm,
+						outputA: figures['setup.currentA'].value!,
+						// The other start takes its own time to go through.
+						arcS: n * (arcS - throughS(startMethod) + throughS(start)),
+						starts: n,
+						...(mesh ? { mesh } : {}),
+						start
+					}
+				];
+	const pierce = pierced > 0 ? pierceOf(starts) : undefined;
+	if (pierced > 0 && !pierce) return [];
+	return [...of(cuts - pierced, startMethod), ...(pierce ? of(pierced, pierce.method) : [])];
+}
