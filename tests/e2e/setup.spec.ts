@@ -316,7 +316,7 @@ test('stack, bevel, mesh and coatings change the plan, warn, and stay in the add
 	const bevel = page.getByLabel('Bevel');
 	await bevel.fill('75');
 	await bevel.blur();
-	await expect(page.getByRole('alert').first()).toContainText('0 to 60°');
+	await expect(page.getByRole('alert').first()).toContainText('0° to 60° is accepted');
 	await bevel.fill('30');
 	await bevel.blur();
 	await page.getByLabel('On the back').selectOption({ label: 'zinc' });

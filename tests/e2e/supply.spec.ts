@@ -137,7 +137,10 @@ test('loads and circuits are added, renamed and taken away in the panel', async 
 	await page.locator('[data-part="panel"]').click();
 	const editor = page.getByTestId('part-editor');
 	await editor.getByRole('button', { name: 'Add a load' }).click();
-	const fan = editor.locator('details', { hasText: 'fume fan' }).last();
+	const fans = editor.locator('details', { hasText: 'fume fan' });
+	// The new one is there before the last one is meant.
+	await expect(fans).toHaveCount(2);
+	const fan = fans.last();
 	await fan.locator('summary').click();
 	await fan.getByLabel('Takes').fill('9');
 	await fan.getByLabel('Takes').blur();
