@@ -85,7 +85,7 @@ export async function undoEntry(bench: Workbench, id: number): Promise<void> {
 
 /** The planned cut as often as the counter says, those pierced apart; one gesture takes all of it back. */
 export async function logCut(bench: Workbench): Promise<void> {
-	const { counted } = bench;
+	const { counted, benchId } = bench;
 	const entries = madeCuts(bench.plan, bench.cut, counted);
 	if (entries.length === 0) {
 		bench.notice = {
@@ -99,7 +99,10 @@ export async function logCut(bench: Workbench): Promise<void> {
 		const many = entry.starts > 1 ? `${entry.starts} cuts, ` : 'Cut of ';
 		const way = counted.pierced > 0 ? `, ${START_WORDS[entry.start]}` : '';
 		const told = `${many}${bench.say(entry.lengthMm, 'length')}${way} logged.`;
-		if (!(await logEntry(bench, entry, told))) return;
+		if (bench.benchId !== benchId || !(await logEntry(bench, entry, told))) return;
+		// What is logged is not counted again, should the other half be refused.
+		const { pierced } = counted;
+		if (entries.length > 1) bench.counted = { cuts: pierced, pierced };
 	}
 	bench.counted = ONCE;
 	const made = bench.log.slice(0, entries.length);

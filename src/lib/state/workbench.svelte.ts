@@ -243,8 +243,8 @@ export class Workbench {
 	readonly gauge = $derived(METALS[this.cut.metal].gauge);
 
 	/** The same cut on another bench, as a query. */
-	searchOn(benchId: string): string {
-		return searchFromCut(this.cut, this.work, this.work, benchId);
+	searchOn(benchId: string, cut = this.cut): string {
+		return searchFromCut(cut, this.work, this.work, benchId);
 	}
 
 	/** A value in the units of this device. */

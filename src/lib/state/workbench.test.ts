@@ -231,6 +231,18 @@ describe('logging', () => {
 		);
 	});
 
+	it('counts only the half that was refused, so that a second press logs nothing twice', async () => {
+		const bench = new Workbench(data());
+		bench.counted = { cuts: 14, pierced: 5 };
+		answers = [
+			{ outcome: 'done', data: { id: 8, evidence: { ...worn, revision: 1 } } },
+			{ outcome: 'refused', status: 400, problem: { message: 'no' } }
+		];
+		await logCut(bench);
+		expect(bench.counted).toEqual({ cuts: 5, pierced: 5 });
+		expect(bench.notice).toMatchObject({ kind: 'problem', text: 'no' });
+	});
+
 	it('forgets the count when another cut is planned', () => {
 		const bench = new Workbench(data());
 		bench.counted = { cuts: 14, pierced: 5 };

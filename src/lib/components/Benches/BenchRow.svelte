@@ -72,7 +72,8 @@
 		<a
 			class="btn mt-1.5 w-full"
 			class:btn-primary={answer === best && answer.verdict !== 'stops'}
-			href="/setup?{bench.searchOn(answer.id)}">Open it on {answer.name}</a
+			href="/setup?{bench.searchOn(answer.id, { ...cut, school: 'full' })}"
+			>Open it on {answer.name}</a
 		>
 	</div>
 </li>
