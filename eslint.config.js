@@ -46,6 +46,7 @@ const ROOMS = [
 	'gouge',
 	'wear',
 	'inputs',
+	'start',
 	'evidence',
 	'plan',
 	'faults',

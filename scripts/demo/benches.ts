@@ -133,7 +133,8 @@ export const BAY_2: Bench = {
 		],
 		hose: { boreMm: 10, lengthM: 12, couplings: 2 }
 	},
-	usual: bay2Work
+	usual: bay2Work,
+	typical: []
 };
 
 /** The towpath trolley: 27 A dual-voltage portable on 120 V, with a cord and a small compressor. */
@@ -268,5 +269,6 @@ export const TROLLEY: Bench = {
 		],
 		hose: { boreMm: 8, lengthM: 7.5, couplings: 2 }
 	},
-	usual: { by: 'cut', arcS: 10, restS: 40, shopC: 22, humidity: 0.65, cuts: 12, shift: null }
+	usual: { by: 'cut', arcS: 10, restS: 40, shopC: 22, humidity: 0.65, cuts: 12, shift: null },
+	typical: []
 };

@@ -20,7 +20,7 @@ import {
 import { benchFile, benchFileName, readBenchFile } from './benchFile';
 import { searchFromCut } from './cutSearch';
 import { cutFromSearch } from './readSearch';
-import { STARTER_BENCHES } from './starters';
+import { REGIONS, typicalBench } from '$lib/core/start/typical';
 
 const usual: Work = BAY_2.usual;
 const milli = (min: number, max: number) =>
@@ -87,7 +87,7 @@ describe('a cut in the address', () => {
 });
 
 describe('a bench file', () => {
-	it.each([BAY_2, TROLLEY, ...STARTER_BENCHES].map((b) => [b.name, b] as const))(
+	it.each([BAY_2, TROLLEY, ...REGIONS.map(typicalBench)].map((b) => [b.name, b] as const))(
 		'round trip: %s',
 		(_, bench) => {
 			expect(readBenchFile(JSON.stringify(benchFile(bench)))).toEqual({ ok: true, bench });
@@ -107,20 +107,5 @@ describe('a bench file', () => {
 				if (!result.ok) expect(result.problem.message.length).toBeGreaterThan(10);
 			})
 		);
-	});
-});
-
-describe('benches to start from', () => {
-	it.each(STARTER_BENCHES.map((b) => [b.name, b] as const))('%s is valid and runs', (_, bench) => {
-		expect(v.is(BenchSchema, bench)).toBe(true);
-		const result = plan({
-			bench,
-			cut: DEFAULT_CUT,
-			evidence: NO_EVIDENCE,
-			work: bench.usual,
-			settings: DEFAULT_SETTINGS,
-			chart: null
-		});
-		expect(result.verdict).not.toBe('stops');
 	});
 });

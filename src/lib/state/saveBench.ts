@@ -1,5 +1,6 @@
 /** Saving an edited bench, and what happens when somebody else saved it meanwhile. */
 import type { Bench } from '$lib/core';
+import { typicalToBoth } from '$lib/core/inputs/typical';
 import { merged } from './merge';
 import { drop, type Kept } from './outbox';
 import type { Workbench } from './workbench.svelte';
@@ -41,7 +42,9 @@ export async function saveBench(
 
 /** Puts an edit together with what was saved in between; where both changed the same, both are shown. */
 async function meet(bench: Workbench, base: Bench, mine: Bench, theirs: Theirs): Promise<void> {
-	const both = merged(base, mine, theirs.bench);
+	const bare = (bench: Bench): Bench => ({ ...bench, typical: [] });
+	const both = merged(bare(base), bare(mine), bare(theirs.bench));
+	if (both.ok) both.value.typical = typicalToBoth(mine.typical, theirs.bench.typical);
 	const { checkedBench } = await import('./editBench');
 	const valid = both.ok ? checkedBench(both.value) : undefined;
 	bench.base = { revision: theirs.revision, bench: theirs.bench };

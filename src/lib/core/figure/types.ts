@@ -2,18 +2,19 @@ import type { Told } from './finding';
 import type { Quantity } from '../quantity/units';
 
 /**
- * How far to trust a figure, as the letter in its balloon: test cuts and measurements T, cut chart C,
- * data plate D, standard S, handbook H, rule of thumb R, own model M.
+ * How far to trust a figure, as the letter in its balloon: asked for A, test cuts and measurements T, cut
+ * chart C, rating label or typed in by the person D, standard S, handbook H, rule of thumb R, own model M.
  */
-export type Basis = 'T' | 'C' | 'D' | 'S' | 'H' | 'R' | 'M';
+export type Basis = 'A' | 'T' | 'C' | 'D' | 'S' | 'H' | 'R' | 'M';
 
 export const BASIS_WORDS: Record<Basis, string> = {
+	A: 'asked for',
 	T: 'measured here',
 	C: 'cut chart',
-	D: 'data plate',
+	D: 'rating label, or typed in',
 	S: 'standard',
 	H: 'handbook',
-	R: 'rule of thumb',
+	R: 'typical, rule of thumb',
 	M: 'our own model'
 };
 

@@ -6,12 +6,12 @@ import type { GOUGE_FIGURES } from './figures';
 
 const { given, stated } = reasonsFor<GougeView>();
 
-const depth = given('groove depth', 'small', 'D', (w) => w.inputs.cut.gouge.depthMm);
-const width = given('groove width', 'small', 'D', (w) => w.inputs.cut.gouge.widthMm);
+const depth = given('groove depth', 'small', 'A', (w) => w.inputs.cut.gouge.depthMm);
+const width = given('groove width', 'small', 'A', (w) => w.inputs.cut.gouge.widthMm);
 const angle = given(
 	'torch, from the plate',
 	'angle',
-	'D',
+	'A',
 	(w) => w.inputs.cut.gouge.angleFromPlateDeg
 );
 const GROOVE_SOURCE =
@@ -80,7 +80,7 @@ export const GOUGE_REASONS = {
 			formula: 'l/v',
 			source: 'Length over travel',
 			inputs: {
-				l: given('length of the line', 'length', 'D', (w) => w.inputs.cut.lengthMm),
+				l: given('length of the line', 'length', 'A', (w) => w.inputs.cut.lengthMm),
 				v: 'gouge.speedMmS'
 			}
 		}

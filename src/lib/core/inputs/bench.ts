@@ -19,7 +19,15 @@ export const BenchSchema = v.pipe(
 		cutter: CutterSchema,
 		torch: TorchSchema,
 		air: AirSchema,
-		usual: WorkSchema
+		usual: WorkSchema,
+		/** Paths of values taken as typical, which nobody has checked on a label or with a meter. */
+		typical: v.optional(
+			v.pipe(
+				v.array(v.pipe(v.string(), v.regex(/^[a-zA-Z]+(\.\w+){0,6}$/, 'the path of a field'))),
+				v.maxLength(400, 'at most 400 paths')
+			),
+			[]
+		)
 	}),
 	v.forward(
 		v.check((b) => b.cutter.airMaxBar > b.cutter.airMinBar, 'above the lower limit of the window'),

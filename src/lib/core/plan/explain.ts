@@ -3,6 +3,7 @@ import type { PlanInputs } from '../inputs/planInputs';
 import type { Quantity } from '../quantity/units';
 import { REASONS } from './reasons';
 import { isFigureId, REGISTRY, type FigureId } from './rooms';
+import { trusted, trustedInput } from './trust';
 import { workings } from './workings';
 
 /** One input of a working, with its own trust; `from` when it is a figure with a working of its own. */
@@ -37,11 +38,15 @@ export function explain(inputs: PlanInputs, id: FigureId): Explanation {
 		label: def.label,
 		quantity: def.quantity,
 		value: def.value(w),
-		basis: def.basis[way]!,
+		basis: trusted(def.basis[way]!, w, def.value, def.way),
 		formula,
 		source,
 		inputs: Object.entries(symbols).map(([symbol, from]) => {
-			if (typeof from !== 'string') return { symbol, ...from(w) };
+			if (typeof from !== 'string') {
+				const given = from(w);
+				const basis = trustedInput(given.basis, w, (watched) => from(watched).value);
+				return { symbol, ...given, basis };
+			}
 			if (!isFigureId(from)) throw new Error(`${id}: no figure ${from}`);
 			const other = REGISTRY[from];
 			return {
@@ -49,7 +54,7 @@ export function explain(inputs: PlanInputs, id: FigureId): Explanation {
 				label: other.label,
 				quantity: other.quantity,
 				value: other.value(w) ?? NaN,
-				basis: other.basis[other.way(w)]!,
+				basis: trusted(other.basis[other.way(w)]!, w, other.value, other.way),
 				from
 			};
 		})

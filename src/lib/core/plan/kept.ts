@@ -12,7 +12,7 @@ const verdict = v.picklist(['stops', 'tight', 'holds', 'not set']);
 
 const FigureSchema = v.object({
 	value: v.nullable(number),
-	basis: v.picklist(['T', 'C', 'D', 'S', 'H', 'R', 'M']),
+	basis: v.picklist(['A', 'T', 'C', 'D', 'S', 'H', 'R', 'M']),
 	way: text,
 	band: v.optional(v.tuple([number, number])),
 	margin: v.optional(number),

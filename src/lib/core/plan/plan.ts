@@ -4,6 +4,7 @@ import type { Figure } from '../figure/types';
 import type { PlanInputs } from '../inputs/planInputs';
 import { startOptions } from '../wear/starts';
 import { checksOf, FIGURE_IDS, REGISTRY, type FigureId } from './rooms';
+import { trusted } from './trust';
 import type { Plan } from './types';
 import { workings, type Workings } from './workings';
 
@@ -18,7 +19,8 @@ const NO_FIGURES = JSON.parse(
 function figureOf(id: FigureId, w: Workings): Figure {
 	const def = REGISTRY[id];
 	const way = def.way(w);
-	const figure: Figure = { value: def.value(w), basis: def.basis[way]!, way };
+	const basis = trusted(def.basis[way]!, w, def.value, def.way);
+	const figure: Figure = { value: def.value(w), basis, way };
 	const band = def.band?.(w);
 	if (band) figure.band = band;
 	return figure;
@@ -26,8 +28,9 @@ function figureOf(id: FigureId, w: Workings): Figure {
 
 /** Tells inputs apart. The schema writes keys in its own order, so equal inputs hash alike. */
 export function inputsHash(inputs: PlanInputs): string {
-	// A chart has thousands of rows and a hash of its own.
-	return hash53(JSON.stringify({ ...inputs, chart: inputs.chart?.hash ?? null }));
+	// A chart has thousands of rows and a hash of its own; what is checked changes letters, not numbers.
+	const bench = { ...inputs.bench, typical: undefined };
+	return hash53(JSON.stringify({ ...inputs, bench, chart: inputs.chart?.hash ?? null }));
 }
 
 /** What the Plan chose, as words rather than numbers. */

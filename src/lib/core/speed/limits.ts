@@ -15,6 +15,12 @@ const SEVER_OVER_CLEAN_LEAST = 1.15;
 const pooledMm = (atPooled: number, outputA: number) =>
 	atPooled * (outputA / POOLED_A) ** AMPS_POWER;
 
+/** What an ordinary machine of these amps is rated for, mm of mild steel. */
+export const pooledLimitsMm = (outputA: number): { cleanMm: number; severMm: number } => ({
+	cleanMm: pooledMm(POOLED_CLEAN_MM, outputA),
+	severMm: pooledMm(POOLED_SEVER_MM, outputA)
+});
+
 /** Mild steel ratings, and the nozzle and amps that they were given for. */
 export interface Rating {
 	nozzleA: number;

@@ -53,6 +53,6 @@ export const WEAR_FIGURES = {
 		'factor',
 		(w) => w.wearing.costPerM,
 		(w) => (possible(w) === 'none' ? 'none' : w.wearing.costPerM === null ? 'unpriced' : 'priced'),
-		{ none: 'M', priced: 'M', unpriced: 'D' }
+		{ none: 'M', priced: 'M', unpriced: 'M' }
 	)
 };

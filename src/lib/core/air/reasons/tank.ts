@@ -130,7 +130,7 @@ export const TANK_REASONS = ofTheShopReasons<typeof TANK_FIGURES>({
 			formula: 'q_need >= Q + Q_l',
 			source: 'The compressor keeps up with an arc that never stops',
 			inputs: {
-				q_need: given('delivery there', 'flow', 'D', (w) => keptUpLpm(w)),
+				q_need: given('delivery there', 'flow', 'M', (w) => keptUpLpm(w)),
 				Q: 'air.flowLpm',
 				Q_l: leaks
 			}

@@ -21,7 +21,7 @@ export const SETUP_FIGURES = {
 	'setup.ladderA': single('Amps by the ladder', 'current', (w) => w.cutting.ladderA, 'R'),
 	'setup.cleanMm': single('Clean to, at these amps', 'thickness', (w) => w.cutting.cleanMm, 'M'),
 	'setup.severMm': single('Severs to, at these amps', 'thickness', (w) => w.cutting.severMm, 'M'),
-	'setup.arcMm': single('The arc goes through', 'thickness', (w) => w.cutting.arcMm, 'D'),
+	'setup.arcMm': single('The arc goes through', 'thickness', (w) => w.cutting.arcMm, 'A'),
 	'setup.nozzleA': single('Nozzle', 'current', (w) => w.cutting.nozzle.ratingA, 'D'),
 	'setup.boreMm': single('Bore', 'small', (w) => w.cutting.nozzle.boreMm, 'D'),
 	'setup.kerfMm': banded(

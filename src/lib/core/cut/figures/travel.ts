@@ -80,7 +80,7 @@ export const TRAVEL_FIGURES = {
 		'length',
 		(w) => w.cutting.lineMm,
 		(w) => (w.inputs.cut.guide === 'circle' ? 'circle' : 'line'),
-		{ line: 'D', circle: 'S' }
+		{ line: 'A', circle: 'A' }
 	),
 	'setup.lineS': several(
 		'Seconds for your line',

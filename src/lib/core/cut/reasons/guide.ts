@@ -9,8 +9,8 @@ const { given, stated } = reasonsFor<CutView>();
 
 const OFFSET_SOURCE =
 	'Straight edge beside the finished top edge; the shield rides on it, on a bevel along a face at that angle';
-const bevel = given('bevel', 'angle', 'D', (w) => w.inputs.cut.bevelDeg);
-const diameter = given('finished diameter', 'length', 'D', (w) => w.inputs.cut.circleMm);
+const bevel = given('bevel', 'angle', 'A', (w) => w.inputs.cut.bevelDeg);
+const diameter = given('finished diameter', 'length', 'A', (w) => w.inputs.cut.circleMm);
 
 const OFFSET_WAYS: Record<GuideWay, Reason<CutView>> = {
 	kept: {
@@ -107,7 +107,7 @@ export const CUT_REASONS = {
 				t: given(
 					'thickness, all sheets',
 					'thickness',
-					'D',
+					'A',
 					(w) => w.inputs.cut.layers * w.inputs.cut.thicknessMm
 				),
 				b: bevel

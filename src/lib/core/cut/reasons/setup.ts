@@ -89,7 +89,7 @@ export const SETUP_REASONS = {
 				p: given(
 					'pull of label, chart and slow cuts',
 					'factor',
-					'D',
+					'M',
 					(w) =>
 						w.cutting.cleanMm /
 						(w.cutting.metal.capacity * 12.48 * (w.cutting.outputA / 45) ** (16 / 15))
@@ -108,7 +108,7 @@ export const SETUP_REASONS = {
 				p: given(
 					'pull of label, chart and slow cuts',
 					'factor',
-					'D',
+					'M',
 					(w) =>
 						w.cutting.severMm /
 						(w.cutting.metal.capacity * 22 * (w.cutting.outputA / 45) ** (16 / 15))
@@ -121,9 +121,9 @@ export const SETUP_REASONS = {
 			formula: 'n*t/cos(b*pi/180)',
 			source: 'Every sheet of the stack, along the slant of a bevel',
 			inputs: {
-				n: given('sheets', 'count', 'D', (w) => w.inputs.cut.layers),
-				t: given('thickness', 'thickness', 'D', (w) => w.inputs.cut.thicknessMm),
-				b: given('bevel, from upright', 'angle', 'D', (w) => w.inputs.cut.bevelDeg)
+				n: given('sheets', 'count', 'A', (w) => w.inputs.cut.layers),
+				t: given('thickness', 'thickness', 'A', (w) => w.inputs.cut.thicknessMm),
+				b: given('bevel, from upright', 'angle', 'A', (w) => w.inputs.cut.bevelDeg)
 			}
 		}
 	},

@@ -125,7 +125,7 @@ export const TRAVEL_REASONS = {
 		line: {
 			formula: 'l',
 			source: 'The line that is to be cut',
-			inputs: { l: given('length of the line', 'length', 'D', (w) => w.inputs.cut.lengthMm) }
+			inputs: { l: given('length of the line', 'length', 'A', (w) => w.inputs.cut.lengthMm) }
 		},
 		circle: {
 			formula: '2*pi*r',

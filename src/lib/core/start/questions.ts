@@ -1,0 +1,385 @@
+/**
+ * The questions of the first hour, in the order in which they are asked. Each knows how its answer is
+ * read from a bench, written into it, and which fields it then has checked; and what is typical as long as
+ * nobody knows. A bench may be new or have stood for years: its answers are read from it again.
+ */
+import * as v from 'valibot';
+import { BREAKER_CURVES } from '../circuit/breaker';
+import { CONDUCTOR_SIZES } from '../circuit/conductors';
+import { phases } from '../cutter/inputs';
+import { plateInput } from '../cutter/plate';
+import { inputMaxA } from '../cutter/power';
+import type { Bench } from '../inputs/bench';
+import { asTypical, checked, isTypical } from '../inputs/typical';
+import { within } from '../quantity/within';
+import {
+	DELIVERY_AT_BAR,
+	TYPICAL_COMPRESSOR,
+	TYPICAL_DUTY,
+	TYPICAL_WINDOW_BAR,
+	typicalBoreMm,
+	typicalBreakerA,
+	typicalFlowLpm,
+	typicalLeastA,
+	typicalRatingMm,
+	typicalSetPointBar,
+	typicalWire
+} from './typical';
+
+/** What each question is answered with; null inside an answer: that part is not on the label. */
+export const ANSWERS = {
+	amps: v.object({ mostA: within(5, 500, 'A'), leastA: v.nullable(within(5, 500, 'A')) }),
+	volts: v.object({ voltageV: within(90, 690, 'V'), phases }),
+	draws: v.object({ inputMaxA: within(1, 200, 'A') }),
+	clean: v.object({ cleanMm: within(1, 100, 'mm') }),
+	severs: v.object({ severMm: within(1, 150, 'mm') }),
+	duty: v.object({ dutyShare: within(0.05, 1, '(share of ten minutes)') }),
+	air: v.object({
+		fromBar: within(0.5, 15, 'bar'),
+		toBar: v.nullable(within(0.5, 15, 'bar')),
+		flowLpm: v.nullable(within(5, 2000, 'l/min'))
+	}),
+	breaker: v.object({
+		ratingA: within(6, 125, 'A'),
+		curve: v.nullable(v.picklist(BREAKER_CURVES, 'B, C or D'))
+	}),
+	wire: v.object({
+		size: v.picklist(CONDUCTOR_SIZES, 'a size of wire'),
+		lengthM: v.nullable(within(0.1, 500, 'm'))
+	}),
+	compressor: v.object({
+		source: v.picklist(['compressor', 'built-in'], 'compressor or built-in'),
+		deliveryLpm: within(1, 5000, 'l/min'),
+		rating: v.picklist(['delivered', 'displaced'], 'delivered or displaced'),
+		tankL: v.nullable(within(0.5, 5000, 'l'))
+	}),
+	nozzle: v.object({ ratingA: within(5, 500, 'A') })
+};
+export type QuestionId = keyof typeof ANSWERS;
+export type Answer<Id extends QuestionId> = v.InferOutput<(typeof ANSWERS)[Id]>;
+
+interface Question<A> {
+	/** Fields that an answer checks; the first tells whether it was answered. */
+	fields: (bench: Bench, answer: A) => string[];
+	read: (bench: Bench) => A;
+	write: (bench: Bench, answer: A) => Bench;
+	/** As long as nobody knows, from what is known. */
+	typical: (bench: Bench) => A;
+	/** Two answers between which it most often lies, to see what it moves. */
+	plausible: (bench: Bench) => [A, A];
+}
+
+const inputAt = (bench: Bench): number => bench.cutter.inputs.indexOf(plateInput(bench)!);
+const inputOf = (bench: Bench) => plateInput(bench)!;
+export const mostA = (bench: Bench): number => inputOf(bench).outputMaxA;
+
+function withCutter(bench: Bench, change: Partial<Bench['cutter']>): Bench {
+	return { ...bench, cutter: { ...bench.cutter, ...change } };
+}
+function withSupply(bench: Bench, change: Partial<Bench['supply']>): Bench {
+	return { ...bench, supply: { ...bench.supply, ...change } };
+}
+function withInput(bench: Bench, change: Partial<Bench['cutter']['inputs'][number]>): Bench {
+	const at = inputAt(bench);
+	const inputs = bench.cutter.inputs.map((input, i) =>
+		i === at ? { ...input, ...change } : input
+	);
+	return withCutter(bench, { inputs });
+}
+
+/** The duty at full amps stays the first of its pairs; the others are below it. */
+function withFullDuty(bench: Bench, outputA: number, dutyShare: number): Bench {
+	const lower = inputOf(bench)
+		.duty.slice(1)
+		.filter((pair) => pair.outputA < outputA);
+	return withInput(bench, { duty: [{ outputA, dutyShare }, ...lower] });
+}
+
+/** Of the duty pairs, the one at the most amps. */
+const fullDuty = (bench: Bench): number =>
+	inputOf(bench).duty.reduce((full, pair) => (pair.outputA > full.outputA ? pair : full)).dutyShare;
+
+const ONE = (x: number, factor: number, step: number) => Math.round((x * factor) / step) * step;
+
+const QUESTIONS: { [Id in QuestionId]: Question<Answer<Id>> } = {
+	amps: {
+		fields: (b, a) => [
+			`cutter.inputs.${inputAt(b)}.outputMaxA`,
+			...(a.leastA === null ? [] : ['cutter.outputMinA'])
+		],
+		read: (b) => ({ mostA: mostA(b), leastA: b.cutter.outputMinA }),
+		write: (b, a) => {
+			const share = fullDuty(b);
+			const rated = withFullDuty(withInput(b, { outputMaxA: a.mostA }), a.mostA, share);
+			const least = a.leastA ?? Math.min(typicalLeastA(a.mostA), a.mostA);
+			const named = b.cutter.name === 'My cutter' || /^\d+ A cutter$/.test(b.cutter.name);
+			return withCutter(rated, {
+				outputMinA: least,
+				...(named ? { name: `${a.mostA} A cutter` } : {})
+			});
+		},
+		typical: () => ({ mostA: 45, leastA: null }),
+		plausible: () => [
+			{ mostA: 40, leastA: null },
+			{ mostA: 50, leastA: null }
+		]
+	},
+	volts: {
+		fields: (b) => {
+			const at = inputAt(b);
+			return [
+				'supply.nominalV',
+				'supply.phases',
+				`cutter.inputs.${at}.voltageV`,
+				`cutter.inputs.${at}.phases`
+			];
+		},
+		read: (b) => ({ voltageV: b.supply.nominalV, phases: b.supply.phases }),
+		write: (b, a) => {
+			// A machine for several voltages may list this one already.
+			const listed = plateInput({ ...b, supply: { nominalV: a.voltageV, phases: a.phases } });
+			const moved = listed ? b : withInput(b, { voltageV: a.voltageV, phases: a.phases });
+			return withSupply(moved, { nominalV: a.voltageV, phases: a.phases });
+		},
+		typical: (b) => ({ voltageV: b.supply.nominalV, phases: b.supply.phases }),
+		plausible: (b) => [QUESTIONS.volts.read(b), QUESTIONS.volts.read(b)]
+	},
+	draws: {
+		fields: (b) => [`cutter.inputs.${inputAt(b)}.inputMaxA`],
+		read: (b) => ({ inputMaxA: inputOf(b).inputMaxA ?? estimatedDrawA(b) }),
+		write: (b, a) => withInput(b, { inputMaxA: a.inputMaxA }),
+		typical: (b) => ({ inputMaxA: estimatedDrawA(b) }),
+		plausible: (b) => [
+			{ inputMaxA: ONE(estimatedDrawA(b), 0.9, 0.5) },
+			{ inputMaxA: ONE(estimatedDrawA(b), 1.25, 0.5) }
+		]
+	},
+	clean: {
+		fields: () => ['cutter.cleanMm'],
+		read: (b) => ({ cleanMm: b.cutter.cleanMm }),
+		write: (b, a) => withCutter(b, a),
+		typical: (b) => ({ cleanMm: typicalRatingMm(mostA(b)).cleanMm }),
+		plausible: (b) => {
+			const { cleanMm } = typicalRatingMm(mostA(b));
+			return [{ cleanMm: ONE(cleanMm, 0.8, 0.5) }, { cleanMm: ONE(cleanMm, 1.25, 0.5) }];
+		}
+	},
+	severs: {
+		fields: () => ['cutter.severMm'],
+		read: (b) => ({ severMm: b.cutter.severMm }),
+		write: (b, a) => withCutter(b, a),
+		// The two go together: a machine that cuts more clean severs more.
+		typical: (b) => {
+			const usual = typicalRatingMm(mostA(b));
+			return { severMm: ONE(b.cutter.cleanMm, usual.severMm / usual.cleanMm, 0.5) };
+		},
+		plausible: (b) => [
+			{ severMm: ONE(b.cutter.cleanMm, 1.4, 0.5) },
+			{ severMm: ONE(b.cutter.cleanMm, 2.1, 0.5) }
+		]
+	},
+	duty: {
+		fields: (b) => [`cutter.inputs.${inputAt(b)}.duty`],
+		read: (b) => ({ dutyShare: fullDuty(b) }),
+		write: (b, a) => withFullDuty(b, mostA(b), a.dutyShare),
+		typical: () => ({ dutyShare: TYPICAL_DUTY }),
+		plausible: () => [{ dutyShare: 0.2 }, { dutyShare: 0.6 }]
+	},
+	air: {
+		fields: (_, a) => [
+			'cutter.airMinBar',
+			...(a.toBar === null ? [] : ['cutter.airMaxBar']),
+			...(a.flowLpm === null ? [] : ['cutter.airFlowLpm'])
+		],
+		read: (b) => ({
+			fromBar: b.cutter.airMinBar,
+			toBar: b.cutter.airMaxBar,
+			flowLpm: b.cutter.airFlowLpm
+		}),
+		write: (b, a) => {
+			const spanBar = TYPICAL_WINDOW_BAR.to - TYPICAL_WINDOW_BAR.from;
+			const toBar = a.toBar ?? Math.round(10 * (a.fromBar + spanBar)) / 10;
+			const flowLpm = a.flowLpm ?? typicalFlowLpm(mostA(b));
+			const moved = withCutter(b, { airMinBar: a.fromBar, airMaxBar: toBar, airFlowLpm: flowLpm });
+			// A regulator that somebody set stays where it is.
+			if (!isTypical(b.typical, 'air.setPointBar')) return moved;
+			const setPointBar = typicalSetPointBar(a.fromBar, toBar);
+			return { ...moved, air: { ...moved.air, setPointBar } };
+		},
+		typical: (b) => ({
+			fromBar: TYPICAL_WINDOW_BAR.from,
+			toBar: TYPICAL_WINDOW_BAR.to,
+			flowLpm: typicalFlowLpm(mostA(b))
+		}),
+		plausible: (b) => {
+			const flowLpm = typicalFlowLpm(mostA(b));
+			return [
+				{ fromBar: 4.1, toBar: 5.5, flowLpm: ONE(flowLpm, 0.75, 5) },
+				{ fromBar: 5, toBar: 7, flowLpm: ONE(flowLpm, 1.25, 5) }
+			];
+		}
+	},
+	breaker: {
+		fields: (_, a) => [
+			'supply.breaker.ratingA',
+			'supply.receptacleA',
+			...(a.curve === null ? [] : ['supply.breaker.curve'])
+		],
+		read: (b) => ({ ratingA: b.supply.breaker.ratingA, curve: b.supply.breaker.curve }),
+		write: (b, a) => {
+			const { breaker, receptacleA } = b.supply;
+			const untold = isTypical(b.typical, 'supply.receptacleA');
+			return withSupply(b, {
+				breaker: { ...breaker, ratingA: a.ratingA, curve: a.curve ?? breaker.curve },
+				receptacleA: untold ? a.ratingA : receptacleA
+			});
+		},
+		typical: (b) => ({
+			ratingA: typicalBreakerA(b.supply.system, b.supply.nominalV),
+			curve: b.supply.system === 'iec' ? 'B' : 'C'
+		}),
+		plausible: (b) =>
+			b.supply.system === 'iec'
+				? [
+						{ ratingA: 16, curve: 'B' },
+						{ ratingA: 32, curve: 'C' }
+					]
+				: [
+						{ ratingA: b.supply.nominalV < 150 ? 15 : 20, curve: 'C' },
+						{ ratingA: b.supply.nominalV < 150 ? 30 : 50, curve: 'C' }
+					]
+	},
+	wire: {
+		fields: (_, a) => ['supply.wire.size', ...(a.lengthM === null ? [] : ['supply.wire.lengthM'])],
+		read: (b) => ({ size: b.supply.wire.size, lengthM: b.supply.wire.lengthM }),
+		write: (b, a) =>
+			withSupply(b, {
+				wire: { ...b.supply.wire, size: a.size, lengthM: a.lengthM ?? b.supply.wire.lengthM }
+			}),
+		typical: (b) => typicalWire(b.supply.system, b.supply.breaker.ratingA),
+		plausible: (b) => {
+			const { size } = typicalWire(b.supply.system, b.supply.breaker.ratingA);
+			return [
+				{ size, lengthM: 8 },
+				{ size, lengthM: 35 }
+			];
+		}
+	},
+	compressor: {
+		fields: (_, a) =>
+			a.source === 'built-in'
+				? ['air']
+				: [
+						'air.compressor.points',
+						'air.compressor.rating',
+						'air.source',
+						...(a.tankL === null ? [] : ['air.tankL'])
+					],
+		read: (b) => ({
+			source: b.air.source === 'built-in' ? 'built-in' : 'compressor',
+			deliveryLpm: b.air.compressor.points.at(-1)!.flowLpm,
+			rating: b.air.compressor.rating,
+			tankL: b.air.tankL
+		}),
+		write: (b, a) => {
+			const compressor = {
+				...b.air.compressor,
+				points: [{ flowLpm: a.deliveryLpm, atBar: DELIVERY_AT_BAR }],
+				rating: a.rating
+			};
+			const tankL = a.tankL ?? TYPICAL_COMPRESSOR.tankL;
+			return { ...b, air: { ...b.air, source: a.source, compressor, tankL } };
+		},
+		typical: () => ({ source: 'compressor', ...TYPICAL_COMPRESSOR }),
+		plausible: () => [
+			{ source: 'compressor', deliveryLpm: 100, rating: 'delivered', tankL: 24 },
+			{ source: 'compressor', deliveryLpm: 240, rating: 'delivered', tankL: 100 }
+		]
+	},
+	nozzle: {
+		fields: () => ['torch.nozzles', 'torch.fittedA'],
+		read: (b) => ({ ratingA: b.torch.fittedA }),
+		write: (b, a) => {
+			const { nozzles } = b.torch;
+			const listed = nozzles.some((n) => n.kind === 'cut' && n.ratingA === a.ratingA);
+			const nozzle = {
+				ratingA: a.ratingA,
+				boreMm: typicalBoreMm(a.ratingA),
+				kind: 'cut' as const,
+				cleanMm: null,
+				severMm: null
+			};
+			// Typical ones stand for what is now known; others are in the drawer.
+			const others = isTypical(b.typical, 'torch.nozzles') ? [] : nozzles;
+			const torch = {
+				...b.torch,
+				fittedA: a.ratingA,
+				nozzles: listed ? nozzles : [...others, nozzle]
+			};
+			return { ...b, torch };
+		},
+		typical: (b) => ({ ratingA: mostA(b) }),
+		plausible: (b) => [{ ratingA: Math.max(20, ONE(mostA(b), 0.65, 5)) }, { ratingA: mostA(b) }]
+	}
+};
+
+export const QUESTION_IDS = Object.keys(QUESTIONS) as QuestionId[];
+
+/** One question, whatever its answer: what it gives comes back to it alone. */
+const questionOf = (id: QuestionId) => QUESTIONS[id] as Question<unknown>;
+
+/** Supply amps that a machine without them on its label would draw, to half an amp (rule of thumb). */
+function estimatedDrawA(bench: Bench): number {
+	return Math.round(2 * inputMaxA(bench, { ...inputOf(bench), inputMaxA: null })) / 2;
+}
+
+/** What a person answered, or that it is not known; a question that is not there is to come. */
+export type Answers = { [Id in QuestionId]?: { known: Answer<Id> } | 'unknown' };
+
+export const AnswersSchema = v.object(
+	Object.fromEntries(
+		QUESTION_IDS.map((id) => [
+			id,
+			v.optional(v.union([v.literal('unknown'), v.object({ known: ANSWERS[id] })]))
+		])
+	)
+) as unknown as v.GenericSchema<unknown, Answers>;
+
+/** A question is answered when its first field is no longer typical. */
+export function isAnswered(bench: Bench, id: QuestionId): boolean {
+	const question = questionOf(id);
+	return !isTypical(bench.typical, question.fields(bench, question.read(bench))[0]!);
+}
+
+/** What the bench says to a question. */
+export const answerOf = <Id extends QuestionId>(bench: Bench, id: Id): Answer<Id> =>
+	QUESTIONS[id].read(bench) as Answer<Id>;
+export const typicalAnswer = <Id extends QuestionId>(bench: Bench, id: Id): Answer<Id> =>
+	QUESTIONS[id].typical(bench) as Answer<Id>;
+
+/** The bench with one question answered as well as it can be told. */
+export const plausibleBenches = (bench: Bench, id: QuestionId): [Bench, Bench] => {
+	const question = questionOf(id);
+	const [low, high] = question.plausible(bench);
+	return [question.write(bench, low), question.write(bench, high)];
+};
+
+/**
+ * The bench that these answers make, over the one that was there: what is answered is written and checked,
+ * what nobody knows follows from what is known and stays typical. What was checked before and is not
+ * answered anew stands. The result may break the bench's own rules (severs less than clean): whoever keeps it
+ * asks its schema.
+ */
+export function answered(base: Bench, answers: Answers): Bench {
+	return QUESTION_IDS.reduce((bench, id) => {
+		const question = questionOf(id);
+		const answer = answers[id] as { known: unknown } | 'unknown' | undefined;
+		if (answer !== undefined && answer !== 'unknown') {
+			const written = question.write(bench, answer.known);
+			return question.fields(written, answer.known).reduce(checked, written);
+		}
+		if (answer === undefined && isAnswered(bench, id)) return bench;
+		const typical = question.typical(bench);
+		return asTypical(question.write(bench, typical), question.fields(bench, typical));
+	}, base);
+}
