@@ -46,7 +46,7 @@ const ROOMS = [
 	'gouge',
 	'wear',
 	'inputs',
-	'start',
+	'answers',
 	'evidence',
 	'plan',
 	'faults',

@@ -1,18 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import * as v from 'valibot';
 import { BAY_2, TROLLEY } from '../../../scripts/demo/benches';
 import {
-	BenchSchema,
 	DEFAULT_CUT,
 	METAL_IDS,
-	plan,
 	type Cut,
 	type Work,
 	AIMS,
 	COATINGS,
-	DEFAULT_SETTINGS,
-	NO_EVIDENCE,
 	GUIDES,
 	SCHOOLS,
 	STARTS
@@ -20,7 +15,7 @@ import {
 import { benchFile, benchFileName, readBenchFile } from './benchFile';
 import { searchFromCut } from './cutSearch';
 import { cutFromSearch } from './readSearch';
-import { REGIONS, typicalBench } from '$lib/core/start/typical';
+import { REGIONS, typicalBench } from '$lib/core/answers/typical';
 
 const usual: Work = BAY_2.usual;
 const milli = (min: number, max: number) =>

@@ -94,7 +94,7 @@ export async function sendNow<T>(
 	const response = await transmit({ ...write, words: '' });
 	const problem: Problem = {
 		code: 'fault',
-		message: 'No answer from the server. Nothing was sent; try again.',
+		message: 'No answer from the server; try again.',
 		fields: []
 	};
 	if (!response) return { outcome: 'refused', status: 0, problem: { ...problem } };

@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { isTypical } from '$lib/core/inputs/typical';
+	import Mark from '$lib/components/Marks/Mark.svelte';
 	import Choice from '$lib/components/Fields/Choice.svelte';
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import Select from '$lib/components/Fields/Select.svelte';
@@ -15,6 +17,11 @@
 	const FEW = 3;
 	const value = $derived(getPath(bench.bench, field.path));
 	const set = async (to: unknown) => refuse(await edit(bench, field.path, to));
+	const typical = $derived(field.kind !== 'list' && isTypical(bench.bench.typical, field.path));
+	async function confirm() {
+		const { confirmField } = await import('$lib/state/editBench');
+		confirmField(bench, field.path);
+	}
 	const words = $derived(
 		field.kind === 'choice' ? field.options.map((o) => o.label).join('').length : 0
 	);
@@ -64,3 +71,26 @@
 		choose={(to) => set(field.options.find((o) => String(o.value) === to)!.value)}
 	/>
 {/if}
+{#if typical}
+	<div class="typical" data-testid="typical">
+		<Mark verdict="tight" size={16} /><span>typical, not yet checked</span>
+		<button
+			type="button"
+			class="btn btn-ghost"
+			aria-label="It is so: {field.label}"
+			onclick={() => void confirm()}>It is so</button
+		>
+	</div>
+{/if}
+
+<style>
+	.typical {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 0 8px;
+		color: var(--tight-ink);
+		font-size: 0.9375rem;
+		font-weight: 600;
+	}
+</style>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Fold from '$lib/components/Fields/Fold.svelte';
 	import FigureList from '$lib/components/Balloon/FigureList.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import FieldEditor from './FieldEditor.svelte';
@@ -20,11 +21,18 @@
 			)
 			.map((figure) => ({ id: figure, none: 'never' }))
 	);
+	const rare = $derived(fields.filter((field) => field.rare));
 	let refused = $state<string | undefined>();
 	const wide = (field: Field) =>
 		['text', 'fitted', 'list'].includes(field.kind) ||
 		(field.kind === 'choice' && field.options.map((o) => o.label).join('').length > 12);
 </script>
+
+{#snippet one(field: Field)}
+	<div class:col-span-2={wide(field)}>
+		<FieldEditor {field} refuse={(reason) => (refused = reason)} />
+	</div>
+{/snippet}
 
 <section aria-label={part.name(bench.bench)} data-testid="part-editor">
 	<h2 class="flex flex-wrap items-baseline gap-x-2">
@@ -32,12 +40,19 @@
 		<span class="sub">{part.about}</span>
 	</h2>
 	<div class="mt-2 grid grid-cols-2 gap-x-3 gap-y-2">
-		{#each fields as field (id + field.path)}
-			<div class:col-span-2={wide(field)}>
-				<FieldEditor {field} refuse={(reason) => (refused = reason)} />
-			</div>
-		{/each}
+		{#each fields.filter((field) => !field.rare) as field (id + field.path)}{@render one(
+				field
+			)}{/each}
 	</div>
+	{#if rare.length}
+		<div class="mt-2">
+			<Fold summary="Seldom on a label">
+				<div class="grid grid-cols-2 gap-x-3 gap-y-2">
+					{#each rare as field (id + field.path)}{@render one(field)}{/each}
+				</div>
+			</Fold>
+		</div>
+	{/if}
 	{#if refused}
 		<p class="mt-1 font-semibold" style:color="var(--stops)" role="alert">{refused}</p>
 	{/if}

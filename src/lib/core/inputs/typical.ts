@@ -29,7 +29,7 @@ export function checked<B extends Bench>(bench: B, path: string): B {
 		// It stands for more than what was checked: its other parts stay typical.
 		return childrenOf(bench, t).flatMap(apart);
 	};
-	const typical = bench.typical.flatMap(apart);
+	const typical = bench.typical.flatMap(apart).sort();
 	return { ...bench, typical };
 }
 
@@ -37,7 +37,7 @@ export function checked<B extends Bench>(bench: B, path: string): B {
 export function asTypical<B extends Bench>(bench: B, paths: readonly string[]): B {
 	const rest = bench.typical.filter((t) => !paths.some((path) => under(t, path)));
 	const more = paths.filter((path) => !rest.some((t) => under(path, t)));
-	return { ...bench, typical: [...rest, ...more] };
+	return { ...bench, typical: [...rest, ...more].sort() };
 }
 
 /** Typical still, when two people checked different things: what neither of them did. */

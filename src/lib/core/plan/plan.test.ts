@@ -346,7 +346,7 @@ describe('every working', () => {
 			const working = explain(inputs({ evidence: MEASURED }), id);
 			expect(working.source.length, id).toBeGreaterThan(5);
 			for (const input of working.inputs)
-				expect('TCDSHRM', `${id} ${input.symbol}`).toContain(input.basis);
+				expect('ATCDSHRM', `${id} ${input.symbol}`).toContain(input.basis);
 		}
 	});
 });

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { BAY_2, changed, inputsOf, TROLLEY } from '../../../../tests/support/inputs';
 import type { Bench } from '../inputs/bench';
 import { ALL_OF_A_BENCH, asTypical, checked, isTypical, typicalToBoth } from '../inputs/typical';
-import { typicalBench } from '../start/typical';
+import { typicalBench } from '../answers/typical';
 import { explain } from './explain';
 import { inputsHash, plan } from './plan';
 import { FIGURE_IDS } from './rooms';

@@ -10,7 +10,6 @@ import type { Workings } from './workings';
 /** What the workings give under a name of their own, and where on the bench it was read; the narrowest first. */
 const READ_FROM: readonly (readonly [worked: string, fields: readonly string[]])[] = [
 	['heat', ['cutter.inputs']],
-	['wiring.plate', ['cutter.inputs']],
 	['wiring.inputEffA', ['cutter.inputs']],
 	['wiring.inputMaxA', ['cutter.inputs']],
 	['wiring.sourceV', ['supply.nominalV', 'supply.generator']],
@@ -31,7 +30,7 @@ const READ_FROM: readonly (readonly [worked: string, fields: readonly string[]])
 	['air.workingBar', ['cutter.workingBar', 'cutter.regulator', 'air.setPointBar']],
 	['air', ['air']],
 	['water', ['air.stages', 'air.tankL']],
-	['cutting.nozzle', ['torch.nozzles', 'torch.fittedA', 'cutter.inputs']],
+	['cutting.nozzle', ['torch.nozzles', 'torch.fittedA']],
 	['cutting.standoffMm', ['torch.standoffMm', 'torch.dragShield', 'torch.bareTouchA']],
 	['cutting.outputA', ['cutter.inputs']],
 	['cutting.radiusMm', ['torch.shieldRadiusMm']],
@@ -74,6 +73,10 @@ function fieldsOf(path: string, w: Workings): readonly string[] {
 		return asUsual ? [`usual.${key}`] : [];
 	}
 	if (leads(path, 'inputs.')) return [];
+	// Of several input voltages the cutter is on one.
+	const input = `cutter.inputs.${w.inputs.bench.cutter.inputs.indexOf(w.wiring.plate)}`;
+	if (leads(path, 'heat.pair')) return [`${input}.duty`];
+	if (leads(path, 'wiring.plate')) return [path.replace('wiring.plate', input)];
 	return READ_FROM.find(([worked]) => leads(path, worked))?.[1] ?? [];
 }
 

@@ -96,4 +96,7 @@ const fromVersion2: Upgrade = (bench) => {
 	);
 };
 
-export const BENCH_UPGRADES: readonly Upgrade[] = [fromVersion1, fromVersion2];
+/** Version 3 did not tell what nobody had checked: somebody had typed it. */
+const fromVersion3: Upgrade = (bench) => (isObject(bench) ? { typical: [], ...bench } : bench);
+
+export const BENCH_UPGRADES: readonly Upgrade[] = [fromVersion1, fromVersion2, fromVersion3];

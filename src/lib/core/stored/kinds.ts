@@ -49,10 +49,17 @@ const cardFromVersion1: Upgrade = (inputs) => {
 		})
 	);
 };
-export const CARD_INPUTS = kindOf('card', PlanInputsSchema, [cardFromVersion1]);
+export const CARD_INPUTS = kindOf('card', PlanInputsSchema, [
+	cardFromVersion1,
+	// Version 2 kept a bench that did not tell what nobody had checked.
+	(inputs) =>
+		isObject(inputs) ? withField(inputs, 'bench', (b) => ({ typical: [], ...b })) : inputs
+]);
 /** The numbers that a card was saved with. */
 export const CARD_PLAN = kindOf('plan of a card', KeptPlanSchema, [
 	// Version 1 wrote the quantities of a finding into its text.
+	(plan) => plan,
+	// Version 2 had no letter for what was asked for.
 	(plan) => plan
 ]);
 

@@ -4,15 +4,18 @@ import { rankOf } from '../figure/verdict';
 import type { Verdict } from '../figure/types';
 import { plan } from '../plan/plan';
 import { plateInput } from '../cutter/plate';
-import type { FigureId } from '../plan/rooms';
+import type { Bench } from '../inputs/bench';
+import type { Check, FigureId } from '../plan/rooms';
 import type { Plan } from '../plan/types';
-import { isAnswered, plausibleBenches, QUESTION_IDS, type QuestionId } from '../start/questions';
+import { isAnswered, plausibleBenches, QUESTION_IDS, type QuestionId } from '../answers/questions';
 
 /** The card at one end of what is likely, and at the other. */
 export interface Moves {
 	id: QuestionId;
-	/** Answers to the question at the two ends. */
+	/** The benches at the two ends, the verdicts there, and what decides each; null: nothing is short. */
+	benches: [Bench, Bench];
 	verdicts: [Verdict, Verdict];
+	limits: [Check | null, Check | null];
 	/** The figure that moves most, and its two values; null: a verdict alone, or nothing. */
 	figure: { id: FigureId; values: [number | null, number | null] } | null;
 	/** How much it moves: a rank of the verdict counts 1, a figure by its share of itself. */
@@ -26,8 +29,7 @@ const READ: readonly FigureId[] = [
 	'supply.runsOnA',
 	'supply.voltageV',
 	'setup.airBar',
-	'setup.severMm',
-	'air.longestCutS'
+	'setup.severMm'
 ];
 
 /** Below this share nobody would notice. */
@@ -43,8 +45,11 @@ function share(x: number | null, y: number | null): number {
 const stands = (bench: PlanInputs['bench']): boolean =>
 	plateInput(bench) !== undefined && bench.cutter.severMm > bench.cutter.cleanMm;
 
+const limitOf = ({ firstLimit, weakestLink }: Plan) => firstLimit ?? weakestLink;
+
 function movesOf(inputs: PlanInputs, now: Plan, id: QuestionId): Moves {
-	const [low, high] = plausibleBenches(inputs.bench, id).map((bench) =>
+	const benches = plausibleBenches(inputs.bench, id);
+	const [low, high] = benches.map((bench) =>
 		stands(bench) ? plan({ ...inputs, bench }, { hashed: false }) : now
 	) as [Plan, Plan];
 	const moved = READ.map((figure) => ({
@@ -58,7 +63,9 @@ function movesOf(inputs: PlanInputs, now: Plan, id: QuestionId): Moves {
 	const verdicts: [Verdict, Verdict] = [low.verdict, high.verdict];
 	return {
 		id,
+		benches,
 		verdicts,
+		limits: [limitOf(low), limitOf(high)],
 		figure: most.share > LEAST_SHARE ? { id: most.id, values: most.values } : null,
 		size: Math.abs(rankOf(low.verdict) - rankOf(high.verdict)) + most.share
 	};

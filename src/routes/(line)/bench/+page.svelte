@@ -22,6 +22,12 @@
 	<p class="sub">
 		What stands there, one part at a time. Type in any unit: 1/4", 16 ga, 85 psi, 5 cfm, 25 ft.
 	</p>
+	{#if bench.bench.typical.length}
+		<p class="mt-2 alert alert-warning" data-testid="some-typical">
+			Some of it is typical, and nobody has checked it yet.
+			<a class="btn" href="/first?{bench.search}">What to check first</a>
+		</p>
+	{/if}
 	<div class="split mt-3">
 		<div>
 			<Rails {open} told="entered" choose={(part) => (open = part)} />

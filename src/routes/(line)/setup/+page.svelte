@@ -142,7 +142,7 @@
 <div class="below pace">
 	<Later load={() => import('$lib/components/Setup/Pacer.svelte')} heightPx={260} />
 </div>
-<div class="below">
+<div class="below" id="test-cuts">
 	<Later load={() => import('$lib/components/Setup/TestCuts.svelte')} heightPx={300} />
 	<div {@attach whenSeen(() => (studied = true))}>
 		<Later

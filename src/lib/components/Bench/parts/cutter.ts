@@ -1,5 +1,5 @@
 import { FAMILY_WORDS, TORCH_FAMILIES, type Bench } from '$lib/core';
-import { choice, q, text, type Field, type Part } from './fields';
+import { choice, q, rare, text, type Field, type Part } from './fields';
 
 const inputFields = (b: Bench): Field => ({
 	kind: 'list',
@@ -61,14 +61,13 @@ export const CUTTER_PARTS: Part[] = [
 		],
 		fields: (b) => [
 			text('cutter.name', 'Called'),
+			inputFields(b),
 			q('cutter.outputMinA', 'Smallest setting', 'current'),
-			q('cutter.inrushA', 'Peak at switch-on', 'current', { optional: true }),
 			q('cutter.cleanMm', 'Clean to, mild steel', 'thickness'),
 			q('cutter.severMm', 'Severs to', 'thickness'),
-			q('cutter.airFlowLpm', 'Air flow', 'flow', { optional: true }),
-			q('cutter.arcVoltageV', 'Arc voltage, U2', 'voltage', { optional: true }),
 			q('cutter.airMinBar', 'Inlet from', 'pressure'),
 			q('cutter.airMaxBar', 'to', 'pressure'),
+			q('cutter.airFlowLpm', 'Air flow', 'flow', { optional: true }),
 			choice('cutter.regulator', 'Working pressure', [
 				['itself', 'sets itself'],
 				['set', 'set at it'],
@@ -77,14 +76,17 @@ export const CUTTER_PARTS: Part[] = [
 			...(b.cutter.regulator === 'none'
 				? []
 				: [q('cutter.workingBar', 'Works at', 'pressure', { optional: true })]),
-			q('cutter.toleranceShare', 'Takes volts within ±', 'share'),
-			q('cutter.powerFactor', 'Power factor', 'factor'),
-			q('cutter.efficiency', 'Efficiency', 'factor'),
 			choice('cutter.voltageBy', 'Takes its voltage', [
 				['itself', 'by itself'],
 				['selector', 'by a selector']
 			]),
-			inputFields(b)
+			...[
+				q('cutter.arcVoltageV', 'Arc voltage, U2', 'voltage', { optional: true }),
+				q('cutter.inrushA', 'Peak at switch-on', 'current', { optional: true }),
+				q('cutter.toleranceShare', 'Takes volts within ±', 'share'),
+				q('cutter.powerFactor', 'Power factor', 'factor'),
+				q('cutter.efficiency', 'Efficiency', 'factor')
+			].map(rare)
 		]
 	},
 	{

@@ -24,7 +24,8 @@ export interface QuantityFieldSpec {
 	optional?: boolean;
 	hint?: string;
 }
-export type Field =
+/** `rare`: few labels tell it; it stands apart. */
+export type Field = { rare?: boolean } & (
 	| QuantityFieldSpec
 	| { kind: 'text'; path: string; label: string }
 	| {
@@ -45,7 +46,8 @@ export type Field =
 			least: number;
 			most: number;
 			add: string;
-	  };
+	  }
+);
 
 export interface Part {
 	id: PartId;
@@ -75,6 +77,7 @@ export const q = (
 	quantity: Quantity,
 	more: { optional?: boolean; hint?: string } = {}
 ): Field => ({ kind: 'quantity', path, label, quantity, ...more });
+export const rare = (field: Field): Field => ({ ...field, rare: true });
 export const text = (path: string, label: string): Field => ({ kind: 'text', path, label });
 export const choice = (
 	path: string,

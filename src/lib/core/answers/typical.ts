@@ -5,7 +5,7 @@
 import { ampacityA, conductorsFor, type ConductorSize } from '../circuit/conductors';
 import type { Bench } from '../inputs/bench';
 import { ALL_OF_A_BENCH } from '../inputs/typical';
-import { pooledLimitsMm } from '../speed/limits';
+import { bothMm, pooledLimitsMm } from '../speed/limits';
 
 export const REGIONS = ['iec', 'north-america'] as const;
 export type Region = (typeof REGIONS)[number];
@@ -17,6 +17,10 @@ export function typicalRatingMm(mostA: number): { cleanMm: number; severMm: numb
 	const { cleanMm, severMm } = pooledLimitsMm(mostA);
 	return { cleanMm: half(cleanMm), severMm: half(severMm) };
 }
+
+/** What a machine of this clean rating severs, mm. */
+export const typicalSeverMm = (cleanMm: number): number =>
+	half(bothMm({ nozzleA: 0, outputA: 0, cleanMm, severMm: null }).severMm);
 
 /** Smallest setting of a machine, A (common practice). */
 export const typicalLeastA = (mostA: number): number => (mostA <= 30 ? 15 : mostA <= 60 ? 20 : 30);

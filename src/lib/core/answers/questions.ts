@@ -23,14 +23,18 @@ import {
 	typicalLeastA,
 	typicalRatingMm,
 	typicalSetPointBar,
+	typicalSeverMm,
 	typicalWire
 } from './typical';
+
+/** More than any label of a hand-held cutter tells, A. */
+const DRAW_MOST_A = 200;
 
 /** What each question is answered with; null inside an answer: that part is not on the label. */
 export const ANSWERS = {
 	amps: v.object({ mostA: within(5, 500, 'A'), leastA: v.nullable(within(5, 500, 'A')) }),
 	volts: v.object({ voltageV: within(90, 690, 'V'), phases }),
-	draws: v.object({ inputMaxA: within(1, 200, 'A') }),
+	draws: v.object({ inputMaxA: within(1, DRAW_MOST_A, 'A') }),
 	clean: v.object({ cleanMm: within(1, 100, 'mm') }),
 	severs: v.object({ severMm: within(1, 150, 'mm') }),
 	duty: v.object({ dutyShare: within(0.05, 1, '(share of ten minutes)') }),
@@ -99,7 +103,8 @@ function withFullDuty(bench: Bench, outputA: number, dutyShare: number): Bench {
 const fullDuty = (bench: Bench): number =>
 	inputOf(bench).duty.reduce((full, pair) => (pair.outputA > full.outputA ? pair : full)).dutyShare;
 
-const ONE = (x: number, factor: number, step: number) => Math.round((x * factor) / step) * step;
+/** Scaled, to a step that a label would show. */
+const times = (x: number, factor: number, step: number) => Math.round((x * factor) / step) * step;
 
 const QUESTIONS: { [Id in QuestionId]: Question<Answer<Id>> } = {
 	amps: {
@@ -150,8 +155,8 @@ const QUESTIONS: { [Id in QuestionId]: Question<Answer<Id>> } = {
 		write: (b, a) => withInput(b, { inputMaxA: a.inputMaxA }),
 		typical: (b) => ({ inputMaxA: estimatedDrawA(b) }),
 		plausible: (b) => [
-			{ inputMaxA: ONE(estimatedDrawA(b), 0.9, 0.5) },
-			{ inputMaxA: ONE(estimatedDrawA(b), 1.25, 0.5) }
+			{ inputMaxA: times(estimatedDrawA(b), 0.9, 0.5) },
+			{ inputMaxA: times(estimatedDrawA(b), 1.25, 0.5) }
 		]
 	},
 	clean: {
@@ -161,7 +166,7 @@ const QUESTIONS: { [Id in QuestionId]: Question<Answer<Id>> } = {
 		typical: (b) => ({ cleanMm: typicalRatingMm(mostA(b)).cleanMm }),
 		plausible: (b) => {
 			const { cleanMm } = typicalRatingMm(mostA(b));
-			return [{ cleanMm: ONE(cleanMm, 0.8, 0.5) }, { cleanMm: ONE(cleanMm, 1.25, 0.5) }];
+			return [{ cleanMm: times(cleanMm, 0.8, 0.5) }, { cleanMm: times(cleanMm, 1.25, 0.5) }];
 		}
 	},
 	severs: {
@@ -169,13 +174,10 @@ const QUESTIONS: { [Id in QuestionId]: Question<Answer<Id>> } = {
 		read: (b) => ({ severMm: b.cutter.severMm }),
 		write: (b, a) => withCutter(b, a),
 		// The two go together: a machine that cuts more clean severs more.
-		typical: (b) => {
-			const usual = typicalRatingMm(mostA(b));
-			return { severMm: ONE(b.cutter.cleanMm, usual.severMm / usual.cleanMm, 0.5) };
-		},
+		typical: (b) => ({ severMm: typicalSeverMm(b.cutter.cleanMm) }),
 		plausible: (b) => [
-			{ severMm: ONE(b.cutter.cleanMm, 1.4, 0.5) },
-			{ severMm: ONE(b.cutter.cleanMm, 2.1, 0.5) }
+			{ severMm: times(b.cutter.cleanMm, 1.4, 0.5) },
+			{ severMm: times(b.cutter.cleanMm, 2.1, 0.5) }
 		]
 	},
 	duty: {
@@ -214,15 +216,14 @@ const QUESTIONS: { [Id in QuestionId]: Question<Answer<Id>> } = {
 		plausible: (b) => {
 			const flowLpm = typicalFlowLpm(mostA(b));
 			return [
-				{ fromBar: 4.1, toBar: 5.5, flowLpm: ONE(flowLpm, 0.75, 5) },
-				{ fromBar: 5, toBar: 7, flowLpm: ONE(flowLpm, 1.25, 5) }
+				{ fromBar: 4.1, toBar: 5.5, flowLpm: times(flowLpm, 0.75, 5) },
+				{ fromBar: 5, toBar: 7, flowLpm: times(flowLpm, 1.25, 5) }
 			];
 		}
 	},
 	breaker: {
 		fields: (_, a) => [
 			'supply.breaker.ratingA',
-			'supply.receptacleA',
 			...(a.curve === null ? [] : ['supply.breaker.curve'])
 		],
 		read: (b) => ({ ratingA: b.supply.breaker.ratingA, curve: b.supply.breaker.curve }),
@@ -319,7 +320,7 @@ const QUESTIONS: { [Id in QuestionId]: Question<Answer<Id>> } = {
 			return { ...b, torch };
 		},
 		typical: (b) => ({ ratingA: mostA(b) }),
-		plausible: (b) => [{ ratingA: Math.max(20, ONE(mostA(b), 0.65, 5)) }, { ratingA: mostA(b) }]
+		plausible: (b) => [{ ratingA: Math.max(20, times(mostA(b), 0.65, 5)) }, { ratingA: mostA(b) }]
 	}
 };
 
@@ -330,7 +331,8 @@ const questionOf = (id: QuestionId) => QUESTIONS[id] as Question<unknown>;
 
 /** Supply amps that a machine without them on its label would draw, to half an amp (rule of thumb). */
 function estimatedDrawA(bench: Bench): number {
-	return Math.round(2 * inputMaxA(bench, { ...inputOf(bench), inputMaxA: null })) / 2;
+	const drawA = inputMaxA(bench, { ...inputOf(bench), inputMaxA: null });
+	return Math.min(DRAW_MOST_A, Math.round(2 * drawA) / 2);
 }
 
 /** What a person answered, or that it is not known; a question that is not there is to come. */
@@ -353,16 +355,9 @@ export function isAnswered(bench: Bench, id: QuestionId): boolean {
 
 /** What the bench says to a question. */
 export const answerOf = <Id extends QuestionId>(bench: Bench, id: Id): Answer<Id> =>
-	QUESTIONS[id].read(bench) as Answer<Id>;
+	QUESTIONS[id].read(bench);
 export const typicalAnswer = <Id extends QuestionId>(bench: Bench, id: Id): Answer<Id> =>
-	QUESTIONS[id].typical(bench) as Answer<Id>;
-
-/** The bench with one question answered as well as it can be told. */
-export const plausibleBenches = (bench: Bench, id: QuestionId): [Bench, Bench] => {
-	const question = questionOf(id);
-	const [low, high] = question.plausible(bench);
-	return [question.write(bench, low), question.write(bench, high)];
-};
+	QUESTIONS[id].typical(bench);
 
 /**
  * The bench that these answers make, over the one that was there: what is answered is written and checked,
@@ -383,3 +378,10 @@ export function answered(base: Bench, answers: Answers): Bench {
 		return asTypical(question.write(bench, typical), question.fields(bench, typical));
 	}, base);
 }
+
+/** The bench at the two ends of what is likely; what follows from the answer follows it. */
+export const plausibleBenches = (bench: Bench, id: QuestionId): [Bench, Bench] => {
+	const [low, high] = questionOf(id).plausible(bench);
+	const as = (known: unknown) => answered(bench, { [id]: { known } });
+	return [as(low), as(high)];
+};
