@@ -63,7 +63,12 @@ describe('can I cut this, in words', () => {
 	});
 	it('has one scale that holds every bench and the cut, with few numbers', () => {
 		for (const thicknessMm of [0.5, 6, 50, 100]) {
-			const { mostMm, marksMm } = scaleOf(answers({ thicknessMm }), thicknessMm);
+			const { mostMm, marksMm } = scaleOf(answers({ thicknessMm }), thicknessMm, 'metric');
+			const inches = scaleOf(answers({ thicknessMm }), thicknessMm, 'imperial');
+			expect(
+				inches.marksMm.every((mm) => Number.isInteger(Math.round((mm / 25.4) * 1e6) / 250_000))
+			).toBe(true);
+			expect(inches.mostMm).toBeGreaterThanOrEqual(thicknessMm);
 			expect(mostMm).toBeGreaterThan(thicknessMm);
 			for (const { severMm } of answers({ thicknessMm })) expect(mostMm).toBeGreaterThan(severMm);
 			expect(marksMm.at(-1)).toBe(mostMm);

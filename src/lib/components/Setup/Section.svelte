@@ -31,7 +31,7 @@
 		})
 	);
 	const lagY = $derived(shape.bottomY + shape.ray.length * 0.62);
-	const ticks = $derived(sectionTicks(deepest));
+	const ticks = $derived(sectionTicks(deepest, bench.units));
 	const { plateTopY: top, arcX: cx, gaugeX: gx, leftX } = SECTION;
 	const sparks = sparkPaths({ seed: 7, count: 46, lengthPx: 96, spreadRad: 0.34 });
 	const labelY = $derived(Math.min(Math.max(shape.bottomY, top + 26), SECTION.height - 26));

@@ -1,4 +1,6 @@
 /** Geometry of the side section: plate to scale, torch as a symbol, in a 690 × 330 drawing. */
+import { showQuantity, type UnitSystem } from '$lib/core';
+import { MM_PER_IN } from '$lib/core/quantity/units';
 import { scatter } from '$lib/components/Drawing/scatter';
 
 export const SECTION = {
@@ -42,12 +44,22 @@ export function thicknessAt(y: number, deepest: number): number {
 	return ((y - SECTION.plateTopY) / DEEPEST_PX) * deepest;
 }
 
-/** Marks of the gauge beside the plate; every fifth or second one has its number. */
-export function sectionTicks(deepest: number): { y: number; label: string | null }[] {
-	const every = deepest > 18 ? 5 : 2;
-	return Array.from({ length: deepest + 1 }, (_, mm) => ({
-		y: SECTION.plateTopY + (mm * DEEPEST_PX) / deepest,
-		label: mm % every === 0 ? String(mm) : null
+/** Marks of the gauge beside the plate, in the unit of the device: millimetres, or 16ths of an inch. */
+export function sectionTicks(
+	deepest: number,
+	units: UnitSystem
+): { y: number; label: string | null }[] {
+	const metric = units === 'metric';
+	const stepMm = metric ? 1 : MM_PER_IN / 16;
+	const every = metric ? (deepest > 18 ? 5 : 2) : deepest > 18 ? 8 : 4;
+	return Array.from({ length: Math.floor(deepest / stepMm) + 1 }, (_, i) => ({
+		y: SECTION.plateTopY + (i * stepMm * DEEPEST_PX) / deepest,
+		label:
+			i % every !== 0
+				? null
+				: metric
+					? String(i)
+					: showQuantity(i * stepMm, { quantity: 'thickness', units: 'imperial' }).text
 	}));
 }
 

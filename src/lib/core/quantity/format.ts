@@ -90,23 +90,40 @@ function showThickness(thicknessMm: number, { units, gauge }: FormatContext): Sh
 	return { text: fractionOfInch(inches, decimals) ?? fixed(inches, decimals), unit: 'in' };
 }
 
-/** A small size: hundredths below a centimetre, tenths above, which is what a rule can do. */
-function showSmall(mm: number, units: UnitSystem): Shown {
-	if (units !== 'metric') return { text: trimmed(fixed(mm / MM_PER_IN, 3)), unit: 'in' };
+/** The nearest division of a rule, as it is read off it: "11 13/16". */
+function onRule(inches: number, perInch: number): string {
+	const parts = Math.round(inches * perInch);
+	return fractionOfInch(parts / perInch, 6) ?? '0';
+}
+
+/** From here on an imperial rule is read, in; below it a calliper is. */
+const RULE_FROM_IN = 0.25;
+
+/** A small size: hundredths below a centimetre, tenths above, which is what a rule can do; or 64ths. */
+function showSmall(mm: number, { units, asEntered }: FormatContext): Shown {
+	const inches = mm / MM_PER_IN;
+	if (units !== 'metric' && inches >= RULE_FROM_IN && !asEntered) {
+		return { text: onRule(inches, FINEST_FRACTION), unit: 'in' };
+	}
+	if (units !== 'metric') return { text: trimmed(fixed(inches, 3)), unit: 'in' };
 	return { text: trimmed(fixed(mm, Math.abs(mm) < 10 ? 2 : 1)), unit: 'mm' };
 }
 
 const LONG_LINE_MM = 2000;
 
 /** A line to cut: millimetres or inches, and metres or feet when it is long. */
-function showLength(mm: number, units: UnitSystem): Shown {
+function showLength(mm: number, { units, asEntered }: FormatContext): Shown {
 	if (units === 'metric') {
 		if (mm >= LONG_LINE_MM) return { text: trimmed(fixed(mm / 1000, 2)), unit: 'm' };
 		return { text: trimmed(fixed(mm, 1)), unit: 'mm' };
 	}
 	const inches = mm / MM_PER_IN;
 	if (mm >= LONG_LINE_MM) return { text: trimmed(fixed(inches / 12, 1)), unit: 'ft' };
-	return { text: trimmed(fixed(inches, inches < 10 ? 2 : 1)), unit: 'in' };
+	if (asEntered || inches < RULE_FROM_IN) {
+		return { text: trimmed(fixed(inches, inches < 10 ? 2 : 1)), unit: 'in' };
+	}
+	// A tape has 16ths; below an inch 32nds are read.
+	return { text: onRule(inches, inches < 1 ? 32 : 16), unit: 'in' };
 }
 
 /** Minutes and seconds from a minute on: "6:58", "1:02:05". */
@@ -131,8 +148,8 @@ export function showQuantity(value: number, context: FormatContext): Shown {
 	if (!Number.isFinite(value)) return { text: '–', unit: '' };
 	if (quantity === 'thickness') return showThickness(value, context);
 	if (quantity === 'time') return showTime(value);
-	if (quantity === 'small') return showSmall(value, units);
-	if (quantity === 'length') return showLength(value, units);
+	if (quantity === 'small') return showSmall(value, context);
+	if (quantity === 'length') return showLength(value, context);
 	if (quantity === 'share') return { text: fixed(value * 100, 0), unit: '%' };
 	if (quantity === 'count' || quantity === 'shade') return { text: fixed(value, 0), unit: '' };
 	if (quantity === 'factor' || quantity === 'wire') {

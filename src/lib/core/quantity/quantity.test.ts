@@ -113,6 +113,30 @@ describe('what people type', () => {
 	});
 });
 
+describe('fractions of an inch', () => {
+	it('are never further off than half a division of the rule that is read', () => {
+		fc.assert(
+			fc.property(
+				fc.double({ min: 6.4, max: 1990, noNaN: true }),
+				fc.constantFrom('small' as const, 'length' as const),
+				(mm, quantity) => {
+					const text = say(mm, { quantity, units: 'imperial' });
+					const perInch = quantity === 'small' ? 64 : mm < 25.4 ? 32 : 16;
+					expect(Math.abs(read(text, quantity) - mm)).toBeLessThanOrEqual(
+						25.4 / perInch / 2 + 1e-9
+					);
+					// In lowest terms: no 8/16.
+					const fraction = /(\d+)\/(\d+)/.exec(text);
+					if (fraction) expect(Number(fraction[1]) % 2).toBe(1);
+				}
+			)
+		);
+	});
+	it('are left to decimals where a value is told as it was entered', () => {
+		expect(say(300, { quantity: 'length', units: 'imperial', asEntered: true })).toBe('11.8 in');
+	});
+});
+
 describe('units against another library', () => {
 	const NAMES: Record<string, string> = {
 		psi: 'psi',
@@ -177,6 +201,14 @@ describe('what people read', () => {
 		[5.5, 'pressure', 'metric', '5.5 bar'],
 		[11.25, 'small', 'metric', '11.3 mm'],
 		[5400, 'length', 'metric', '5.4 m'],
+		// As they are read off a tape: 300 mm lies 0.04 mm short of 11 13/16 in.
+		[300, 'length', 'imperial', '11 13/16 in'],
+		[304.8, 'length', 'imperial', '12 in'],
+		[20, 'length', 'imperial', '25/32 in'],
+		[3, 'length', 'imperial', '0.12 in'],
+		[11.25, 'small', 'imperial', '7/16 in'],
+		[12, 'small', 'imperial', '15/32 in'],
+		[1.5, 'small', 'imperial', '0.059 in'],
 		[0.35, 'share', 'metric', '35 %'],
 		[45, 'angle', 'metric', '45°']
 	] as const)('%s as %s in %s', (value, quantity, units, text) => {

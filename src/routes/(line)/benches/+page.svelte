@@ -37,7 +37,7 @@
 	const { answers } = $derived(question);
 	const best = $derived(answers[0]!);
 	const told = $derived(shopAnswer(answers, cut, bench));
-	const scale = $derived(scaleOf(answers, cut.layers * cut.thicknessMm));
+	const scale = $derived(scaleOf(answers, cut.layers * cut.thicknessMm, bench.units));
 	const metals = METAL_IDS.map((value) => ({ value, label: METALS[value].label }));
 	const aims = AIMS.map((value) => ({
 		value,
