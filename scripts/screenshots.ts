@@ -1,7 +1,7 @@
 /** Writes docs/screenshots from fresh demo data: one picture of each main view. */
 import { mkdirSync } from 'node:fs';
 import type { Browser, Page } from '@playwright/test';
-import { DemoServer } from '../tests/e2e/demo';
+import { DemoServer, openStage } from '../tests/e2e/demo';
 import { openBrowser } from './browser';
 
 const FOLDER = new URL('../docs/screenshots/', import.meta.url).pathname;
@@ -16,6 +16,8 @@ interface Shot {
 	bench?: string;
 	/** Figure whose working is opened first. */
 	open?: string;
+	/** A folded step that is opened first. */
+	stage?: string;
 	/** Buttons that are pressed first. */
 	press?: string[];
 	/** The region has a chart, loaded when it is seen. */
@@ -54,7 +56,8 @@ const SHOTS: Shot[] = [
 		name: 'read',
 		path: '/cut?t=10',
 		see: 'Read the cut',
-		press: ['Fine hard dross', 'Spatter on top']
+		press: ['Fine hard dross', 'Spatter on top'],
+		stage: 'read'
 	},
 	{ name: 'template', path: '/template', wait: 'job' },
 	{ name: 'practice', path: '/practice?len=120', dark: true, trace: true },
@@ -97,6 +100,7 @@ async function take(browser: Browser, demo: DemoServer, shot: Shot): Promise<voi
 	if (STATIONS.test(shot.path))
 		await page.locator('html[data-whole]').waitFor({ state: 'attached' });
 	if (shot.open) await page.locator(`[data-figure="${shot.open}"]`).first().click();
+	if (shot.stage) await openStage(page, shot.stage);
 	for (const name of shot.press ?? []) {
 		await page.getByRole('button', { name: new RegExp(`^${name}`) }).click();
 	}

@@ -88,8 +88,8 @@ for (const screen of SCREENS) {
 
 test('the keys dialog opens, is named, and gives the focus back', async ({ page }) => {
 	await page.goto('/supply');
-	await page.getByRole('button', { name: /Keys/ }).click();
-	const dialog = page.getByRole('dialog', { name: 'Keys' });
+	await page.getByRole('button', { name: /Words/ }).click();
+	const dialog = page.getByRole('dialog', { name: 'Words and keys' });
 	await expect(dialog).toBeVisible();
 	const { violations } = await new AxeBuilder({ page }).include('dialog').analyze();
 	expect(violations.filter((v) => v.impact === 'serious' || v.impact === 'critical')).toEqual([]);

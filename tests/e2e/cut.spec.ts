@@ -1,7 +1,7 @@
 import { createRequire } from 'node:module';
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { expect, test } from './demo';
+import { expect, openStage, test } from './demo';
 
 const require = createRequire(import.meta.url);
 /** An independent reader of DXF. */
@@ -71,6 +71,7 @@ test('a start that cannot go through says which amps would, and each start tells
 		/start on an edge, or drill a hole.*turn up to \d+ A/
 	);
 	await page.goto('/cut?t=4');
+	await openStage(page, 'start');
 	const start = page.getByRole('radiogroup', { name: 'Start' });
 	await start.getByRole('radio', { name: 'Hover' }).check();
 	await expect(page.getByText('about 12 mm off, fire')).toBeVisible();
@@ -102,6 +103,7 @@ test('one scrap piece gives the kerf and the shield radius, and is taken back', 
 	page
 }) => {
 	await page.goto('/cut');
+	await openStage(page, 'scrap');
 	const offset = page.locator('[data-station="cut"]');
 	await expect(offset).toContainText('11.3 mm');
 	await page.getByLabel('Piece under the guide').fill('61.2');
@@ -111,7 +113,7 @@ test('one scrap piece gives the kerf and the shield radius, and is taken back', 
 	await expect(page.getByText('It tells a kerf of')).toContainText('2 mm');
 	await page
 		.getByRole('region', { name: 'The scrap piece' })
-		.getByRole('button', { name: 'Take it' })
+		.getByRole('button', { name: 'Use this kerf' })
 		.click();
 	await expect(page.getByTestId('notice')).toContainText('Scrap measured');
 	// 61.2 − 50 is the distance that was ridden at, whatever the two make it up from.

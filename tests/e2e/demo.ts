@@ -2,7 +2,7 @@ import { spawn, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { test as base } from '@playwright/test';
+import { test as base, type Page } from '@playwright/test';
 
 const ROOT = new URL('../../', import.meta.url).pathname;
 
@@ -92,4 +92,9 @@ export const test = base.extend<object, { demo: DemoServer }>({
 		{ scope: 'worker', auto: true }
 	]
 });
+/** Unfolds a step of a station that is folded until it is its turn. */
+export async function openStage(page: Page, id: string): Promise<void> {
+	const stage = page.getByTestId(`stage-${id}`);
+	if ((await stage.getAttribute('open')) === null) await stage.locator('summary').click();
+}
 export { expect } from '@playwright/test';

@@ -22,6 +22,23 @@ test('fourteen cuts, five of them pierced, are logged by two fields and one pres
 	await expect(left).toHaveText(before);
 });
 
+test('a day of fourteen cuts, five pierced and one start that failed: three fields and one press', async ({
+	page,
+	demo
+}) => {
+	await page.goto(`/wear?bench=${await demo.benchId('Bay 2')}&t=4`);
+	const left = page.locator('[data-station="wear"]');
+	const before = (await left.textContent())!;
+	await page.getByLabel('Such cuts', { exact: true }).fill('14');
+	await page.getByLabel('pierced, of them', { exact: true }).fill('5');
+	await page.getByRole('button', { name: 'More: failed starts, besides' }).click();
+	await page.getByRole('button', { name: /Log 14 cuts, .* and 1 failed start/ }).click();
+	const notice = page.getByTestId('notice');
+	await expect(notice).toContainText('14 cuts logged, 5 of them pierced, and one failed start.');
+	await notice.getByRole('button', { name: /Undo/ }).click();
+	await expect(left).toHaveText(before);
+});
+
 test('the counter goes by keys, stays within what can be, and L logs what the button says', async ({
 	page
 }) => {
@@ -29,16 +46,16 @@ test('the counter goes by keys, stays within what can be, and L logs what the bu
 	const cuts = page.getByLabel('Such cuts', { exact: true });
 	await page.getByRole('button', { name: 'More: Such cuts' }).press('Enter');
 	await expect(cuts).toHaveValue('2');
-	for (const [typed, taken] of [
-		['999', '200'],
-		['0', '1'],
-		['many', '1'],
-		['3', '3']
-	] as const) {
+	for (const typed of ['999', '0', 'many', '2.5']) {
 		await cuts.fill(typed);
 		await cuts.press('Enter');
-		await expect(cuts).toHaveValue(taken);
+		await expect(page.getByRole('alert')).toContainText('1 to 200, whole numbers');
+		await expect(cuts).toHaveValue(typed);
+		await expect(page.getByRole('button', { name: /Log 2 cuts/ })).toBeVisible();
 	}
+	await cuts.fill('3');
+	await cuts.press('Enter');
+	await expect(page.getByRole('alert')).toHaveCount(0);
 	await page.getByRole('heading', { name: 'Log it' }).click();
 	await page.keyboard.press('l');
 	const notice = page.getByTestId('notice');

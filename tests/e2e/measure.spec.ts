@@ -11,7 +11,7 @@ test('a volts reading goes before the model and shows the T balloon, until it is
 	await page.getByRole('textbox', { name: 'Under arc' }).fill('117');
 	await page.getByRole('textbox', { name: 'Clamp meter' }).fill('25');
 	await page.getByRole('textbox', { name: 'Clamp meter' }).blur();
-	await page.getByRole('button', { name: 'Take it', exact: true }).click();
+	await page.getByRole('button', { name: 'Log the reading', exact: true }).click();
 	await expect(balloon).toHaveText('T');
 	await balloon.click();
 	await expect(page.getByTestId('working')).toContainText('measured');
@@ -34,7 +34,7 @@ test('a timed fill lowers the delivery, a timed drain sets the flow', async ({ p
 	await page.getByLabel('Up to').fill('100 psi');
 	await page.getByLabel('In', { exact: true }).fill('70 s');
 	await page.getByLabel('In', { exact: true }).blur();
-	await page.getByRole('button', { name: 'Take it', exact: true }).click();
+	await page.getByRole('button', { name: 'Log the reading', exact: true }).click();
 	await expect(delivery).toHaveText('T');
 	await page.getByTestId('notice').getByRole('button', { name: /Undo/ }).click();
 	await expect(delivery).toHaveText('D');
@@ -44,7 +44,7 @@ test('a timed fill lowers the delivery, a timed drain sets the flow', async ({ p
 	await page.getByRole('textbox', { name: 'Down to' }).fill('8');
 	await page.getByLabel('In', { exact: true }).fill('20');
 	await page.getByLabel('In', { exact: true }).blur();
-	await page.getByRole('button', { name: 'Take it', exact: true }).click();
+	await page.getByRole('button', { name: 'Log the reading', exact: true }).click();
 	await expect(page.getByTestId('notice')).toContainText('below the first reading');
 	await expect(page.getByRole('textbox', { name: 'Down to' })).toHaveValue('8 bar');
 });
@@ -55,7 +55,7 @@ test('a pit reading moves the life left', async ({ page }) => {
 	const before = Number(await left.getAttribute('data-value'));
 	await page.getByLabel('Depth gauge reads').fill('0.9');
 	await page.getByLabel('Depth gauge reads').blur();
-	await page.getByRole('button', { name: 'Take it', exact: true }).click();
+	await page.getByRole('button', { name: 'Log the reading', exact: true }).click();
 	await expect(page.getByTestId('notice')).toContainText('Pit of 0.9 mm');
 	expect(Number(await left.getAttribute('data-value'))).toBeLessThan(before);
 	await page.getByTestId('notice').getByRole('button', { name: /Undo/ }).click();

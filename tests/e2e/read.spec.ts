@@ -1,9 +1,10 @@
-import { expect, test } from './demo';
+import { expect, openStage, test } from './demo';
 
 test('a cut read as too fast gets one correction, is taken, and the card comes down; taken back it is as before', async ({
 	page
 }) => {
 	await page.goto('/cut');
+	await openStage(page, 'read');
 	const read = page.getByRole('region', { name: 'Read the cut' });
 	const meaning = page.getByTestId('reading');
 	const speed = page.locator('[data-station="setup"]');
@@ -16,7 +17,7 @@ test('a cut read as too fast gets one correction, is taken, and the card comes d
 	const told = /Go slower: ([\d.]+ mm\/s), ([\d.]+ s) for your line/.exec(
 		(await meaning.textContent())!
 	)!;
-	await meaning.getByRole('button', { name: 'Take it as a test cut' }).click();
+	await meaning.getByRole('button', { name: 'Log it as a test cut' }).click();
 	await expect(page.getByTestId('notice')).toContainText('Taken as a test cut');
 	// What was advised, what the card says and what the practice line asks is one number.
 	await expect(speed).toContainText(told[1]!);
@@ -24,6 +25,7 @@ test('a cut read as too fast gets one correction, is taken, and the card comes d
 	await expect(page.getByTestId('to-hold')).toContainText(told[1]!);
 	await page.locator('[data-station="setup"]').click();
 	await expect(page.getByTestId('line-seconds')).toHaveText(told[2]!);
+	await openStage(page, 'test-cuts');
 	const cuts = page.getByRole('region', { name: 'Test cuts' });
 	await expect(cuts.getByTestId('measured')).toContainText('sparks at 45°');
 	await cuts.getByRole('button', { name: /Take back: test cut, 6 mm mild/ }).click();
@@ -34,6 +36,7 @@ test('signs are turned by keys, what to look at next is answered in place, and d
 	page
 }) => {
 	await page.goto('/cut');
+	await openStage(page, 'read');
 	const meaning = page.getByTestId('reading');
 	const rough = page.getByRole('button', { name: 'Rough edge: not looked for' });
 	await rough.focus();
@@ -55,6 +58,7 @@ test('signs are turned by keys, what to look at next is answered in place, and d
 
 test('in thin sheet the sparks are not asked for', async ({ page }) => {
 	await page.goto('/cut?t=2');
+	await openStage(page, 'read');
 	await expect(page.getByRole('region', { name: 'Read the cut' })).toContainText(
 		'the sparks tell nothing'
 	);

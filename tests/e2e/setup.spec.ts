@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, test } from './demo';
+import { expect, openStage, test } from './demo';
 
 const CSV = `Werkstoff,Stromstärke,Blech in mm,Vorschub,Fuge
 mild steel,27,3,"31,5","1,2"
@@ -117,7 +117,7 @@ test('the grid takes any unit, keeps what it refuses, sorts, and goes back as it
 	await expect(page.getByRole('region', { name: 'Rows of the chart' })).toContainText('10');
 	await page.getByRole('button', { name: 'Add a row' }).click();
 	await expect(page.getByRole('heading', { name: '25 rows' })).toBeVisible();
-	await page.getByRole('button', { name: 'As it was' }).click();
+	await page.getByRole('button', { name: 'Undo the changes' }).click();
 	await expect(page.getByRole('heading', { name: '24 rows' })).toBeVisible();
 	await expect(page.getByTestId('rising')).toBeHidden();
 });
@@ -134,9 +134,12 @@ test('quarter-inch steel: the schools side by side, and the one chosen goes ever
 	await thickness.fill('.25');
 	await thickness.blur();
 	await expect(thickness).toHaveValue('1/4 in');
+	await openStage(page, 'how-many-amps');
+	await openStage(page, 'torch-parts');
+	await openStage(page, 'aims');
 	const schools = page.getByRole('region', { name: 'How many amps?' });
 	await expect(schools.getByRole('columnheader')).toHaveCount(4);
-	const match = schools.getByRole('button', { name: /Match, \d+ A/ });
+	const match = schools.getByRole('button', { name: /By thickness, \d+ A/ });
 	const amps = /(\d+) A/.exec((await match.textContent())!)![1]!;
 	expect(Number(amps)).toBeLessThan(30);
 	await expect(page.getByTestId('school-advice')).toContainText('Both can be held');
@@ -157,6 +160,7 @@ test('three test cuts tighten the band and are taken back one by one; one that f
 	page
 }) => {
 	await page.goto('/setup?t=8');
+	await openStage(page, 'test-cuts');
 	const cuts = page.getByRole('region', { name: 'Test cuts' });
 	const first = await bandOf(page);
 	const speedLetter = page.locator('[data-figure="setup.speedMmS"]').first();
@@ -167,7 +171,7 @@ test('three test cuts tighten the band and are taken back one by one; one that f
 		await took.fill(seconds);
 		await took.blur();
 		const count = await cuts.getByTestId('measured').getByRole('listitem').count();
-		await cuts.getByRole('button', { name: /Take it/ }).click();
+		await cuts.getByRole('button', { name: /Log this cut/ }).click();
 		await expect(cuts.getByTestId('measured').getByRole('listitem')).toHaveCount(count + 1);
 		widths.push(await bandOf(page));
 	}
@@ -182,7 +186,7 @@ test('three test cuts tighten the band and are taken back one by one; one that f
 	await cuts.getByRole('radio', { name: 'Not through' }).check();
 	await cuts.getByLabel('took').fill('5');
 	await cuts.getByLabel('took').blur();
-	await cuts.getByRole('button', { name: /Take it/ }).click();
+	await cuts.getByRole('button', { name: /Log this cut/ }).click();
 	await expect(cuts.getByTestId('measured')).toContainText('not through');
 	expect(parseFloat((await seconds.textContent())!)).toBeGreaterThan(before);
 	for (let i = 0; i < 4; i++) {
@@ -200,6 +204,8 @@ test('a card is saved, reopened with its own numbers whatever the bench has lear
 }) => {
 	await page.goto('/setup?t=12');
 	const seconds = (await page.getByTestId('line-seconds').textContent())!;
+	await openStage(page, 'shelf');
+	await openStage(page, 'test-cuts');
 	const shelf = page.getByRole('region', { name: 'Shelf of cards' });
 	await shelf.getByLabel(/Save this card/).fill('Sill plate');
 	await shelf.getByRole('button', { name: 'Save' }).click();
@@ -208,7 +214,7 @@ test('a card is saved, reopened with its own numbers whatever the bench has lear
 	const cuts = page.getByRole('region', { name: 'Test cuts' });
 	await cuts.getByLabel('took').fill('18');
 	await cuts.getByLabel('took').blur();
-	await cuts.getByRole('button', { name: /Take it/ }).click();
+	await cuts.getByRole('button', { name: /Log this cut/ }).click();
 	await expect(page.getByTestId('line-seconds')).not.toHaveText(seconds);
 
 	await shelf.getByRole('link', { name: 'Sill plate', exact: true }).click();
@@ -296,6 +302,7 @@ test('wrong parts in the torch refuse the cut with the reason, and the torch is 
 		'Power off, fit the swirl ring for 45 A'
 	);
 	await expect(page.locator('[data-station="setup"]')).toHaveAttribute('data-verdict', 'stops');
+	await openStage(page, 'torch-parts');
 	const parts = page.getByRole('region', { name: 'Parts in the torch' });
 	await expect(parts.getByRole('listitem').filter({ hasText: 'no ring, no arc' })).toContainText(
 		'2'

@@ -85,7 +85,7 @@ test('a card of nothing but “I don’t know” shows no D anywhere', async ({ 
 	await expect(
 		page
 			.getByLabel('Setting card')
-			.getByRole('button', { name: /Where from\? Nozzle: rating label/ })
+			.getByRole('button', { name: /Where from\? Nozzle: label or typed in/ })
 	).toBeVisible();
 });
 

@@ -109,7 +109,7 @@ test('a timed drain is listed with what it moved, and can be taken back from the
 	await page.getByRole('textbox', { name: 'Down to' }).fill('80 psi');
 	await page.getByRole('textbox', { name: 'In', exact: true }).fill('35');
 	await page.getByRole('textbox', { name: 'In', exact: true }).blur();
-	await page.getByRole('button', { name: 'Take it', exact: true }).click();
+	await page.getByRole('button', { name: 'Log the reading', exact: true }).click();
 	await expect(page.getByTestId('moved')).toContainText('Air the cutter takes: 110 l/min D');
 	await expect(page.getByTestId('moved')).toContainText(/→\s*101 l\/min \(96–106\) T/);
 	await page

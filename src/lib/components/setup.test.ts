@@ -83,7 +83,7 @@ describe('speed against thickness', () => {
 describe('words of Setup', () => {
 	it('tell what differs from one plate cut upright', () => {
 		const more = (cut: Partial<Cut>) => moreWords(workbench(cut).cut, workbench(cut));
-		expect(more({})).toBe('One plate');
+		expect(more({})).toBe('one, bare');
 		expect(more({ layers: 3, bevelDeg: 30, mesh: true })).toBe('3 sheets, 30° bevel, mesh');
 		expect(more({ coating: 'zinc', backCoating: 'zinc' })).toBe('zinc, both faces');
 		expect(more({ coating: 'paint', backCoating: 'rust' })).toBe(

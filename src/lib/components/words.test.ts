@@ -257,7 +257,10 @@ describe('log entries in one line', () => {
 				bench
 			)
 		).toBe('test cut, 6 mm mild steel at 45 A: 20 mm/s, sparks at 30°');
-		expect(entryWords({ kind: 'start', arcS: 1, start: 'edge' }, bench)).toBe('one start');
+		expect(entryWords({ kind: 'start', arcS: 1, start: 'edge' }, bench)).toBe('one failed start');
+		expect(entryWords({ kind: 'start', arcS: 1, start: 'edge', times: 3 }, bench)).toBe(
+			'3 failed starts'
+		);
 		expect(dayAndTime('2026-11-24T11:20:00.000Z')).toBe('24 Nov 11:20');
 	});
 });

@@ -1,7 +1,7 @@
 import type { Attachment } from 'svelte/attachments';
 
 /** So much of it must be in view, px: an edge at the bottom of the screen is not looked at. */
-const INSIDE_PX = 80;
+const INSIDE_PX = 120;
 
 /** Calls once, when the element first comes into view: what is not seen is not loaded. */
 export function whenSeen(seen: () => void): Attachment {

@@ -184,6 +184,6 @@ describe('every kind that is kept', () => {
 			expect(kind.read(null, kind.version + 1)).toMatchObject({ ok: false });
 		}
 		expect(BENCH.version).toBe(4);
-		expect(ENTRY.version).toBe(2);
+		expect(ENTRY.version).toBe(3);
 	});
 });

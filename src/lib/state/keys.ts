@@ -12,7 +12,7 @@ export const KEY_HELP: readonly [string, string][] = [
 	['- =', 'amps'],
 	['Space', 'start and stop the pacer on Setup'],
 	['L', 'log a cut'],
-	['K', 'log a start'],
+	['K', 'log one failed start'],
 	['Z', 'undo'],
 	['W', 'where from, then Tab through the balloons'],
 	['B', 'pick a bench'],
@@ -20,7 +20,7 @@ export const KEY_HELP: readonly [string, string][] = [
 	['T', 'theme'],
 	['P', 'print the card'],
 	['Esc', 'close'],
-	['?', 'these keys']
+	['?', 'words and keys']
 ];
 
 const typing = (target: EventTarget | null) =>

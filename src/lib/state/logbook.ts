@@ -102,16 +102,27 @@ export async function logCut(bench: Workbench): Promise<void> {
 		if (bench.benchId !== benchId || !(await logEntry(bench, entry, told))) return;
 		// What is logged is not counted again, should the other half be refused.
 		const { pierced } = counted;
-		if (entries.length > 1) bench.counted = { cuts: pierced, pierced };
+		if (entries.length > 1) bench.counted = { ...counted, cuts: pierced, pierced };
 	}
+	// The cuts are in the log; a refusal of the failed starts does not log them again.
+	bench.counted = { ...ONCE, failed: counted.failed };
+	if (counted.failed > 0 && !(await logStart(bench, counted.failed))) return;
+	if (bench.benchId !== benchId) return;
 	bench.counted = ONCE;
-	const made = bench.log.slice(0, entries.length);
-	if (entries.length < 2 || made.at(-1)?.id === before || bench.notice?.kind !== 'done') return;
+	const all = entries.length + (counted.failed > 0 ? 1 : 0);
+	const made = bench.log.slice(0, all);
+	if (all < 2 || made.some(({ id }) => id === before) || bench.notice?.kind !== 'done') return;
+	const cuts = counted.cuts === 1 ? '1 cut' : `${counted.cuts} cuts`;
+	const pierced = counted.pierced > 0 ? `, ${counted.pierced} of them pierced` : '';
+	const failed = counted.failed > 0 ? `, and ${failedWords(counted.failed)}` : '';
 	bench.notice = {
 		kind: 'done',
-		text: `${counted.cuts} cuts logged, ${counted.pierced} of them pierced.`,
+		text: `${cuts} logged${pierced}${failed}.`,
 		undo: () => {
-			void undoEntry(bench, made[0]!.id).then(() => undoEntry(bench, made[1]!.id));
+			void made.reduce(
+				(before, { id }) => before.then(() => undoEntry(bench, id)),
+				Promise.resolve()
+			);
 		}
 	};
 }
@@ -131,6 +142,10 @@ export function testCut(bench: Workbench, seen: SeenCut): TestCut {
 export const logTestCut = (bench: Workbench, seen: SeenCut, told: string): Promise<boolean> =>
 	logEntry(bench, testCut(bench, seen), told);
 
-export async function logStart(bench: Workbench): Promise<void> {
-	await logEntry(bench, { kind: 'start', arcS: 1, start: 'edge' }, 'One start logged.');
+const failedWords = (n: number) => (n === 1 ? 'one failed start' : `${n} failed starts`);
+
+/** Starts that came to nothing: a second of pilot arc each. */
+export async function logStart(bench: Workbench, times = 1): Promise<boolean> {
+	const words = failedWords(times).replace(/^o/, 'O');
+	return logEntry(bench, { kind: 'start', arcS: 1, start: 'edge', times }, `${words} logged.`);
 }

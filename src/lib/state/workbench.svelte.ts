@@ -82,7 +82,7 @@ const NOTHING: Said = { findings: [], cautions: [] };
 const REST_MS = 150;
 
 /** What one press of the log button means, until somebody counts more. */
-export const ONCE = { cuts: 1, pierced: 0 } as const;
+export const ONCE = { cuts: 1, pierced: 0, failed: 0 } as const;
 
 /** One line to the person, with a way back when there is one. */
 export interface Notice {
@@ -114,7 +114,7 @@ export class Workbench {
 	units = $state.raw<UnitSystem>('metric');
 	notice = $state.raw<Notice | undefined>();
 	/** How often the planned cut was made, to be logged by the next press. */
-	counted = $state.raw<{ cuts: number; pierced: number }>(ONCE);
+	counted = $state.raw<{ cuts: number; pierced: number; failed: number }>(ONCE);
 	/** Figure whose working is open. */
 	opened = $state.raw<FigureId | undefined>();
 	/** Stale save: the other version, until the person decides, and what both changed. */
@@ -328,7 +328,7 @@ export class Workbench {
 			this.cut = before.cut;
 			this.work = before.work;
 			this.settle();
-			this.notice = { kind: 'done', text: 'Put back as it was.' };
+			this.notice = { kind: 'done', text: 'Changed back.' };
 		};
 		this.notice = { kind: 'done', text: told, undo };
 	}

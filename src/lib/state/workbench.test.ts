@@ -20,7 +20,7 @@ const { logCut, logEntry, logStart, undoEntry } = await import('./logbook');
 const { fitNewSet } = await import('./parts');
 const { saveSettings } = await import('./shopSettings');
 const { meetLate, saveBench, takeTheirs } = await import('./saveBench');
-const { Workbench } = await import('./workbench.svelte');
+const { ONCE, Workbench } = await import('./workbench.svelte');
 
 const data = () => ({
 	...UNTOUCHED,
@@ -208,7 +208,7 @@ describe('logging', () => {
 
 	it('writes fourteen cuts, five of them pierced, in one gesture, and takes both entries back', async () => {
 		const bench = new Workbench(data());
-		bench.counted = { cuts: 14, pierced: 5 };
+		bench.counted = { cuts: 14, pierced: 5, failed: 0 };
 		answers = [
 			{ outcome: 'done', data: { id: 8, evidence: { ...worn, revision: 1 } } },
 			{ outcome: 'done', data: { id: 9, evidence: { ...worn, revision: 2 } } }
@@ -220,7 +220,7 @@ describe('logging', () => {
 			{ kind: 'cut', starts: 5, lengthMm: 1500, start: 'pierce' }
 		]);
 		expect(bench.notice?.text).toBe('14 cuts logged, 5 of them pierced.');
-		expect(bench.counted).toEqual({ cuts: 1, pierced: 0 });
+		expect(bench.counted).toEqual(ONCE);
 		answers = [3, 4].map((revision) => ({
 			outcome: 'done',
 			data: { outcome: 'undone', evidence: { ...NO_EVIDENCE, revision } }
@@ -233,21 +233,21 @@ describe('logging', () => {
 
 	it('counts only the half that was refused, so that a second press logs nothing twice', async () => {
 		const bench = new Workbench(data());
-		bench.counted = { cuts: 14, pierced: 5 };
+		bench.counted = { cuts: 14, pierced: 5, failed: 0 };
 		answers = [
 			{ outcome: 'done', data: { id: 8, evidence: { ...worn, revision: 1 } } },
 			{ outcome: 'refused', status: 400, problem: { message: 'no' } }
 		];
 		await logCut(bench);
-		expect(bench.counted).toEqual({ cuts: 5, pierced: 5 });
+		expect(bench.counted).toEqual({ cuts: 5, pierced: 5, failed: 0 });
 		expect(bench.notice).toMatchObject({ kind: 'problem', text: 'no' });
 	});
 
 	it('forgets the count when another cut is planned', () => {
 		const bench = new Workbench(data());
-		bench.counted = { cuts: 14, pierced: 5 };
+		bench.counted = { cuts: 14, pierced: 5, failed: 0 };
 		bench.setCut({ thicknessMm: 8 });
-		expect(bench.counted).toEqual({ cuts: 1, pierced: 0 });
+		expect(bench.counted).toEqual(ONCE);
 	});
 
 	it('writes nothing for a cut that does not go through', async () => {
@@ -275,7 +275,7 @@ describe('logging', () => {
 		});
 		answers = [{ outcome: 'waiting', key: 'k1' }];
 		await logStart(bench);
-		expect(bench.waiting).toMatchObject([{ key: 'k1', write: { words: 'One start' } }]);
+		expect(bench.waiting).toMatchObject([{ key: 'k1', write: { words: 'One failed start' } }]);
 		expect(bench.notice?.text).toContain('Not logged yet');
 		expect(bench.log).toEqual([]);
 		bench.notice!.undo!();

@@ -24,9 +24,11 @@
 	let theme = $state<Theme>(untrack(() => data.theme));
 	let keysOpen = $state(false);
 	let keysOn = $state(true);
+	let phoneOpen = $state(false);
 
 	// What is seldom there, by name: fetched when it is asked for, or ahead of it.
 	const keysDialog = () => import('$lib/components/Header/KeysDialog.svelte');
+	const phoneDialog = () => import('$lib/components/Header/PhoneDialog.svelte');
 	const working = () => import('$lib/components/Working/Working.svelte');
 	const draftBar = () => import('$lib/components/Bench/DraftBar.svelte');
 
@@ -140,7 +142,12 @@
 	});
 </script>
 
-<Header {theme} setTheme={(t) => (theme = t)} keys={() => (keysOpen = true)} />
+<Header
+	{theme}
+	setTheme={(t) => (theme = t)}
+	keys={() => (keysOpen = true)}
+	phone={() => (phoneOpen = true)}
+/>
 <Line />
 <Waiting again={() => void sync?.now()} />
 <When on={bench.edited || bench.theirs !== undefined} load={draftBar} />
@@ -159,4 +166,9 @@
 		on: keysOn,
 		toggle: () => (keysOn = !keysOn)
 	}}
+/>
+<When
+	on={phoneOpen}
+	load={phoneDialog}
+	props={{ open: phoneOpen, close: () => (phoneOpen = false) }}
 />

@@ -16,6 +16,16 @@
 	});
 	const origin = $derived(reach?.origins[chosen]);
 	const address = $derived(origin && `${origin}${page.url.pathname}?${bench.search}`);
+	let copied = $state('Copy the link');
+	async function copy() {
+		// Plain http, as in a shop’s network, has no clipboard: the link stands above to be marked.
+		try {
+			await navigator.clipboard.writeText(address!);
+			copied = 'Copied';
+		} catch {
+			copied = 'Not copied: mark the link above';
+		}
+	}
 	/** Modules of the code as one path. */
 	const code = $derived.by(() => {
 		if (!address) return undefined;
@@ -47,8 +57,9 @@
 				<path d={code.path} fill="#000" />
 			</svg>
 			<div class="min-w-[180px] flex-1">
-				<p>Hold the phone’s camera to it: this very bench opens.</p>
+				<p>Hold the phone’s camera to it: this very bench and cut open.</p>
 				<p class="break-all"><a class="underline" href={address}>{address}</a></p>
+				<button type="button" class="btn mt-2" onclick={() => void copy()}>{copied}</button>
 				{#if reach && reach.origins.length > 1}
 					<button
 						type="button"

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { REGISTRY } from '$lib/core';
 	import Fold from '$lib/components/Fields/Fold.svelte';
 	import FigureList from '$lib/components/Balloon/FigureList.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
@@ -19,7 +20,10 @@
 					!/^(water|air|gouge|setup|supply\.(gen|cord))/.test(figure) ||
 					bench.plan.figures[figure].value !== null
 			)
-			.map((figure) => ({ id: figure, none: 'never' }))
+			.map((figure) => ({
+				id: figure,
+				none: REGISTRY[figure].quantity === 'time' ? 'never' : 'none'
+			}))
 	);
 	const rare = $derived(fields.filter((field) => field.rare));
 	let refused = $state<string | undefined>();

@@ -18,14 +18,22 @@
 	];
 </script>
 
-<section aria-label="Schools of this shop" class="grid gap-2">
-	<h2 class="h">Schools of this shop</h2>
+<section aria-label="How this shop works" class="grid gap-2">
+	<h2 class="h">How this shop works</h2>
 	<Choice
 		label="Change the electrode at a pit of"
 		showLabel
 		options={[
-			{ value: 1, label: '1.0 mm, cautious' },
-			{ value: 1.5, label: '1.5 mm (1/16")' }
+			{
+				value: 1,
+				label: '1.0 mm, cautious',
+				help: 'Changed early: a blown nozzle costs more than an electrode.'
+			},
+			{
+				value: 1.5,
+				label: '1.5 mm (1/16")',
+				help: 'The usual limit for hafnium electrodes (common practice).'
+			}
 		]}
 		value={bench.settings.pitLimitMm}
 		choose={(pitLimitMm) => void saveSettings(bench, { pitLimitMm })}
@@ -34,8 +42,12 @@
 		label="Sparks when it is right"
 		showLabel
 		options={[
-			{ value: 'trailing', label: 'trail 15–30°' },
-			{ value: 'straight', label: 'near straight down' }
+			{ value: 'trailing', label: 'trail 15–30°', help: 'The sparks below lag behind the torch.' },
+			{
+				value: 'straight',
+				label: 'near straight down',
+				help: 'The sparks below fall nearly straight: slower, squarer.'
+			}
 		]}
 		value={bench.settings.sparks}
 		choose={(sparks) => void saveSettings(bench, { sparks })}
@@ -44,9 +56,13 @@
 		label="Rolled pierce, tilt from upright"
 		showLabel
 		options={[
-			{ value: 20, label: '20°' },
-			{ value: 30, label: '30°' },
-			{ value: 45, label: '45°' }
+			{
+				value: 20,
+				label: '20°',
+				help: 'Little tilt: the molten metal leaves closer to the nozzle.'
+			},
+			{ value: 30, label: '30°', help: 'Between the two schools.' },
+			{ value: 45, label: '45°', help: 'Most tilt: the melt blows well clear of the nozzle.' }
 		]}
 		value={bench.settings.pierceTiltDeg}
 		choose={(pierceTiltDeg) =>

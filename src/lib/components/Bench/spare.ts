@@ -7,7 +7,7 @@ export function spareWord(check: Check, bench: Workbench): string {
 		return `stops ${bench.say(check.stopsAtS, 'time').replace(' min', '')}`;
 	}
 	if (check.id === 'cutter.peakC' || check.id === 'supply.breakerPeak') return check.verdict;
-	if (check.id === 'water.dewC') return check.verdict === 'holds' ? 'dry' : check.word;
+	if (check.id === 'water.dewC') return check.verdict === 'holds' ? 'no water drops' : check.word;
 	const { value, quantity } = check.spare;
 	const amount = bench.say(Math.abs(value), quantity);
 	if (value < 0) return quantity === 'current' ? `${amount} over` : `${amount} short`;

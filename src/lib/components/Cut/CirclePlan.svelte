@@ -91,7 +91,10 @@
 		<li>
 			Go <b>{clockwise ? 'clockwise' : 'counter-clockwise'}</b>: the squarer edge stays on the part.
 		</li>
-		<li>Light the arc at the ring, {hole ? 'inside' : 'outside'}, and lead in.</li>
+		<li>
+			Start the arc at the small ring in the drawing, {hole ? 'inside' : 'outside'} the line, and lead
+			in.
+		</li>
 		<li>
 			The pivot stands in the {hole ? 'waste' : 'part'}: {hole
 				? 'it drops with it'

@@ -67,7 +67,7 @@
 			value={otherSideMm}
 			commit={(v) => void (otherSideMm = v)}
 		/>
-		<button class="btn col-span-2 btn-primary" disabled={!piece}>Take it</button>
+		<button class="btn col-span-2 btn-primary" disabled={!piece}>Use this kerf</button>
 	</form>
 	<p class="sub mt-1" aria-live="polite">
 		{#if told}It tells a kerf of <b>{bench.say(told.kerfMm, 'small')}</b> and a shield radius of

@@ -71,7 +71,7 @@
 		size={29}
 		rows={[
 			{ id: 'cut.throughS', none: 'not at all' },
-			{ id: 'cut.startWearUm', name: 'Of the electrode' }
+			{ id: 'cut.startWearUm', name: 'Wears the electrode by' }
 		]}
 	/>
 	<h2 class="h">Every way in at {bench.sayFigure('setup.currentA')}</h2>
@@ -80,9 +80,9 @@
 			<thead>
 				<tr>
 					<th>Start</th>
-					<th>to</th>
-					<th>through</th>
-					<th>starts a life</th>
+					<th>up to</th>
+					<th>goes through in</th>
+					<th>starts per electrode</th>
 				</tr>
 			</thead>
 			<tbody>

@@ -150,7 +150,7 @@
 					class="btn btn-primary"
 					disabled={!found.ready}
 					onclick={() => void take('replace')}
-					>{bench.chart ? 'Put in place of the chart' : 'Take it as the chart'}</button
+					>{bench.chart ? 'Put in place of the chart' : 'Use it as the chart'}</button
 				>
 				{#if bench.chart}
 					<button type="button" class="btn" disabled={!found.ready} onclick={() => void take('add')}

@@ -8,12 +8,14 @@
 		showLabel = false
 	}: {
 		label: string;
-		options: readonly { value: T; label: string }[];
+		/** `help`: one line that says what the choice means; that of the chosen one is shown. */
+		options: readonly { value: T; label: string; help?: string }[];
 		value: T;
 		choose: (value: T) => void;
 		showLabel?: boolean;
 	} = $props();
 	const uid = $props.id();
+	const help = $derived(options.find((option) => option.value === value)?.help);
 </script>
 
 <div>
@@ -26,8 +28,10 @@
 				name={uid}
 				aria-label={option.label}
 				checked={option.value === value}
+				aria-describedby={help ? `${uid}-help` : undefined}
 				onchange={() => choose(option.value)}
 			/>
 		{/each}
 	</div>
+	{#if help}<p id="{uid}-help" class="sub mt-0.5" data-testid="help">{help}</p>{/if}
 </div>

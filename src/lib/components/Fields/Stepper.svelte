@@ -17,7 +17,22 @@
 		set: (value: number) => void;
 	} = $props();
 	const uid = $props.id();
-	const take = (n: number) => set(Math.min(most, Math.max(least, Math.round(n))));
+	let error = $state<string | undefined>();
+	let typed = $state<string | undefined>();
+	const take = (n: number) => {
+		typed = error = undefined;
+		set(n);
+	};
+	/** What is not taken stays as it was typed, with the reason beside it. */
+	function read(text: string) {
+		const n = Number(text.trim());
+		if (text.trim() !== '' && Number.isInteger(n) && n >= least && n <= most) {
+			take(n);
+			return;
+		}
+		typed = text;
+		error = `${least} to ${most}, whole numbers`;
+	}
 </script>
 
 <div>
@@ -36,12 +51,11 @@
 			type="text"
 			inputmode="numeric"
 			autocomplete="off"
-			{value}
-			onchange={(e) => {
-				const typed = Number(e.currentTarget.value.trim());
-				if (e.currentTarget.value.trim() !== '' && Number.isFinite(typed)) take(typed);
-				e.currentTarget.value = String(value);
-			}}
+			class:input-error={error}
+			value={typed ?? value}
+			aria-invalid={error ? 'true' : undefined}
+			aria-describedby={error ? `${uid}-note` : undefined}
+			onchange={(e) => read(e.currentTarget.value)}
 		/>
 		<button
 			type="button"
@@ -51,4 +65,14 @@
 			onclick={() => take(value + 1)}><Plus size={20} aria-hidden="true" /></button
 		>
 	</div>
+	{#if error}
+		<p
+			id="{uid}-note"
+			class="max-w-40 text-[0.875rem] font-semibold"
+			style:color="var(--stops)"
+			role="alert"
+		>
+			{error}
+		</p>
+	{/if}
 </div>

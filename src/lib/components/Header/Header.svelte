@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
+	import Smartphone from '@lucide/svelte/icons/smartphone';
 	import Menu from '@lucide/svelte/icons/menu';
 	import List from '@lucide/svelte/icons/list';
 	import Wrench from '@lucide/svelte/icons/wrench';
@@ -10,8 +11,17 @@
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import Logo from './Logo.svelte';
 
-	let { theme, keys, setTheme }: { theme: Theme; keys: () => void; setTheme: (t: Theme) => void } =
-		$props();
+	let {
+		theme,
+		keys,
+		phone,
+		setTheme
+	}: {
+		theme: Theme;
+		keys: () => void;
+		phone: () => void;
+		setTheme: (t: Theme) => void;
+	} = $props();
 	const bench = getWorkbench();
 	let menu = $state(false);
 
@@ -81,12 +91,16 @@
 		aria-controls="device-menu"
 		onclick={() => (menu = !menu)}
 	>
-		<Menu size={22} aria-hidden="true" /><span class="sr-only">Units, theme and keys</span>
+		<Menu size={22} aria-hidden="true" /><span class="sr-only">Units, theme, words and keys</span>
 	</button>
 	<div id="device-menu" class="device" class:open={menu}>
 		<Choice label="Units" options={units} value={bench.units} choose={chooseUnits} />
 		<Choice label="Theme" options={themes} value={theme} choose={chooseTheme} />
-		<button type="button" class="btn" onclick={keys}>Keys <kbd class="kbd kbd-sm">?</kbd></button>
+		<button type="button" class="btn px-3" onclick={phone}
+			><Smartphone size={20} aria-hidden="true" /><span class="sr-only">This cut on a phone</span
+			></button
+		>
+		<button type="button" class="btn" onclick={keys}>Words <kbd class="kbd kbd-sm">?</kbd></button>
 	</div>
 </header>
 

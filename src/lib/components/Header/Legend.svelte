@@ -12,7 +12,7 @@
 	{/each}
 	<span class="grow"></span>
 	<span class="inline-flex items-center gap-2 max-desk:hidden"
-		><kbd class="kbd kbd-sm">W</kbd> where from <kbd class="kbd kbd-sm">?</kbd> all keys</span
+		><kbd class="kbd kbd-sm">W</kbd> where from <kbd class="kbd kbd-sm">?</kbd> words and keys</span
 	>
 </footer>
 

@@ -164,7 +164,7 @@
 				type="button"
 				class="btn btn-primary btn-xl"
 				disabled={!(heldMmS > 0)}
-				onclick={() => void take()}>Take it as a test cut</button
+				onclick={() => void take()}>Log it as a test cut</button
 			>
 			<button
 				type="button"

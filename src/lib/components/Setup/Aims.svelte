@@ -24,7 +24,7 @@
 			undo: () => {
 				bench.setCut(cut);
 				bench.settle();
-				bench.notice = { kind: 'done', text: 'Put back as it was.' };
+				bench.notice = { kind: 'done', text: 'Changed back.' };
 			}
 		};
 	}

@@ -24,7 +24,7 @@
 
 <details class="dropdown max-desk:w-full">
 	<summary class="btn" data-testid="more"
-		>{moreWords(bench.cut, bench)} <ChevronDown size={18} aria-hidden="true" /></summary
+		>Plate: {moreWords(bench.cut, bench)} <ChevronDown size={18} aria-hidden="true" /></summary
 	>
 	<div class="dropdown-content fields">
 		<Select
@@ -56,8 +56,12 @@
 			<Choice
 				label="Plate or mesh"
 				options={[
-					{ value: 'plate', label: 'Plate' },
-					{ value: 'mesh', label: 'Mesh' }
+					{ value: 'plate', label: 'Plate', help: 'Whole metal under the arc all the way.' },
+					{
+						value: 'mesh',
+						label: 'Mesh',
+						help: 'Gaps: the pilot arc comes back in each, which wears parts.'
+					}
 				]}
 				value={bench.cut.mesh ? 'mesh' : 'plate'}
 				choose={(kind) => set({ mesh: kind === 'mesh' })}

@@ -114,8 +114,8 @@
 		<Choice
 			label="Sound"
 			options={[
-				{ value: 'on', label: 'Sound' },
-				{ value: 'off', label: 'Light only' }
+				{ value: 'on', label: 'Sound', help: 'A tick at every mark.' },
+				{ value: 'off', label: 'Light only', help: 'The light alone shows the pace.' }
 			]}
 			value={pacer.sound ? 'on' : 'off'}
 			choose={(s) => (pacer.sound = s === 'on')}

@@ -13,11 +13,11 @@
 		plan: Plan;
 	}
 	const columns: Column[] = $derived([
-		{ school: 'matched', name: 'Match', plan: bench.schools.matched },
+		{ school: 'matched', name: 'By thickness', plan: bench.schools.matched },
 		{ school: 'full', name: 'Full', plan: bench.schools.full },
-		{ school: 'circuit', name: 'Circuit', plan: bench.schools.circuit },
+		{ school: 'circuit', name: 'By outlet', plan: bench.schools.circuit },
 		...(bench.cut.school === 'typed'
-			? [{ school: 'typed' as const, name: 'Yours', plan: bench.calmPlan }]
+			? [{ school: 'typed' as const, name: 'My own', plan: bench.calmPlan }]
 			: [])
 	]);
 	function choose(school: Cut['school']) {

@@ -17,7 +17,7 @@
 		{#if band}
 			<span class="sub" data-testid="speed-band"
 				>{bench.sayFigure('setup.speedMmS', bench.calmPlan)}, between {bench.say(band[0], 'speed')} and
-				{bench.say(band[1], 'speed')} eight times in ten</span
+				{bench.say(band[1], 'speed')} usually</span
 			>
 		{/if}
 		<Balloon id="setup.speedMmS" />

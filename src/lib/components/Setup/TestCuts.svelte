@@ -105,7 +105,7 @@
 			<Choice label="It told" options={tells} value={told} choose={(t) => (told = t)} />
 		</div>
 		<button class="btn col-span-2 btn-primary sm:col-span-4" disabled={!ready}
-			>Take it{held === null ? '' : `: ${bench.say(held, 'speed')}`}</button
+			>Log this cut{held === null ? '' : `: ${bench.say(held, 'speed')}`}</button
 		>
 	</form>
 	<Measured kind="test-cut" />

@@ -21,5 +21,5 @@ export function moreWords(cut: Cut, bench: Workbench): string {
 		if (cut.coating !== 'none') words.push(COATING_WORDS[cut.coating]);
 		if (cut.backCoating !== 'none') words.push(`${COATING_WORDS[cut.backCoating]} on the back`);
 	}
-	return words.join(', ') || 'One plate';
+	return words.join(', ') || 'one, bare';
 }

@@ -25,7 +25,7 @@
 	>
 		<span class="name"
 			>{ASKS[id].cell}
-			{#if state === 'known'}<span class="wf" title="rating label, or typed in">D</span>
+			{#if state === 'known'}<span class="wf" title="label or typed in">D</span>
 			{:else if state === 'typical'}<span class="wf" title="typical">R</span>{/if}</span
 		>
 		{#if state === 'to come'}

@@ -1,17 +1,23 @@
 <script lang="ts">
-	import { plan, type Bench, type Evidence, type Plan } from '$lib/core';
+	import { plan, type Bench, type Chart, type Evidence, type FigureId, type Plan } from '$lib/core';
 	import { PARTS, type Part, type PartId } from '$lib/components/Bench/parts';
 	import { spareWord } from '$lib/components/Bench/spare';
 	import Mark from '$lib/components/Marks/Mark.svelte';
 	import State from '$lib/components/Marks/State.svelte';
+	import { CURRENCY } from '$lib/components/Wear/words';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import { supplyAnswer, worstOn } from './rails';
 
 	/** Every part of two benches, with value and margin, in one table. */
-	let { other }: { other: { bench: Bench; evidence: Evidence } } = $props();
+	let { other }: { other: { bench: Bench; evidence: Evidence; chart: Chart | null } } = $props();
 	const bench = getWorkbench();
 	const otherPlan = $derived(
-		plan({ ...bench.inputs, bench: other.bench, evidence: other.evidence })
+		plan({
+			...bench.inputs,
+			bench: other.bench,
+			evidence: other.evidence,
+			chart: other.chart
+		})
 	);
 	const sides = $derived([
 		{ bench: bench.bench, plan: bench.plan },
@@ -33,6 +39,23 @@
 		hose: 'Hose to the inlet',
 		cutter: 'Cutter',
 		torch: 'Torch'
+	};
+	/** What a person reads first: the cut itself on both. */
+	const CUT: readonly { id: FigureId; name: string; none: string }[] = [
+		{ id: 'setup.currentA', name: 'Amps', none: '–' },
+		{ id: 'setup.speedMmS', name: 'Speed', none: 'too thick' },
+		{ id: 'setup.lineS', name: 'Your line takes', none: 'does not go through' },
+		{ id: 'setup.cleanMm', name: 'Clean to', none: '–' },
+		{ id: 'setup.severMm', name: 'Severs to', none: '–' },
+		{ id: 'cut.rolledPierceMm', name: 'Pierces, rolled in, to', none: 'not at all' },
+		{ id: 'wear.costPerM', name: 'Electrode and nozzle, a metre', none: 'no prices given' }
+	];
+	const sayCut = ({ id, none }: (typeof CUT)[number], from: Plan) => {
+		const { value } = from.figures[id];
+		if (value === null) return none;
+		return id === 'wear.costPerM'
+			? `${CURRENCY[bench.settings.currency]} ${value.toFixed(2)}`
+			: bench.sayFigure(id, from);
 	};
 	const checkOf = (part: Part, from: Plan) => from.checks.find((c) => c.id === part.check);
 	const figureOf = (part: Part, side: { bench: Bench; plan: Plan }) => {
@@ -64,6 +87,18 @@
 				{/each}
 			</tr>
 		</thead>
+		<tbody data-testid="beside-cut">
+			{#each CUT as row (row.id)}
+				<tr>
+					<th scope="row" class="align-top font-semibold">{row.name}</th>
+					{#each sides as side, i (i)}
+						<td class="align-top"
+							><span class="fig text-[1.4375rem]">{sayCut(row, side.plan)}</span></td
+						>
+					{/each}
+				</tr>
+			{/each}
+		</tbody>
 		<tbody>
 			{#each rows as part (part.id)}
 				<tr>

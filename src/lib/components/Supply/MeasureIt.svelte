@@ -71,7 +71,7 @@
 				commit={(value) => void (values[f.name] = value)}
 			/>
 		{/each}
-		<button class="btn btn-primary" disabled={!complete}>Take it</button>
+		<button class="btn btn-primary" disabled={!complete}>Log the reading</button>
 	</form>
 	<p class="sub mt-1">{note || test.gives}</p>
 	<Measured />

@@ -52,8 +52,16 @@
 		<Choice
 			label="What is done"
 			options={[
-				{ value: 'cut', label: 'the planned cut' },
-				{ value: 'pattern', label: 'a pattern of its own' }
+				{
+					value: 'cut',
+					label: 'the planned cut',
+					help: 'The cut of Setup, again and again, with this pause between.'
+				},
+				{
+					value: 'pattern',
+					label: 'a pattern of its own',
+					help: 'Seconds of arc and of pause that you type in.'
+				}
 			]}
 			value={work.by}
 			choose={(by) => {
@@ -64,8 +72,16 @@
 		<Choice
 			label="How it goes on"
 			options={[
-				{ value: 'over', label: 'over and over' },
-				{ value: 'shift', label: 'a shift with breaks' }
+				{
+					value: 'over',
+					label: 'over and over',
+					help: 'Until something trips, lights or runs dry; or for ever.'
+				},
+				{
+					value: 'shift',
+					label: 'a shift with breaks',
+					help: 'So many hours, with a break after each spell.'
+				}
 			]}
 			value={work.shift ? 'shift' : 'over'}
 			choose={(to) => {

@@ -121,7 +121,7 @@ export const DEVICES = [
 	{
 		value: 'earth-fault',
 		label: 'earth-fault device',
-		note: 'Current gone astray, not load: dry plugs, look for damaged leads, one machine per device; an electrician finds the fault. Never bridge it.'
+		note: 'Current leaking to earth, not load: dry plugs, look for damaged leads, one machine per device; an electrician finds the fault. Never bridge it.'
 	},
 	{ value: 'held', label: 'nothing, it held', note: '' }
 ] as const;

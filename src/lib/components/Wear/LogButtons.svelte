@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { FAILED_AT_ONCE_MOST } from '$lib/core/evidence/entries';
 	import { cutsAtOnce, pierceOf } from '$lib/core/studies/madeCuts';
 	import Stepper from '$lib/components/Fields/Stepper.svelte';
 	import { logCut, logStart, undoEntry } from '$lib/state/logbook';
@@ -16,6 +17,13 @@
 		startMethod !== 'pierce' && startMethod !== 'rolled' && pierceOf(starts) !== undefined
 	);
 	const lineMm = $derived(bench.plan.figures['setup.lineMm'].value);
+	const besides = $derived(
+		counted.failed === 0
+			? ''
+			: counted.failed === 1
+				? ' and 1 failed start'
+				: ` and ${counted.failed} failed starts`
+	);
 	function count(change: Partial<typeof counted>) {
 		const next = { ...counted, ...change };
 		bench.counted = { ...next, pierced: Math.min(next.pierced, next.cuts) };
@@ -32,7 +40,7 @@
 			<button
 				type="button"
 				class="btn btn-ghost whitespace-nowrap underline"
-				onclick={() => void undoEntry(bench, last.id)}>Take it back</button
+				onclick={() => void undoEntry(bench, last.id)}>Undo</button
 			>
 		{/if}
 	</div>
@@ -54,6 +62,13 @@
 					set={(pierced) => count({ pierced })}
 				/>
 			{/if}
+			<Stepper
+				label="failed starts, besides"
+				value={counted.failed}
+				least={0}
+				most={FAILED_AT_ONCE_MOST}
+				set={(failed) => count({ failed })}
+			/>
 		</div>
 	{/if}
 	<div class="mt-2 flex flex-wrap gap-2">
@@ -62,7 +77,7 @@
 				>{counted.cuts === 1 ? 'Log this cut' : `Log ${counted.cuts} cuts`}, {bench.say(
 					lineMm! * counted.cuts,
 					'length'
-				)}
+				)}{besides}
 				<kbd class="kbd kbd-sm">L</kbd></button
 			>
 		{:else}

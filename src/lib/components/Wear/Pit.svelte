@@ -80,6 +80,6 @@
 			value={measured}
 			commit={(v) => void (measured = v)}
 		/>
-		<button class="btn btn-primary" disabled={measured === null}>Take it</button>
+		<button class="btn btn-primary" disabled={measured === null}>Log the pit</button>
 	</form>
 </section>

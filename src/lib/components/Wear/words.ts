@@ -26,7 +26,9 @@ export function entryWords(entry: Entry, bench: Workbench): string {
 			return `${bench.say(entry.lengthMm, 'length')} of ${bench.say(entry.thicknessMm, 'thickness')} ${metal}${starts}`;
 		}
 		case 'start':
-			return 'one start';
+			return entry.times === undefined || entry.times === 1
+				? 'one failed start'
+				: `${entry.times} failed starts`;
 		case 'volts':
 			return `${bench.say(entry.idleV, 'voltage')} idle, ${bench.say(entry.arcV, 'voltage')} under arc`;
 		case 'drain':

@@ -31,6 +31,7 @@
 				>Close <kbd class="kbd kbd-sm">Esc</kbd></button
 			>
 		</div>
+		<p class="mb-2 text-[1.0625rem]" data-testid="plain">{bench.sayAll(working.plain)}</p>
 		<p class="fig overflow-x-auto pb-1 text-[1.5rem]" style:line-height="1.25">
 			{#if working.value === null}
 				none, because <span style:color="var(--arc)">{pretty(working.formula)}</span>
@@ -44,10 +45,8 @@
 				<b style:color="var(--arc)">{bench.say(working.value, working.quantity)}</b>
 				{#if band}
 					<span class="sub">
-						between {bench.say(band[0], working.quantity)} and {bench.say(
-							band[1],
-							working.quantity
-						)} eight times in ten
+						usually {bench.say(band[0], working.quantity)} to {bench.say(band[1], working.quantity)}
+						(8 in 10)
 					</span>
 				{/if}
 			</p>

@@ -123,7 +123,7 @@ function cautionsOfLoads(w: CircuitView, findings: Findings): void {
 	if (band) {
 		findings.say(
 			'advice',
-			`The earth-fault device trips on ${band[0]} to ${band[1]} mA gone astray, not on load: filters and the start of the arc leak a few. If it trips, ask first which device it was; dry plugs and leads; an electrician finds the fault. Never bridge it.`
+			`The earth-fault device trips on ${band[0]} to ${band[1]} mA leaking to earth, not on load: filters and the start of the arc leak a few. If it trips, ask first which device it was; dry plugs and leads; an electrician finds the fault. Never bridge it.`
 		);
 	}
 	const loads = loadsOf(w.inputs.bench);

@@ -21,14 +21,14 @@ export const CUTTER_FIGURES = {
 		{ cyclic: 'M', steady: 'M', run: 'M' }
 	),
 	'cutter.lampS': several(
-		'Lamp lights after',
+		'Heat lamp comes on after',
 		'time',
 		(w) => w.session.cutter.crossing?.atS ?? null,
 		(w) => (w.session.cutter.crossing ? 'lights' : 'never'),
 		{ lights: 'M', never: 'M' }
 	),
 	'cutter.lampContinuousS': several(
-		'Lamp, with no pause at all',
+		'Heat lamp, cutting without a pause',
 		'time',
 		(w) => w.heat.lampContinuous?.atS ?? null,
 		(w) => (w.heat.lampContinuous ? 'lights' : 'never'),

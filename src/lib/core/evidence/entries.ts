@@ -26,11 +26,16 @@ const CutEntry = v.object({
 	mesh: v.optional(v.boolean('true or false'))
 });
 
+/** A person counts no more of them in one go. */
+export const FAILED_AT_ONCE_MOST = 50;
+
 const StartEntry = v.object({
 	kind: v.literal('start'),
 	/** Pilot arc or short touch, s. */
 	arcS: within(0, 60, 's'),
-	start
+	start,
+	/** So many alike; left out: one. */
+	times: v.optional(v.pipe(within(1, FAILED_AT_ONCE_MOST, ''), v.integer('a whole number')))
 });
 
 const VoltsEntry = v.pipe(

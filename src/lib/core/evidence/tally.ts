@@ -53,8 +53,11 @@ export function tallyOf(entry: Entry): Tally {
 		};
 	}
 	// A start that came to nothing: its arc was the pilot's.
-	if (entry.kind === 'start')
-		return { ...NO_TALLY, ...ofStart(entry.start), pilotMs: Math.round(1000 * entry.arcS) };
+	if (entry.kind === 'start') {
+		const times = entry.times ?? 1;
+		const pilotMs = Math.round(1000 * entry.arcS * times);
+		return { ...NO_TALLY, ...ofStart(entry.start, times), pilotMs };
+	}
 	if (entry.kind !== 'cut') return NO_TALLY;
 	return {
 		...ofStart(entry.start, entry.starts),

@@ -1,4 +1,5 @@
 /** How a room gives its reasons: the formula of each way to a figure, its inputs and its source. */
+import type { Told } from './finding';
 import type { Quantity } from '../quantity/units';
 import type { Basis } from './types';
 
@@ -32,6 +33,14 @@ export type WayOf<F> = F extends { basis: Readonly<Record<infer Way extends stri
 /** A reason for every way to every figure of a room, checked by the compiler. */
 export type ReasonsOf<Figures, W> = {
 	[Id in keyof Figures]: Record<WayOf<Figures[Id]>, Reason<W>>;
+};
+
+/** A sentence in plain words: `{I}` stands for an input by its symbol, `{value}` for the figure itself. */
+export type Sentence<W> = string | ((w: W) => Told);
+
+/** One sentence for every way to every figure of a room; a sentence alone is for all of its ways. */
+export type PlainOf<Figures, W> = {
+	[Id in keyof Figures]: Sentence<W> | Record<Exclude<WayOf<Figures[Id]>, 'ownAir'>, Sentence<W>>;
 };
 
 /** The words in which a room that reads `W` tells what goes into its formulas. */

@@ -11,10 +11,10 @@ export const BASIS_WORDS: Record<Basis, string> = {
 	A: 'asked for',
 	T: 'measured here',
 	C: 'cut chart',
-	D: 'rating label, or typed in',
+	D: 'label or typed in',
 	S: 'standard',
 	H: 'handbook',
-	R: 'typical, rule of thumb',
+	R: 'typical',
 	M: 'our own model'
 };
 

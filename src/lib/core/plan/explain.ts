@@ -1,6 +1,8 @@
 import type { Basis } from '../figure/types';
 import type { PlanInputs } from '../inputs/planInputs';
+import type { Told } from '../figure/finding';
 import type { Quantity } from '../quantity/units';
+import { plainOf } from './plain';
 import { REASONS } from './reasons';
 import { isFigureId, REGISTRY, type FigureId } from './rooms';
 import { trusted, trustedInput } from './trust';
@@ -24,6 +26,8 @@ export interface Explanation {
 	basis: Basis;
 	formula: string;
 	source: string;
+	/** The same in one plain sentence, its values to be said in the units of the device. */
+	plain: Told;
 	inputs: ExplainedInput[];
 }
 
@@ -33,30 +37,40 @@ export function explain(inputs: PlanInputs, id: FigureId): Explanation {
 	const def = REGISTRY[id];
 	const way = def.way(w);
 	const { formula, source, inputs: symbols } = REASONS[id][way]!;
+	const explained = Object.entries(symbols).map(([symbol, from]): ExplainedInput => {
+		if (typeof from !== 'string') {
+			const given = from(w);
+			const basis = trustedInput(given.basis, w, (watched) => from(watched).value);
+			return { symbol, ...given, basis };
+		}
+		if (!isFigureId(from)) throw new Error(`${id}: no figure ${from}`);
+		const other = REGISTRY[from];
+		return {
+			symbol,
+			label: other.label,
+			quantity: other.quantity,
+			value: other.value(w) ?? NaN,
+			basis: trusted(other.basis[other.way(w)]!, w, other.value, other.way),
+			from
+		};
+	});
+	const value = def.value(w);
+	const sentence = plainOf(id, way);
+	const values = Object.fromEntries(
+		[
+			...explained,
+			...(value === null ? [] : [{ symbol: 'value', quantity: def.quantity, value }])
+		].map(({ symbol, quantity, value: of }) => [symbol, { value: of, quantity }])
+	);
 	return {
 		id,
 		label: def.label,
 		quantity: def.quantity,
-		value: def.value(w),
+		value,
 		basis: trusted(def.basis[way]!, w, def.value, def.way),
+		plain: typeof sentence === 'string' ? { text: sentence, values } : sentence(w),
 		formula,
 		source,
-		inputs: Object.entries(symbols).map(([symbol, from]) => {
-			if (typeof from !== 'string') {
-				const given = from(w);
-				const basis = trustedInput(given.basis, w, (watched) => from(watched).value);
-				return { symbol, ...given, basis };
-			}
-			if (!isFigureId(from)) throw new Error(`${id}: no figure ${from}`);
-			const other = REGISTRY[from];
-			return {
-				symbol,
-				label: other.label,
-				quantity: other.quantity,
-				value: other.value(w) ?? NaN,
-				basis: trusted(other.basis[other.way(w)]!, w, other.value, other.way),
-				from
-			};
-		})
+		inputs: explained
 	};
 }

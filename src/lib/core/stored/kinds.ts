@@ -15,7 +15,9 @@ export const SETTINGS = kindOf('settings', SettingsSchema);
 
 /** Test cuts of the first shapes went through unless they said otherwise; cuts did not tell the nozzle. */
 export const ENTRY = kindOf('log entry', EntrySchema, [
-	(entry) => (isObject(entry) && entry.kind === 'test-cut' ? { through: true, ...entry } : entry)
+	(entry) => (isObject(entry) && entry.kind === 'test-cut' ? { through: true, ...entry } : entry),
+	// Version 2 told every failed start alone.
+	(entry) => entry
 ]);
 export const CHART = kindOf(
 	'cut chart',

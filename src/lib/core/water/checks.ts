@@ -25,7 +25,7 @@ export function waterChecks({ water, inputs }: WaterView): Asked[] {
 			verdict: wet ? 'tight' : verdictOf(margin),
 			margin: wet ? 0 : margin,
 			spare: { value: spareK, quantity: 'kelvin' },
-			word: wet ? 'wet air' : 'water'
+			word: wet ? 'wet air' : 'damp air'
 		}
 	];
 }

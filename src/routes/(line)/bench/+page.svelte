@@ -20,7 +20,7 @@
 <div class="px-6 pt-3 pb-4 max-[899px]:px-3">
 	<h1 class="fig text-[2.875rem]">{bench.bench.name}</h1>
 	<p class="sub">
-		What stands there, one part at a time. Type in any unit: 1/4", 16 ga, 85 psi, 5 cfm, 25 ft.
+		This bench, one part at a time. Type in any unit: 1/4", 16 ga, 85 psi, 5 cfm, 25 ft.
 	</p>
 	{#if bench.bench.typical.length}
 		<p class="mt-2 alert alert-warning" data-testid="some-typical">

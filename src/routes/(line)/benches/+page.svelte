@@ -84,8 +84,16 @@
 			label="How often"
 			showLabel
 			options={[
-				{ value: 'once', label: `${bench.say(cut.lengthMm, 'length')}, once` },
-				{ value: 'over', label: 'over and over' }
+				{
+					value: 'once',
+					label: `${bench.say(cut.lengthMm, 'length')}, once`,
+					help: 'One cut from cold, then a rest.'
+				},
+				{
+					value: 'over',
+					label: 'over and over',
+					help: 'Again and again with the bench’s usual pause.'
+				}
 			]}
 			value={once ? 'once' : 'over'}
 			choose={(often) => (once = often === 'once')}

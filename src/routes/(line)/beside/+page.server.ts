@@ -1,7 +1,13 @@
 import { benchOf } from '$lib/server/pageData';
 import { evidenceOf } from '$lib/server/planning';
+import { SentChart } from '$lib/state/sent';
 import { store } from '$lib/server/current';
 import type { PageServerLoad } from './$types';
+
+function chartOf(benchId: string) {
+	const found = store().charts.find(benchId);
+	return found ? new SentChart(benchId, found.chart.hash, found.chart.rows) : null;
+}
 
 /** The bench to set beside the one in use: the one asked for, else the next one in the shop. */
 export const load: PageServerLoad = ({ url, cookies }) => {
@@ -14,7 +20,8 @@ export const load: PageServerLoad = ({ url, cookies }) => {
 		other: other && {
 			id: other.id,
 			bench: other.bench,
-			evidence: evidenceOf(store(), other)
+			evidence: evidenceOf(store(), other),
+			chart: chartOf(other.id)
 		}
 	};
 };

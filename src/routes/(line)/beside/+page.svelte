@@ -2,6 +2,7 @@
 	import { goto } from '$app/navigation';
 	import Select from '$lib/components/Fields/Select.svelte';
 	import Beside from '$lib/components/Supply/Beside.svelte';
+	import { cutTitle } from '$lib/components/Card/words';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	/** Two benches side by side, for the same cut and the same work. */
@@ -22,10 +23,10 @@
 <div class="px-6 pt-3 pb-4 max-[899px]:px-3">
 	<h1 class="fig text-[2.875rem]">Side by side</h1>
 	<p class="sub">
-		Both for the same cut and the same work: {bench.say(bench.work.arcS, 'time')} arc, {bench.say(
-			bench.work.restS,
+		Both for the same cut, {cutTitle(bench)}, and the same work: {bench.say(
+			bench.work.arcS,
 			'time'
-		)} pause.
+		)} arc, {bench.say(bench.work.restS, 'time')} pause.
 	</p>
 	{#if data.other}
 		<div class="mt-2 max-w-xs">

@@ -37,7 +37,7 @@
 		if (became === 'refused') return false;
 		draft.take(rows);
 		if (became === 'kept') return true;
-		const undo = () => void write(before, 'The chart is as it was.');
+		const undo = () => void write(before, 'The old chart is back.');
 		bench.notice = { kind: 'done', text: told, undo };
 		return true;
 	}
@@ -84,7 +84,7 @@
 				type="button"
 				class="btn"
 				disabled={!draft.edited}
-				onclick={() => draft.take(bench.chart?.rows ?? [])}>As it was</button
+				onclick={() => draft.take(bench.chart?.rows ?? [])}>Undo the changes</button
 			>
 			<button
 				type="button"

@@ -2,20 +2,21 @@
 	import Fig from '$lib/components/Balloon/Fig.svelte';
 	import FigureList from '$lib/components/Balloon/FigureList.svelte';
 	import Cautions from '$lib/components/Card/Cautions.svelte';
-	import { cutTitle } from '$lib/components/Card/words';
+	import { cutTitle, startWord } from '$lib/components/Card/words';
 	import BevelSection from '$lib/components/Cut/BevelSection.svelte';
 	import CirclePlan from '$lib/components/Cut/CirclePlan.svelte';
 	import GuidePlan from '$lib/components/Cut/GuidePlan.svelte';
 	import { GUIDE_WORDS } from '$lib/components/Cut/guide';
 	import Choice from '$lib/components/Fields/Choice.svelte';
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
-	import Later from '$lib/components/Later.svelte';
+	import Stage from '$lib/components/Stage.svelte';
 	import LogButtons from '$lib/components/Wear/LogButtons.svelte';
 	import { LINE_CUT_RANGES } from '$lib/core/cut/lineCut';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	const bench = getWorkbench();
 	const { guide, circleOf, circleMm, bevelDeg } = $derived(bench.cut);
+	const start = $derived(startWord(bench));
 	const words = $derived(GUIDE_WORDS[guide]);
 	const edged = $derived(guide === 'kept' || guide === 'waste');
 
@@ -34,11 +35,27 @@
 			<Choice
 				label="Guide"
 				options={[
-					{ value: 'kept', label: 'On the part' },
-					{ value: 'waste', label: 'On the waste' },
-					{ value: 'circle', label: 'Circle' },
-					{ value: 'roller', label: 'Roller' },
-					{ value: 'freehand', label: 'Freehand' }
+					{
+						value: 'kept',
+						label: 'On the part',
+						help: 'The straight edge lies on the piece you keep.'
+					},
+					{
+						value: 'waste',
+						label: 'On the waste',
+						help: 'The straight edge lies on the piece you throw away.'
+					},
+					{ value: 'circle', label: 'Circle', help: 'A pivot in the centre: holes and discs.' },
+					{
+						value: 'roller',
+						label: 'Roller',
+						help: 'A roller foot holds the torch off the plate; you steer.'
+					},
+					{
+						value: 'freehand',
+						label: 'Freehand',
+						help: 'Along a chalk line, the torch resting on the plate.'
+					}
 				]}
 				value={guide}
 				choose={(g) => set({ guide: g })}
@@ -53,8 +70,16 @@
 				<Choice
 					label="What is kept"
 					options={[
-						{ value: 'hole', label: 'A hole' },
-						{ value: 'disc', label: 'A disc' }
+						{
+							value: 'hole',
+							label: 'A hole',
+							help: 'The plate round it is kept; the disc drops out.'
+						},
+						{
+							value: 'disc',
+							label: 'A disc',
+							help: 'The disc is kept; the plate round it is waste.'
+						}
 					]}
 					value={circleOf}
 					choose={(c) => set({ circleOf: c })}
@@ -131,9 +156,13 @@
 		</section>
 	</div>
 {/if}
-<div class="below">
-	<Later load={() => import('$lib/components/Cut/Starts.svelte')} heightPx={240} />
-</div>
+<Stage
+	when="before"
+	id="start"
+	title="The start"
+	answer="{start.value.toLowerCase()}; {start.note}"
+	load={() => import('$lib/components/Cut/Starts.svelte')}
+/>
 <div class="below">
 	<section aria-label="Before you fire" class="min-w-0">
 		<h2 class="h text-[1.125rem]">Before you fire</h2>
@@ -151,17 +180,31 @@
 			<li>Look behind and under the plate: cables, tyres, fuel, your own leg.</li>
 			<li>Call out, wait two or three seconds, then fire.</li>
 		</ul>
-		<div class="mt-3"><Cautions title="And always" /></div>
-		<div class="mt-3"><LogButtons /></div>
 	</section>
-	<Later load={() => import('$lib/components/Cut/Finish.svelte')} heightPx={360} />
+	<div class="min-w-0"><Cautions title="And always" /></div>
 </div>
-<div class="below">
-	<Later load={() => import('$lib/components/Read/ReadCut.svelte')} heightPx={520} />
-</div>
-<div class="below">
-	<Later load={() => import('$lib/components/Cut/Scrap.svelte')} heightPx={260} />
-</div>
+<Stage
+	when="while cutting"
+	id="finish"
+	title="The end of the cut"
+	answer="it drops; air runs on {bench.say(bench.bench.torch.postFlowS, 'time')}"
+	load={() => import('$lib/components/Cut/Finish.svelte')}
+/>
+<div class="below log"><LogButtons /></div>
+<Stage
+	when="after"
+	id="read"
+	title="Read the cut"
+	answer="sparks, edge and dross say what to change"
+	load={() => import('$lib/components/Read/ReadCut.svelte')}
+/>
+<Stage
+	when="besides"
+	id="scrap"
+	title="Your own kerf and shield radius"
+	answer="kerf {bench.sayFigure('setup.kerfMm')}, radius {bench.sayFigure('cut.radiusMm')}"
+	load={() => import('$lib/components/Cut/Scrap.svelte')}
+/>
 
 <style>
 	.split {
@@ -181,6 +224,9 @@
 	}
 	.below {
 		grid-template-columns: 1fr 480px;
+	}
+	.below.log {
+		grid-template-columns: minmax(0, 1fr);
 	}
 	@media (max-width: 1099px) {
 		.split,

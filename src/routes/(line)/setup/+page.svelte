@@ -7,6 +7,7 @@
 	import Select from '$lib/components/Fields/Select.svelte';
 	import Cautions from '$lib/components/Card/Cautions.svelte';
 	import Findings from '$lib/components/Marks/Findings.svelte';
+	import Stage from '$lib/components/Stage.svelte';
 	import Later from '$lib/components/Later.svelte';
 	import More from '$lib/components/Setup/More.svelte';
 	import Section from '$lib/components/Setup/Section.svelte';
@@ -25,18 +26,33 @@
 		label: AIM_WORDS[value].charAt(0).toUpperCase() + AIM_WORDS[value].slice(1)
 	}));
 	const schools = [
-		{ value: 'full', label: 'Full' },
-		{ value: 'matched', label: 'Match' },
-		{ value: 'circuit', label: 'Circuit' },
-		{ value: 'typed', label: 'Mine' }
+		{ value: 'full', label: 'Full', help: 'The most the cutter gives: the fastest cut.' },
+		{
+			value: 'matched',
+			label: 'By thickness',
+			help: 'Only the amps that this thickness asks for: parts last longer, the cut is slower.'
+		},
+		{
+			value: 'circuit',
+			label: 'By outlet',
+			help: 'The most amps that this outlet surely carries without tripping.'
+		},
+		{ value: 'typed', label: 'My own', help: 'The amps that you type in below.' }
 	] as const;
 	const study = setupStudy();
 	onMount(() => () => study.close());
 	// Curves and advice are worked out, and their worker loaded, once they are in view.
 	let studied = $state(false);
+	let aimsOpen = $state(false);
+	const changes = $derived(bench.calmPlan.choices.changes);
+	const testCuts = $derived(
+		bench.measured.filter(
+			({ entry }) => entry.kind === 'test-cut' && entry.metal === bench.cut.metal
+		).length
+	);
 	$effect(() => {
 		// A handle that moves only moves the mark on the chart.
-		if (studied && !bench.dragging) study.ask(bench.inputs);
+		if ((studied || aimsOpen) && !bench.dragging) study.ask(bench.inputs);
 	});
 	const amps = $derived(bench.plan.figures['setup.currentA'].value!);
 
@@ -119,15 +135,6 @@
 			/>
 		</div>
 		<Section />
-	</div>
-	<div class="tagged">
-		<SetupCard />
-		<Findings station="setup" />
-		<div class="mt-2 border-t pt-2" style:border-color="var(--rule)"><Cautions /></div>
-	</div>
-</div>
-<div class="below">
-	<div class="grid content-start gap-3">
 		<SpeedBar />
 		<div {@attach whenSeen(() => (studied = true))}>
 			<Later
@@ -137,32 +144,64 @@
 			/>
 		</div>
 	</div>
-	<Later load={() => import('$lib/components/Setup/Schools.svelte')} heightPx={340} />
+	<div class="tagged">
+		<SetupCard />
+		<Findings station="setup" />
+	</div>
+	<div class="cautions"><Cautions /></div>
 </div>
+<Stage
+	when="before"
+	id="torch-parts"
+	title="Parts in the torch"
+	answer={changes.length === 0
+		? 'nothing to change'
+		: `change ${changes.map((c) => c.part).join(', ')}`}
+	load={() => import('$lib/components/Setup/TorchParts.svelte')}
+/>
+<Stage
+	when="before"
+	id="how-many-amps"
+	title="How many amps?"
+	answer="now {bench.sayFigure(
+		'setup.currentA',
+		bench.calmPlan
+	)}; by thickness, in full or by the outlet"
+	load={() => import('$lib/components/Setup/Schools.svelte')}
+/>
+<Stage
+	when="before"
+	id="aims"
+	title="Best amps for each aim"
+	answer="clean edge, speed, least part cost, an easy hand"
+	load={() => import('$lib/components/Setup/Aims.svelte')}
+	props={{ study }}
+	bind:open={aimsOpen}
+/>
 <div class="below pace">
 	<Later load={() => import('$lib/components/Setup/Pacer.svelte')} heightPx={260} />
 </div>
-<div class="below" id="test-cuts">
-	<Later load={() => import('$lib/components/Setup/TestCuts.svelte')} heightPx={300} />
-	<div {@attach whenSeen(() => (studied = true))}>
-		<Later
-			load={() => import('$lib/components/Setup/Aims.svelte')}
-			heightPx={300}
-			props={{ study }}
-		/>
-	</div>
-</div>
-<div class="below">
-	<Later load={() => import('$lib/components/Setup/TorchParts.svelte')} heightPx={340} />
-	<Later load={() => import('$lib/components/Setup/Shelf.svelte')} heightPx={120} />
-</div>
+<Stage
+	when="after"
+	id="test-cuts"
+	title="Test cut"
+	answer={testCuts === 0 ? 'none yet: two or three make the speed yours' : `${testCuts} in the log`}
+	load={() => import('$lib/components/Setup/TestCuts.svelte')}
+/>
+<Stage
+	when="besides"
+	id="shelf"
+	title="Shelf of cards"
+	answer={bench.cards.length === 0 ? 'none kept yet' : `${bench.cards.length} kept`}
+	load={() => import('$lib/components/Setup/Shelf.svelte')}
+/>
 <ThicknessDock />
 
 <style>
 	.setup {
 		display: grid;
 		grid-template-columns: 1fr 548px;
-		grid-template-rows: auto 1fr;
+		grid-template-rows: auto auto 1fr;
 		column-gap: 16px;
 		padding: 12px 24px 8px;
 	}
@@ -177,7 +216,7 @@
 	.drawing {
 		contain: content;
 		position: relative;
-		grid-row: 2;
+		grid-row: 2 / 4;
 		margin-left: -24px;
 		padding-left: 24px;
 	}
@@ -192,26 +231,31 @@
 	}
 	.below.pace {
 		grid-template-columns: minmax(0, 1fr);
+		margin-block: 4px;
 	}
 	.tagged {
 		contain: layout style;
 		grid-row: 1 / 3;
 		grid-column: 2;
 	}
+	.cautions {
+		grid-column: 2;
+		grid-row: 3;
+		margin-top: 8px;
+		padding-top: 8px;
+		border-top: 1px solid var(--rule);
+	}
 	.below > :global(*),
 	.below :global(.contents > *) {
 		contain: layout style;
 	}
-	.below {
-		grid-template-columns: 1fr 548px;
-		gap: 16px;
-	}
 	@media (max-width: 1179px) {
-		.setup,
-		.below {
+		.setup {
 			grid-template-columns: minmax(0, 1fr);
 		}
-		.tagged {
+		.tagged,
+		.cautions,
+		.drawing {
 			grid-row: auto;
 			grid-column: auto;
 		}

@@ -84,8 +84,12 @@
 				label="What is kept"
 				showLabel
 				options={[
-					{ value: 'part', label: 'the piece' },
-					{ value: 'plate', label: 'the plate round it' }
+					{ value: 'part', label: 'the piece', help: 'The shape is cut out and kept.' },
+					{
+						value: 'plate',
+						label: 'the plate round it',
+						help: 'The shape is an opening in the plate.'
+					}
 				]}
 				value={draft.keep}
 				choose={(keep) => draft.change({ keep })}

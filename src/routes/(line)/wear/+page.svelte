@@ -58,7 +58,7 @@
 		{#if left !== null && band}
 			<div class="mt-2"><Fig id="wear.cutsLeft" size={84} color="var(--arc)" /></div>
 			<p data-testid="cuts-left" data-value={left}>
-				{left === 1 ? 'cut' : 'cuts'} of {cutWords}; {band[0]} to {band[1]} eight times in ten
+				{left === 1 ? 'cut' : 'cuts'} of {cutWords}; usually {band[0]} to {band[1]}
 			</p>
 		{:else}
 			<p class="mt-2 text-[1.125rem]">Such a cut does not go through: there are none to count.</p>
