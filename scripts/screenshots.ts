@@ -64,9 +64,7 @@ const SHOTS: Shot[] = [
 	{ name: 'gouge', path: '/gouge' },
 	{ name: 'wear', path: '/wear' },
 	{ name: 'bench', path: '/bench' },
-	{ name: 'phone-supply', path: '/supply', bench: 'Towpath trolley', size: PHONE },
-	{ name: 'phone-setup', path: '/setup', size: PHONE },
-	{ name: 'phone-wear', path: '/wear', size: PHONE, dark: true }
+	{ name: 'phone-setup', path: '/setup', size: PHONE }
 ];
 
 /** Pages on the line, which fetch the others ahead. */

@@ -11,6 +11,8 @@ const SCREENS = [
 	'/bench',
 	'/card',
 	'/start',
+	'/start?ask=duty',
+	'/first',
 	'/beside',
 	'/benches',
 	'/chart',

@@ -1,7 +1,7 @@
 import { copyFileSync, mkdtempSync, readdirSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { DemoServer, expect, test } from './demo';
+import { DemoServer, expect, openStage, test } from './demo';
 
 const STORES = new URL('../stores/', import.meta.url).pathname;
 const PAGES = [
@@ -90,6 +90,7 @@ test('the shop’s second school of sparks is obeyed by card, drawing, practice 
 	await page.goto(`/practice?bench=${id}`);
 	await expect(page.getByTestId('to-hold')).toContainText(speed);
 	await page.goto(`/cut?bench=${id}`);
+	await openStage(page, 'read');
 	await page.getByLabel('Sparks trail by').fill('12');
 	await expect(page.getByTestId('why-moved')).toContainText(`The card stays at ${speed}`);
 	await page.goto(`/bench?bench=${id}`);
@@ -149,6 +150,7 @@ test('a hole is offered every way in but from an edge, and the one planned is th
 	page
 }) => {
 	await page.goto('/cut?guide=circle&circleOf=hole&t=9');
+	await openStage(page, 'start');
 	const ways = page.getByRole('radiogroup', { name: 'Start' });
 	await expect(ways.getByRole('radio', { name: 'In the plate' })).toBeVisible();
 	await expect(ways.getByRole('radio', { name: 'From an edge' })).toHaveCount(0);

@@ -126,6 +126,7 @@ test('"why not through?" goes one look at a time, cheapest and likeliest first',
 	page
 }) => {
 	await page.goto('/cut');
+	await openStage(page, 'read');
 	await page.getByRole('button', { name: 'Not through: not looked for' }).click();
 	const path = page.getByTestId('not-through');
 	await expect(path).toContainText('faster than planned');

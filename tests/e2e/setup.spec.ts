@@ -224,12 +224,14 @@ test('a card is saved, reopened with its own numbers whatever the bench has lear
 	await expect(page.getByTestId('saved')).toContainText(/Travel: .* then, .* today/);
 	const link = page.url();
 	await page.goto('/setup?t=12');
+	await openStage(page, 'test-cuts');
 	await cuts.getByRole('button', { name: /Take back: test cut, 12 mm/ }).click();
 	await expect(page.getByTestId('line-seconds')).toHaveText(seconds);
 	await page.goto(link);
 	await expect(page.getByTestId('saved')).toContainText('says the same');
 
 	await page.goto('/setup');
+	await openStage(page, 'shelf');
 	await shelf.getByRole('button', { name: 'Take Sill plate off the shelf' }).click();
 	await expect(shelf.getByTestId('shelf')).not.toContainText('Sill plate');
 	await page.getByTestId('notice').getByRole('button', { name: /Undo/ }).click();
@@ -328,7 +330,9 @@ test('stack, bevel, mesh and coatings change the plan, warn, and stay in the add
 	await bevel.blur();
 	await page.getByLabel('On the back').selectOption({ label: 'zinc' });
 	await page.getByRole('radio', { name: 'Mesh' }).check();
-	await expect(page.getByTestId('more')).toHaveText('2 sheets, 30° bevel, mesh, zinc on the back');
+	await expect(page.getByTestId('more')).toHaveText(
+		'Plate: 2 sheets, 30° bevel, mesh, zinc on the back'
+	);
 	const card = page.getByRole('region', { name: 'Setting card' });
 	await expect(card).toContainText('2 × 4 mm mild steel, clean edge, 30° bevel');
 	expect(parseFloat((await seconds.textContent())!)).toBeGreaterThan(2 * plain);
@@ -336,7 +340,9 @@ test('stack, bevel, mesh and coatings change the plan, warn, and stay in the add
 	const said = await seconds.textContent();
 	await page.reload();
 	await expect(seconds).toHaveText(said!);
-	await expect(page.getByTestId('more')).toHaveText('2 sheets, 30° bevel, mesh, zinc on the back');
+	await expect(page.getByTestId('more')).toHaveText(
+		'Plate: 2 sheets, 30° bevel, mesh, zinc on the back'
+	);
 });
 
 test('speed against thickness is drawn, and stands there as a table', async ({ page }) => {

@@ -1,6 +1,5 @@
 <script lang="ts">
 	import Choice from '$lib/components/Fields/Choice.svelte';
-	import Findings from '$lib/components/Marks/Findings.svelte';
 	import FigureList from '$lib/components/Balloon/FigureList.svelte';
 	import { stateWord } from '$lib/components/Line/line';
 	import State from '$lib/components/Marks/State.svelte';
@@ -55,7 +54,6 @@
 		/>
 		<State verdict={state.verdict} word={stateWord(state, bench)} />
 	</div>
-	<Findings station="cut" />
 	{#if parts}
 		{#if startMethod === 'none'}
 			<p class="sub mt-2">What works instead: {START_NAMES[shown].toLowerCase()}.</p>

@@ -7,6 +7,7 @@
 	import CirclePlan from '$lib/components/Cut/CirclePlan.svelte';
 	import GuidePlan from '$lib/components/Cut/GuidePlan.svelte';
 	import { GUIDE_WORDS } from '$lib/components/Cut/guide';
+	import Findings from '$lib/components/Marks/Findings.svelte';
 	import Choice from '$lib/components/Fields/Choice.svelte';
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import Stage from '$lib/components/Stage.svelte';
@@ -156,6 +157,7 @@
 		</section>
 	</div>
 {/if}
+<div class="px-6 max-[899px]:px-3"><Findings station="cut" /></div>
 <Stage
 	when="before"
 	id="start"
