@@ -18,6 +18,8 @@ interface Shot {
 	open?: string;
 	/** A folded step that is opened first. */
 	stage?: string;
+	/** A new bench, some questions answered: on the way, or at its end. */
+	firstHour?: 'path' | 'card';
 	/** Buttons that are pressed first. */
 	press?: string[];
 	/** The region has a chart, loaded when it is seen. */
@@ -64,7 +66,10 @@ const SHOTS: Shot[] = [
 	{ name: 'gouge', path: '/gouge' },
 	{ name: 'wear', path: '/wear' },
 	{ name: 'bench', path: '/bench' },
-	{ name: 'phone-setup', path: '/setup', size: PHONE }
+
+	{ name: 'phone-setup', path: '/setup', size: PHONE },
+	{ name: 'start', path: '/start', firstHour: 'path' },
+	{ name: 'first', path: '/start', firstHour: 'card' }
 ];
 
 /** Pages on the line, which fetch the others ahead. */
@@ -86,18 +91,42 @@ async function traceLine(page: Page): Promise<void> {
 	await page.getByTestId('practice-best').waitFor();
 }
 
+/** Amps, volts and duty are read, the rest nobody knows. */
+async function answer(page: Page, to: 'path' | 'card'): Promise<void> {
+	const option = (name: string) => page.getByRole('radio', { name: new RegExp(`^${name}`) });
+	for (const name of ['45 A', '230 V']) {
+		await option(name).click();
+		await page.getByRole('button', { name: 'Next' }).click();
+	}
+	for (const text of ['Question 3', 'Question 4', 'Question 5']) {
+		await page.getByText(text).waitFor();
+		await page.getByRole('button', { name: /I don’t know/ }).click();
+	}
+	await page.getByText('Question 6').waitFor();
+	if (to === 'path') return;
+	await option('35 %').click();
+	await page.getByText('Question 7').waitFor();
+	await page.getByRole('button', { name: 'Show the card now' }).click();
+	await page.getByTestId('check-first').first().waitFor();
+}
+
 async function take(browser: Browser, demo: DemoServer, shot: Shot): Promise<void> {
-	const page = await browser.newPage({ viewport: shot.size ?? DESK, reducedMotion: 'reduce' });
+	const page = await browser.newPage({
+		viewport: shot.size ?? DESK,
+		reducedMotion: 'reduce',
+		locale: 'en-GB'
+	});
 	const theme = shot.dark ? 'hood-down' : 'bench-day';
 	await page.context().addCookies([{ name: 'theme', value: theme, url: demo.url }]);
 	const bench = await demo.benchId(shot.bench ?? 'Bay 2');
 	const address = new URL(shot.path, demo.url);
-	address.searchParams.set('bench', bench);
+	if (!shot.firstHour) address.searchParams.set('bench', bench);
 	await page.goto(address.href, { waitUntil: 'networkidle' });
 	// What lies below the first screen comes a little later.
 	if (STATIONS.test(shot.path))
 		await page.locator('html[data-whole]').waitFor({ state: 'attached' });
 	if (shot.open) await page.locator(`[data-figure="${shot.open}"]`).first().click();
+	if (shot.firstHour) await answer(page, shot.firstHour);
 	if (shot.stage) await openStage(page, shot.stage);
 	for (const name of shot.press ?? []) {
 		await page.getByRole('button', { name: new RegExp(`^${name}`) }).click();

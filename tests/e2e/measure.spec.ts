@@ -55,7 +55,7 @@ test('a pit reading moves the life left', async ({ page }) => {
 	const before = Number(await left.getAttribute('data-value'));
 	await page.getByLabel('Depth gauge reads').fill('0.9');
 	await page.getByLabel('Depth gauge reads').blur();
-	await page.getByRole('button', { name: 'Log the reading', exact: true }).click();
+	await page.getByRole('button', { name: 'Log the pit', exact: true }).click();
 	await expect(page.getByTestId('notice')).toContainText('Pit of 0.9 mm');
 	expect(Number(await left.getAttribute('data-value'))).toBeLessThan(before);
 	await page.getByTestId('notice').getByRole('button', { name: /Undo/ }).click();

@@ -189,13 +189,21 @@ test('pages carry a content security policy and never a 500', async ({ request }
 	expect((await request.get('/nowhere')).status()).toBe(404);
 });
 
-test('an empty shop starts with a choice of benches', async ({ browser }) => {
+test('an empty shop begins with the first question, and a bench file opens it too', async ({
+	browser
+}) => {
 	const server = new DemoServer(4196);
 	await server.start();
 	const page = await browser.newPage();
 	await page.goto(server.url);
-	await page.getByRole('button', { name: /120 V, 20 A circuit/ }).click();
-	await expect(page).toHaveURL(/\/bench/);
+	await expect(page).toHaveURL(/\/start/);
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('How many amps, at most?');
+	const file = { name: 'x.json', mimeType: 'application/json', buffer: Buffer.from('{"half":') };
+	await page.getByLabel('A bench file instead').setInputFiles(file);
+	await expect(page.getByRole('alert').first()).toContainText('not JSON');
+	await page.getByRole('button', { name: /I don’t know/ }).click();
+	await page.getByRole('button', { name: 'Show the card now' }).click();
+	await expect(page).toHaveURL(/\/first/);
 	await page.goto(`${server.url}/wear`);
 	await expect(page.getByText('log 20 starts to narrow the band')).toBeVisible();
 	await page.close();

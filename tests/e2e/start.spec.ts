@@ -115,6 +115,12 @@ test('what was answered is there again tomorrow, a refused answer stays as typed
 	await expect(page.getByRole('alert').first()).toContainText('thicker than the clean rating');
 	await expect(page.getByLabel('Severs to')).toHaveValue('8 mm');
 	await expect(page.getByTestId('cell-severs')).toHaveAttribute('data-state', 'to come');
+	// A value that was taken is not taken again for one that cannot be read.
+	await page.getByRole('button', { name: 'Back' }).click();
+	await page.getByLabel('Clean to').fill('twelve');
+	await page.getByRole('button', { name: 'Next' }).click();
+	await expect(page.getByLabel('Clean to')).toHaveValue('twelve');
+	await expect(page.getByText('Question 4 of 12')).toBeVisible();
 	await page.getByRole('button', { name: 'Begin again' }).click();
 	await expect(page.getByTestId('cell-amps')).toHaveAttribute('data-state', 'to come');
 });

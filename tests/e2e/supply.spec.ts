@@ -164,7 +164,9 @@ test('two benches stand side by side for the same work, also on a phone', async 
 	const table = page.getByTestId('beside');
 	await expect(table).toContainText('Towpath trolley');
 	await expect(table).toContainText(/27 A stops \d+:\d\d: (air|cutter heat)\./);
-	await expect(table.getByRole('row')).toHaveCount(13);
+	// A heading, what both say to the cut itself, then part by part.
+	await expect(page.getByTestId('beside-cut').getByRole('row')).toHaveCount(7);
+	await expect(table.getByRole('row')).toHaveCount(1 + 7 + 12);
 	await page.setViewportSize({ width: 390, height: 844 });
 	expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
 });
@@ -199,7 +201,7 @@ test('a bench file of the version before is taken in; one from the future is not
 		buffer: Buffer.from(JSON.stringify({ format: 'steady-arc/bench', version, bench: {} }))
 	});
 	await page.getByLabel('Bench file to import').setInputFiles(file(9));
-	await expect(page.getByRole('alert')).toContainText('has version 9; this program reads up to 3');
+	await expect(page.getByRole('alert')).toContainText('has version 9; this program reads up to 4');
 	await page.getByLabel('Bench file to import').setInputFiles(file(1));
 	await expect(page.getByRole('alert')).toContainText('bench');
 });

@@ -134,7 +134,7 @@ test('without the server one goes on: every station opens, what was done waits i
 	});
 	await expect(waiting(page)).toBeHidden();
 	await expect.poll(() => number(page)).toBeLessThan(before);
-	await page.getByRole('button', { name: 'Undo', exact: true }).click();
+	await page.getByRole('button', { name: 'Take the last back' }).click();
 	await expect(notice(page)).toContainText('Taken back');
 	await expect.poll(() => number(page)).toBe(before);
 });
@@ -156,7 +156,7 @@ test('a write that the server fails at steps aside in sight, and the others go t
 	await expect(notice(page)).toContainText('Taken back');
 	await waiting(page).getByRole('button', { name: 'Try again' }).click();
 	await expect(notice(page)).toContainText('now with the server');
-	await page.getByRole('button', { name: 'Undo', exact: true }).click();
+	await page.getByRole('button', { name: 'Take the last back' }).click();
 	await expect(notice(page)).toContainText('Taken back');
 });
 

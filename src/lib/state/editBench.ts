@@ -4,7 +4,7 @@ import { BenchSchema, type Bench } from '$lib/core';
 import { asTypical, checked, isTypical } from '$lib/core/inputs/typical';
 import { fieldProblems, sentence } from '$lib/formats/problem';
 import { loadsFollow } from './circuits';
-import { setPath } from './path';
+import { setPath } from '$lib/core/inputs/path';
 import type { Workbench } from './workbench.svelte';
 
 type Checked = { ok: true; bench: Bench } | { ok: false; issues: readonly v.BaseIssue<unknown>[] };

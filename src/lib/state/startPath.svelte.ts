@@ -35,11 +35,11 @@ const KeptSchema = v.object({
 	benchId: v.nullable(v.string())
 });
 type Kept = v.InferOutput<typeof KeptSchema>;
-const KEY = 'steady-start';
+const keyOf = (benchId: string | null) => `steady-start-${benchId ?? 'new'}`;
 
 function readKept(benchId: string | null): Kept | undefined {
 	try {
-		const text = globalThis.localStorage?.getItem(KEY);
+		const text = globalThis.localStorage?.getItem(keyOf(benchId));
 		const read = text ? v.safeParse(KeptSchema, JSON.parse(text)) : undefined;
 		return read?.success && read.output.benchId === benchId ? read.output : undefined;
 	} catch {
@@ -92,6 +92,10 @@ export class StartPath {
 
 	get isNew(): boolean {
 		return this.#standing === undefined;
+	}
+
+	get #key(): string {
+		return keyOf(this.#standing?.id ?? null);
 	}
 
 	stateOf(id: StepId): StepState {
@@ -165,14 +169,14 @@ export class StartPath {
 		};
 		// Without storage the path still ends on the card; only leaving it half way loses it.
 		try {
-			localStorage.setItem(KEY, JSON.stringify(kept));
+			localStorage.setItem(this.#key, JSON.stringify(kept));
 		} catch {
 			return;
 		}
 	}
 	/** Begins again with nothing answered. */
 	forget(): void {
-		localStorage.removeItem(KEY);
+		localStorage.removeItem(this.#key);
 		this.#opId = newOpId();
 		this.answers = {};
 		this.cut = DEFAULT_CUT;
@@ -202,7 +206,7 @@ export class StartPath {
 			this.problem = `${result.problem.message} Your answers are kept on this device.`;
 			return undefined;
 		}
-		localStorage.removeItem(KEY);
+		localStorage.removeItem(this.#key);
 		const id = standing?.id ?? result.data.id!;
 		return `/first?${searchFromCut(this.cut, bench.usual, bench.usual, id)}`;
 	}

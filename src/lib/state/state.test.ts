@@ -3,7 +3,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { learnServerTime, nowIso } from './clock';
 import { newOpId } from './ids';
 import { merged } from './merge';
-import { getPath, setPath } from './path';
+import { getPath, setPath } from '$lib/core/inputs/path';
 import { stepsOfKey, VerticalHandle } from './handle.svelte';
 
 const kept = new Map<string, unknown>();

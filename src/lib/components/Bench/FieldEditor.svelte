@@ -5,7 +5,7 @@
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import Select from '$lib/components/Fields/Select.svelte';
 	import TextField from '$lib/components/Fields/TextField.svelte';
-	import { getPath } from '$lib/state/path';
+	import { getPath } from '$lib/core/inputs/path';
 	import { edit } from '$lib/state/edit';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import type { Field } from './parts';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import Plus from '@lucide/svelte/icons/plus';
 	import Trash from '@lucide/svelte/icons/trash-2';
-	import { getPath } from '$lib/state/path';
+	import { getPath } from '$lib/core/inputs/path';
 	import { edit } from '$lib/state/edit';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import FieldEditor from './FieldEditor.svelte';

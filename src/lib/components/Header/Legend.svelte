@@ -28,6 +28,10 @@
 		color: var(--ink2);
 		font-size: 0.875rem;
 	}
+	/* What the notice covers can be scrolled out from under it. */
+	:global(body:has([data-testid='notice'])) .legend {
+		padding-bottom: 90px;
+	}
 	@media (max-width: 899px) {
 		.legend {
 			padding: 8px 12px 90px;

@@ -36,7 +36,11 @@
 	);
 	const ready = $derived(held !== null && (told !== 'angle' || lagDeg !== null));
 
+	/** Under way: a second press is not a second cut. */
+	let logging = $state(false);
 	async function log() {
+		if (!ready || logging) return;
+		logging = true;
 		const seen = {
 			speedMmS: held!,
 			lagDeg: told === 'angle' ? lagDeg : null,
@@ -45,6 +49,7 @@
 		};
 		if (await logTestCut(bench, seen, 'Test cut taken; it goes before chart and model.'))
 			speedMmS = seconds = lagDeg = null;
+		logging = false;
 	}
 </script>
 
@@ -104,7 +109,7 @@
 		<div class="told">
 			<Choice label="It told" options={tells} value={told} choose={(t) => (told = t)} />
 		</div>
-		<button class="btn col-span-2 btn-primary sm:col-span-4" disabled={!ready}
+		<button class="btn col-span-2 btn-primary sm:col-span-4" disabled={!ready || logging}
 			>Log this cut{held === null ? '' : `: ${bench.say(held, 'speed')}`}</button
 		>
 	</form>

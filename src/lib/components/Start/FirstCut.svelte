@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { tick } from 'svelte';
 	import { AIMS, METAL_IDS, METALS } from '$lib/core';
 	import { LINE_CUT_RANGES } from '$lib/core/cut/lineCut';
 	import { AIM_WORDS } from '$lib/components/Card/words';
@@ -16,7 +17,10 @@
 	aria-labelledby="question"
 	onsubmit={(e) => {
 		e.preventDefault();
-		finish();
+		const form = e.currentTarget;
+		void tick().then(() => {
+			if (!form.querySelector('[aria-invalid="true"]')) finish();
+		});
 	}}
 >
 	<h1 id="question" class="fig text-[2.75rem] leading-none whitespace-normal" tabindex="-1">

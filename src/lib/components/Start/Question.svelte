@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { untrack } from 'svelte';
+	import { tick, untrack } from 'svelte';
 	import { answerOf, isAnswered, type QuestionId } from '$lib/core/answers/questions';
 	import Choice from '$lib/components/Fields/Choice.svelte';
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
@@ -19,6 +19,8 @@
 	let draft = $state.raw<Record<string, unknown>>(
 		untrack(() => (isAnswered(path.bench, id) ? { ...answerOf(path.bench, id) } : {}))
 	);
+	let form = $state<HTMLFormElement>();
+	let picked = $state(0);
 	let missing = $state<string | undefined>();
 	const say = bench.say.bind(bench);
 
@@ -47,6 +49,8 @@
 	/** A press by hand answers at once where nothing else is asked; arrow keys only move. */
 	function choose(option: Option, byHand: boolean) {
 		draft = { ...draft, ...option.value };
+		// What was typed instead, and perhaps refused, is meant no more.
+		picked++;
 		const more = choices.length > 0 || (ask.fields ?? []).some((f) => f.optional);
 		if (byHand && !more) take();
 	}
@@ -65,9 +69,13 @@
 
 <form
 	aria-labelledby="question"
+	bind:this={form}
 	onsubmit={(e) => {
 		e.preventDefault();
-		take();
+		void tick().then(() => {
+			// What was refused stands in its field, with the reason under it.
+			if (!form?.querySelector('[aria-invalid="true"]')) take();
+		});
 	}}
 >
 	<h1 id="question" class="fig text-[2.75rem] leading-none whitespace-normal" tabindex="-1">
@@ -95,7 +103,7 @@
 	{/if}
 	{#if ask.fields?.length}
 		<div class="mt-3 grid grid-cols-2 gap-3">
-			{#each ask.fields as field (field.key)}
+			{#each ask.fields as field (field.optional ? field.key : `${field.key} ${picked}`)}
 				<QuantityField
 					label={field.label}
 					quantity={field.quantity}

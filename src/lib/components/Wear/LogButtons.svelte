@@ -40,7 +40,7 @@
 			<button
 				type="button"
 				class="btn btn-ghost whitespace-nowrap underline"
-				onclick={() => void undoEntry(bench, last.id)}>Undo</button
+				onclick={() => void undoEntry(bench, last.id)}>Take the last back</button
 			>
 		{/if}
 	</div>

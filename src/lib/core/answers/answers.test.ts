@@ -3,6 +3,7 @@ import * as v from 'valibot';
 import { describe, expect, it } from 'vitest';
 import { DEFAULT_CUT, DEFAULT_SETTINGS, NO_EVIDENCE } from '../inputs';
 import { BenchSchema, type Bench } from '../inputs/bench';
+import { checked, isTypical } from '../inputs/typical';
 import { explain } from '../plan/explain';
 import { plan } from '../plan/plan';
 import { checkFirst } from '../studies/checkFirst';
@@ -127,6 +128,18 @@ describe('answers', () => {
 		expect({ ...now, torch: old.torch }).toEqual(old);
 		expect(now.torch.nozzles.map((n) => n.ratingA)).toEqual([40, 30]);
 		expect(now.torch.fittedA).toBe(30);
+	});
+
+	it('take nothing back that somebody had checked one by one', () => {
+		const bench = typicalBench('iec');
+		const window = { ...bench, cutter: { ...bench.cutter, airMaxBar: 8, outputMinA: 25 } };
+		const base = ['cutter.airMaxBar', 'cutter.outputMinA'].reduce(checked, window);
+		// The lower end of the window and the largest amps are still typical.
+		const now = answered(base, { amps: known({ mostA: 60, leastA: null }) });
+		expect(now.cutter).toMatchObject({ airMaxBar: 8, outputMinA: 25 });
+		expect(isTypical(now.typical, 'cutter.airMaxBar')).toBe(false);
+		expect(isTypical(now.typical, 'cutter.outputMinA')).toBe(false);
+		expect(isTypical(now.typical, 'cutter.airMinBar')).toBe(true);
 	});
 
 	it('make the same bench in any order and when given twice, and never one that cannot be planned', () => {

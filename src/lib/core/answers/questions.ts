@@ -10,6 +10,7 @@ import { phases } from '../cutter/inputs';
 import { plateInput } from '../cutter/plate';
 import { inputMaxA } from '../cutter/power';
 import type { Bench } from '../inputs/bench';
+import { getPath, setPath } from '../inputs/path';
 import { asTypical, checked, isTypical } from '../inputs/typical';
 import { within } from '../quantity/within';
 import {
@@ -359,6 +360,17 @@ export const answerOf = <Id extends QuestionId>(bench: Bench, id: Id): Answer<Id
 export const typicalAnswer = <Id extends QuestionId>(bench: Bench, id: Id): Answer<Id> =>
 	QUESTIONS[id].typical(bench);
 
+/** Writes an answer; what it does not tell, and somebody had checked before, stays as it was. */
+function written(bench: Bench, question: Question<unknown>, answer: unknown, told: boolean): Bench {
+	const next = question.write(bench, answer);
+	const own = told ? question.fields(next, answer) : [];
+	const kept = question
+		.fields(next, question.read(next))
+		.filter((field) => !own.includes(field) && !isTypical(bench.typical, field))
+		.reduce((b, field) => setPath(b, field, getPath(bench, field)), next);
+	return own.reduce(checked, kept);
+}
+
 /**
  * The bench that these answers make, over the one that was there: what is answered is written and checked,
  * what nobody knows follows from what is known and stays typical. What was checked before and is not
@@ -369,11 +381,12 @@ export function answered(base: Bench, answers: Answers): Bench {
 	return QUESTION_IDS.reduce((bench, id) => {
 		const question = questionOf(id);
 		const answer = answers[id] as { known: unknown } | 'unknown' | undefined;
-		if (answer !== undefined && answer !== 'unknown') {
-			const written = question.write(bench, answer.known);
-			return question.fields(written, answer.known).reduce(checked, written);
+		if (answer === undefined) {
+			if (isAnswered(bench, id)) return bench;
+			return written(bench, question, question.typical(bench), false);
 		}
-		if (answer === undefined && isAnswered(bench, id)) return bench;
+		if (answer !== 'unknown') return written(bench, question, answer.known, true);
+		// Said not to be known, whatever stood there.
 		const typical = question.typical(bench);
 		return asTypical(question.write(bench, typical), question.fields(bench, typical));
 	}, base);

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import * as v from 'valibot';
 import { BAY_2, TROLLEY } from '../../../../scripts/demo/benches';
-import { getPath, setPath } from '../../state/path';
+import { getPath, setPath } from './path';
 import {
 	BenchSchema,
 	CutSchema,
