@@ -15,6 +15,7 @@
 		id,
 		load,
 		props,
+		wide = false,
 		open = $bindable(false)
 	}: {
 		when: 'before' | 'while cutting' | 'after' | 'besides';
@@ -23,6 +24,8 @@
 		id: string;
 		load: () => Promise<{ default: Component<Props> }>;
 		props?: Props;
+		/** Its first half needs more room than its second. */
+		wide?: boolean;
 		open?: boolean;
 	} = $props();
 	// Its code is here before the server goes away.
@@ -44,7 +47,7 @@
 		<span class="answer">{answer}</span>
 	</summary>
 	<div class="collapse-content">
-		<div class="inner">
+		<div class="inner" class:wide>
 			{#if open}<Later {load} heightPx={120} {props} />{/if}
 		</div>
 	</div>
@@ -82,6 +85,11 @@
 		grid-template-columns: repeat(auto-fit, minmax(min(100%, 26rem), 1fr));
 		gap: 12px 24px;
 		contain: layout style;
+	}
+	@media (min-width: 1100px) {
+		.inner.wide {
+			grid-template-columns: minmax(0, 1fr) 480px;
+		}
 	}
 	/* Its title stands in the heading already. */
 	.inner > :global(.contents > section:first-child > h2:first-child) {

@@ -40,7 +40,7 @@ function whyOf(moves: Moves, bench: Workbench): string {
 	const say = bench.say.bind(bench);
 	const { id, benches, verdicts, limits, figure } = moves;
 	const end = (at: 0 | 1) => {
-		const limit = limits[at] ? ` (${limits[at].part.toLowerCase()})` : '';
+		const limit = limits[at] ? ` (${limits[at].word})` : '';
 		return `with ${readAnswer(id, answerOf(benches[at], id), say)} this ${STATE[verdicts[at]]}${limit}`;
 	};
 	const said: string[] = [];

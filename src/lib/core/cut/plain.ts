@@ -75,9 +75,9 @@ export const TRAVEL_PLAIN = {
 		...SPEED
 	},
 	'setup.speedMmS': {
-		model: '{v_ref} is recommended; this aim goes {f} times as fast.',
-		chart: '{v_ref} is recommended; this aim goes {f} times as fast.',
-		tested: '{v_ref} by your test cuts; this aim goes {f} times as fast.',
+		model: '{v_ref} is recommended, times {f} for this aim.',
+		chart: '{v_ref} is recommended, times {f} for this aim.',
+		tested: '{v_ref} by your test cuts, times {f} for this aim.',
 		...SPEED
 	},
 	'setup.lineMm': {

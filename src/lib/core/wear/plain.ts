@@ -4,9 +4,9 @@ import type { WEAR_FIGURES } from './figures';
 import type { WearView } from './workings';
 
 const NO_CUT = 'This cut cannot be made: it takes nothing.';
-const START = 'A start takes {a} of the electrode, and this shop’s parts wear {f} times as fast.';
+const START = 'A start takes {a} of the electrode, times {f} for how this shop’s parts wear.';
 const PIERCE =
-	'A start takes {a} and the pierce {c} more; this shop’s parts wear {f} times as fast.';
+	'A start takes {a} and the pierce {c} more, times {f} for how this shop’s parts wear.';
 const PIT = '{p_0} that was there, and what was cut since.';
 const LEFT = 'Up to the limit of {p_lim}, at {g} a cut.';
 

@@ -196,6 +196,7 @@
 <Stage
 	when="after"
 	id="read"
+	wide
 	title="Read the cut"
 	answer="sparks, edge and dross say what to change"
 	load={() => import('$lib/components/Read/ReadCut.svelte')}
