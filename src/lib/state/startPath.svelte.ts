@@ -47,6 +47,9 @@ function readKept(benchId: string | null): Kept | undefined {
 	}
 }
 
+/** What is cut first where plates are in inches, until somebody says. */
+const QUARTER_INCH_MM = 6.35;
+
 export interface Standing {
 	id: string;
 	revision: number;
@@ -72,7 +75,8 @@ export class StartPath {
 	constructor(ask: { region: Region; units: UnitSystem; standing?: Standing; at?: StepId }) {
 		this.region = ask.region;
 		this.#standing = ask.standing;
-		this.trial = trialWorkbench(this.bench, ask.units);
+		if (ask.units !== 'metric') this.cut = { ...this.cut, thicknessMm: QUARTER_INCH_MM };
+		this.trial = trialWorkbench(this.bench, ask.units, this.cut);
 		if (ask.at) this.at = ask.at;
 	}
 

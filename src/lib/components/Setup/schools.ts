@@ -37,7 +37,7 @@ export function schoolAdvice(
 	if (full.figures['setup.speedMmS'].value === null) return 'None goes through: it is too thick.';
 	if (full.stations.supply.verdict === 'stops') {
 		if (matched.stations.supply.verdict !== 'stops')
-			return `The supply stops full amps in this work; matched, ${amps(matched)}, runs.`;
+			return `The supply stops full amps in this work; by thickness, ${amps(matched)}, runs.`;
 		if (circuit.stations.supply.verdict !== 'stops')
 			return `The supply stops full amps in this work; ${amps(circuit)} is what surely runs on.`;
 		return 'The supply stops each of them in this work: see what would fix it on Supply.';
@@ -45,7 +45,7 @@ export function schoolAdvice(
 	if (amps(matched) === amps(full)) return 'It takes full amps; there is nothing to match down to.';
 	const word = handWord(full);
 	if (word === 'too fast' || word === 'guide') {
-		return `Full asks ${said(full)} of the hand${word === 'guide' ? ', along a guide' : ', which none follows'}; matched asks ${said(matched)}.`;
+		return `Full asks ${said(full)} of the hand${word === 'guide' ? ', along a guide' : ', which none follows'}; by thickness it asks ${said(matched)}.`;
 	}
-	return `Both can be held: full at ${said(full)} is done in ${bench.sayFigure('setup.lineS', full)}, matched at ${said(matched)} in ${bench.sayFigure('setup.lineS', matched)}.`;
+	return `Both can be held: full at ${said(full)} is done in ${bench.sayFigure('setup.lineS', full)}, by thickness at ${said(matched)} in ${bench.sayFigure('setup.lineS', matched)}.`;
 }

@@ -60,12 +60,16 @@ describe('a bench of which nothing is known', () => {
 
 	it('rates a machine as machines of its amps are rated', () => {
 		// Common practice: 30 A about 8 to 10 mm clean, 45 A 12 to 16, 65 A 16 to 20, 85 A 20 to 25.
-		const clean = [30, 45, 65, 85].map((a) => typicalRatingMm(a).cleanMm);
+		const clean = [30, 45, 65, 85].map((a) => typicalRatingMm(a, 'iec').cleanMm);
 		expect(clean).toEqual([8, 12.5, 18.5, 24.5]);
 		for (const a of [27, 40, 60, 105]) {
-			const { cleanMm, severMm } = typicalRatingMm(a);
+			const { cleanMm, severMm } = typicalRatingMm(a, 'iec');
 			expect(severMm / cleanMm).toBeGreaterThan(1.5);
 		}
+	});
+
+	it('rates it in sixteenths where labels are in inches', () => {
+		expect(typicalRatingMm(45, 'north-america')).toEqual({ cleanMm: 12.7, severMm: 22.225 });
 	});
 
 	it('bores a nozzle between its neighbours', () => {

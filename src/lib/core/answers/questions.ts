@@ -164,9 +164,9 @@ const QUESTIONS: { [Id in QuestionId]: Question<Answer<Id>> } = {
 		fields: () => ['cutter.cleanMm'],
 		read: (b) => ({ cleanMm: b.cutter.cleanMm }),
 		write: (b, a) => withCutter(b, a),
-		typical: (b) => ({ cleanMm: typicalRatingMm(mostA(b)).cleanMm }),
+		typical: (b) => ({ cleanMm: typicalRatingMm(mostA(b), b.supply.system).cleanMm }),
 		plausible: (b) => {
-			const { cleanMm } = typicalRatingMm(mostA(b));
+			const { cleanMm } = typicalRatingMm(mostA(b), b.supply.system);
 			return [{ cleanMm: times(cleanMm, 0.8, 0.5) }, { cleanMm: times(cleanMm, 1.25, 0.5) }];
 		}
 	},
@@ -175,7 +175,7 @@ const QUESTIONS: { [Id in QuestionId]: Question<Answer<Id>> } = {
 		read: (b) => ({ severMm: b.cutter.severMm }),
 		write: (b, a) => withCutter(b, a),
 		// The two go together: a machine that cuts more clean severs more.
-		typical: (b) => ({ severMm: typicalSeverMm(b.cutter.cleanMm) }),
+		typical: (b) => ({ severMm: typicalSeverMm(b.cutter.cleanMm, b.supply.system) }),
 		plausible: (b) => [
 			{ severMm: times(b.cutter.cleanMm, 1.4, 0.5) },
 			{ severMm: times(b.cutter.cleanMm, 2.1, 0.5) }

@@ -5,22 +5,30 @@
 import { ampacityA, conductorsFor, type ConductorSize } from '../circuit/conductors';
 import type { Bench } from '../inputs/bench';
 import { ALL_OF_A_BENCH } from '../inputs/typical';
+import { MM_PER_IN } from '../quantity/units';
 import { bothMm, pooledLimitsMm } from '../speed/limits';
 
 export const REGIONS = ['iec', 'north-america'] as const;
 export type Region = (typeof REGIONS)[number];
 
-const half = (mm: number) => Math.round(2 * mm) / 2;
+/** To what a label there would say: half a millimetre, or a sixteenth of an inch. */
+function rounded(mm: number, region: Region): number {
+	const stepMm = region === 'iec' ? 0.5 : MM_PER_IN / 16;
+	return Math.round(Math.round(mm / stepMm) * stepMm * 1000) / 1000;
+}
 
 /** Clean and sever rating that go with these amps, mm of mild steel. */
-export function typicalRatingMm(mostA: number): { cleanMm: number; severMm: number } {
+export function typicalRatingMm(
+	mostA: number,
+	region: Region
+): { cleanMm: number; severMm: number } {
 	const { cleanMm, severMm } = pooledLimitsMm(mostA);
-	return { cleanMm: half(cleanMm), severMm: half(severMm) };
+	return { cleanMm: rounded(cleanMm, region), severMm: rounded(severMm, region) };
 }
 
 /** What a machine of this clean rating severs, mm. */
-export const typicalSeverMm = (cleanMm: number): number =>
-	half(bothMm({ nozzleA: 0, outputA: 0, cleanMm, severMm: null }).severMm);
+export const typicalSeverMm = (cleanMm: number, region: Region): number =>
+	rounded(bothMm({ nozzleA: 0, outputA: 0, cleanMm, severMm: null }).severMm, region);
 
 /** Smallest setting of a machine, A (common practice). */
 export const typicalLeastA = (mostA: number): number => (mostA <= 30 ? 15 : mostA <= 60 ? 20 : 30);
@@ -137,7 +145,7 @@ export function typicalBench(region: Region): Bench {
 			toleranceShare: 0.1,
 			regulator: 'itself',
 			workingBar: null,
-			...typicalRatingMm(START_A)
+			...typicalRatingMm(START_A, region)
 		},
 		torch: {
 			name: 'Hand torch',
