@@ -110,7 +110,8 @@ describe('words of Setup', () => {
 		const advice = schoolAdvice(bench.schools, bench);
 		const { full, matched, circuit } = bench.schools;
 		expect(full.stations.supply.verdict).toBe('stops');
-		if (matched.stations.supply.verdict !== 'stops') expect(advice).toMatch(/matched, .* runs\.$/);
+		if (matched.stations.supply.verdict !== 'stops')
+			expect(advice).toMatch(/by thickness, .* runs\.$/);
 		else if (circuit.stations.supply.verdict !== 'stops') expect(advice).toMatch(/surely runs on/);
 		else expect(advice).toMatch(/stops each of them/);
 		expect(advice).not.toMatch(/best|^Match|^Full/);

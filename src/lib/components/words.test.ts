@@ -156,7 +156,9 @@ describe('the card', () => {
 			return schoolAdvice(bench.schools, bench);
 		};
 		expect(advice({})).toMatch(/^Both can be held: full at 24 mm\/s/);
-		expect(advice({ thicknessMm: 2 })).toMatch(/^Full asks .* which none follows; matched asks/);
+		expect(advice({ thicknessMm: 2 })).toMatch(
+			/^Full asks .* which none follows; by thickness it asks/
+		);
 		expect(advice({ thicknessMm: 11.9 })).toMatch(/^It takes full amps/);
 		expect(advice({ thicknessMm: 40 })).toContain('too thick');
 	});

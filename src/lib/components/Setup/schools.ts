@@ -42,7 +42,7 @@ export function schoolAdvice(
 			return `The supply stops full amps in this work; ${amps(circuit)} is what surely runs on.`;
 		return 'The supply stops each of them in this work: see what would fix it on Supply.';
 	}
-	if (amps(matched) === amps(full)) return 'It takes full amps; there is nothing to match down to.';
+	if (amps(matched) === amps(full)) return 'It takes full amps; the thickness asks for no fewer.';
 	const word = handWord(full);
 	if (word === 'too fast' || word === 'guide') {
 		return `Full asks ${said(full)} of the hand${word === 'guide' ? ', along a guide' : ', which none follows'}; by thickness it asks ${said(matched)}.`;
