@@ -1,3 +1,4 @@
+import { addTally, tallyOf } from './tally';
 import fc from 'fast-check';
 import * as v from 'valibot';
 import { describe, expect, it } from 'vitest';
@@ -375,5 +376,14 @@ describe('scrap cut in two', () => {
 		expect(total(test).starts).toBe(0);
 		const took = total({ ...test, took: { lengthMm: 300, start: 'hover' } });
 		expect(took).toEqual({ ...NO_USE, starts: 1, arcMin: 0.25, loadMin: 0.25, piercesRolled: 1 });
+	});
+});
+
+describe('starts that failed', () => {
+	it('count alike whether they are told one by one or together', () => {
+		const one = tallyOf({ kind: 'start', arcS: 1, start: 'edge' });
+		const three = tallyOf({ kind: 'start', arcS: 1, start: 'edge', times: 3 });
+		expect(three).toEqual(addTally(addTally(one, one), one));
+		expect(three).toMatchObject({ starts: 3, pilotMs: 3000, arcMs: 0 });
 	});
 });

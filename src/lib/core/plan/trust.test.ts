@@ -112,6 +112,11 @@ describe('paths that are typical', () => {
 		expect(isTypical(bench.typical, 'supply.wire')).toBe(true);
 	});
 
+	it('are gone when the whole that they are part of is checked', () => {
+		const bench = asTypical(BAY_2, ['cutter.inputs.0.duty.0.dutyShare', 'supply.wire']);
+		expect(checked(bench, 'cutter.inputs.0.duty').typical).toEqual(['supply.wire']);
+	});
+
 	it('are not taken for their namesakes', () => {
 		expect(isTypical(['cutter.air'], 'cutter.airMinBar')).toBe(false);
 		expect(isTypical(['cutter.inputs.1'], 'cutter.inputs.10')).toBe(false);

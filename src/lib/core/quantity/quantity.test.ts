@@ -205,6 +205,7 @@ describe('what people read', () => {
 		[300, 'length', 'imperial', '11 13/16 in'],
 		[304.8, 'length', 'imperial', '12 in'],
 		[20, 'length', 'imperial', '25/32 in'],
+		[10, 'length', 'imperial', '13/32 in'],
 		[3, 'length', 'imperial', '0.12 in'],
 		[11.25, 'small', 'imperial', '7/16 in'],
 		[12, 'small', 'imperial', '15/32 in'],
