@@ -3,6 +3,21 @@ import { expect, test } from './demo';
 
 test.use({ locale: 'en-GB' });
 
+/** The shop is left as it was found. */
+test.afterEach(async ({ request, demo }) => {
+	const { benches } = (await (await request.get('/api/benches')).json()) as {
+		benches: { id: string; revision: number; bench: { name: string } }[];
+	};
+	for (const { id, revision, bench } of benches) {
+		if (bench.name !== 'My bench') continue;
+		const opId = `start-${id}`;
+		const answer = await request.put(`${demo.url}/api/benches/${id}/kept`, {
+			data: { opId, kept: false, revision }
+		});
+		expect(answer.status()).toBe(200);
+	}
+});
+
 /** Every "where from" letter on the page, figures and label alike. */
 const letters = (page: import('@playwright/test').Page) => page.locator('main .wf, header .wf');
 
