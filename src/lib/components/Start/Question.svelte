@@ -1,6 +1,11 @@
 <script lang="ts">
 	import { tick, untrack } from 'svelte';
-	import { answerOf, isAnswered, type QuestionId } from '$lib/core/answers/questions';
+	import {
+		answerOf,
+		isAnswered,
+		typicalAnswer,
+		type QuestionId
+	} from '$lib/core/answers/questions';
 	import Choice from '$lib/components/Fields/Choice.svelte';
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import type { StartPath } from '$lib/state/startPath.svelte';
@@ -31,8 +36,11 @@
 	const standsInOption = (key: string) => chosen >= 0 && key in options[chosen]!.value;
 
 	function take() {
+		// A cutter that makes its own air has no compressor to be read.
+		const unasked = draft.source === 'built-in' ? typicalAnswer(path.bench, id) : {};
 		const required = (ask.fields ?? []).find(
-			({ key, optional }) => !optional && draft[key] === undefined
+			({ key, optional }) =>
+				!optional && (draft[key] ?? (unasked as typeof draft)[key]) === undefined
 		);
 		const unchosen = options.length > 0 && chosen < 0 && !ask.fields?.some((f) => !f.optional);
 		if (required || unchosen) {
@@ -44,7 +52,7 @@
 		missing = undefined;
 		const optional = (ask.fields ?? []).filter((f) => f.optional).map(({ key }) => [key, null]);
 		const first = choices.map(({ key, options: [one] }) => [key, valueOf(key, one!.value)]);
-		path.answer(id, { ...Object.fromEntries([...optional, ...first]), ...draft });
+		path.answer(id, { ...unasked, ...Object.fromEntries([...optional, ...first]), ...draft });
 	}
 	/** A press by hand answers at once where nothing else is asked; arrow keys only move. */
 	function choose(option: Option, byHand: boolean) {

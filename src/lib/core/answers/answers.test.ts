@@ -134,6 +134,19 @@ describe('answers', () => {
 		expect(now.torch.fittedA).toBe(30);
 	});
 
+	it('keep the other duty pairs of a label, in whatever order they stand', () => {
+		const bench = answered(typicalBench('iec'), ALL);
+		bench.cutter.inputs[0]!.duty = [
+			{ outputA: 30, dutyShare: 0.6 },
+			{ outputA: 40, dutyShare: 0.4 }
+		];
+		const now = answered(bench, { duty: known({ dutyShare: 0.35 }) });
+		expect(now.cutter.inputs[0]!.duty).toEqual([
+			{ outputA: 40, dutyShare: 0.35 },
+			{ outputA: 30, dutyShare: 0.6 }
+		]);
+	});
+
 	it('take nothing back that somebody had checked one by one', () => {
 		const bench = typicalBench('iec');
 		const window = { ...bench, cutter: { ...bench.cutter, airMaxBar: 8, outputMinA: 25 } };

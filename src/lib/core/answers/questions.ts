@@ -92,17 +92,17 @@ function withInput(bench: Bench, change: Partial<Bench['cutter']['inputs'][numbe
 	return withCutter(bench, { inputs });
 }
 
-/** The duty at full amps stays the first of its pairs; the others are below it. */
+/** Of the duty pairs, the one at the most amps. */
+const fullPair = (bench: Bench) =>
+	inputOf(bench).duty.reduce((full, pair) => (pair.outputA > full.outputA ? pair : full));
+const fullDuty = (bench: Bench): number => fullPair(bench).dutyShare;
+
+/** The duty at full amps anew, and the other pairs below it as they were, in whatever order. */
 function withFullDuty(bench: Bench, outputA: number, dutyShare: number): Bench {
-	const lower = inputOf(bench)
-		.duty.slice(1)
-		.filter((pair) => pair.outputA < outputA);
+	const full = fullPair(bench);
+	const lower = inputOf(bench).duty.filter((pair) => pair !== full && pair.outputA < outputA);
 	return withInput(bench, { duty: [{ outputA, dutyShare }, ...lower] });
 }
-
-/** Of the duty pairs, the one at the most amps. */
-const fullDuty = (bench: Bench): number =>
-	inputOf(bench).duty.reduce((full, pair) => (pair.outputA > full.outputA ? pair : full)).dutyShare;
 
 /** Scaled, to a step that a label would show. */
 const times = (x: number, factor: number, step: number) => Math.round((x * factor) / step) * step;
