@@ -61,6 +61,7 @@ test('a thin cord is refused however short the cut, and the new circuit has no b
 	await expect(page.getByText('Short cuts do not make it safe')).toBeVisible();
 	const fixes = page.getByTestId('fixes');
 	await expect(fixes.getByText(/^Cord of 4 mm², as long as it is/)).toBeVisible();
+	await openStage(page, 'how-far');
 	await expect(page.getByTestId('solved')).toContainText('4 mm²');
 	const circuit = fixes.getByRole('listitem').filter({ hasText: 'A new circuit, whole' });
 	await expect(circuit.getByRole('button')).toHaveCount(0);

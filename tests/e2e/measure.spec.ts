@@ -1,4 +1,4 @@
-import { expect, test } from './demo';
+import { expect, openStage, test } from './demo';
 
 test('a volts reading goes before the model and shows the T balloon, until it is taken back', async ({
 	page,
@@ -7,6 +7,7 @@ test('a volts reading goes before the model and shows the T balloon, until it is
 	await page.goto(`/supply?bench=${await demo.benchId('Towpath trolley')}`);
 	const balloon = page.locator('[data-figure="supply.resistanceOhm"]');
 	await expect(balloon).toHaveText('M');
+	await openStage(page, 'measure');
 	await page.getByRole('textbox', { name: 'Idle' }).fill('121');
 	await page.getByRole('textbox', { name: 'Under arc' }).fill('117');
 	await page.getByRole('textbox', { name: 'Clamp meter' }).fill('25');
@@ -29,6 +30,7 @@ test('a timed fill lowers the delivery, a timed drain sets the flow', async ({ p
 	await page.locator('[data-part="compressor"]').click();
 	const delivery = page.locator('[data-figure="air.deliveryLpm"]').first();
 	await expect(delivery).toHaveText('D');
+	await openStage(page, 'measure');
 	await page.getByLabel('Test', { exact: true }).selectOption('Timed fill');
 	await page.getByLabel('From', { exact: true }).fill('4');
 	await page.getByLabel('Up to').fill('100 psi');
@@ -39,6 +41,7 @@ test('a timed fill lowers the delivery, a timed drain sets the flow', async ({ p
 	await page.getByTestId('notice').getByRole('button', { name: /Undo/ }).click();
 	await expect(delivery).toHaveText('D');
 
+	await openStage(page, 'measure');
 	await page.getByLabel('Test', { exact: true }).selectOption('Timed drain');
 	await page.getByLabel('From', { exact: true }).fill('7');
 	await page.getByRole('textbox', { name: 'Down to' }).fill('8');

@@ -4,6 +4,8 @@ import { request as rawRequest } from 'node:http';
 import { networkInterfaces } from 'node:os';
 import { join } from 'node:path';
 import { fuzzRequests } from '../../scripts/fuzz/requests';
+import jsQR from 'jsqr';
+import { PNG } from 'pngjs';
 import { killWhileLogging } from '../../scripts/kill';
 import { DemoServer, expect, test } from './demo';
 
@@ -131,6 +133,19 @@ test('from the shop’s network a passcode is asked for; the wall link only look
 	await page.keyboard.press('Enter');
 	await expect(page).toHaveURL(/\/wear/);
 	await expect(page.getByRole('heading', { name: /Bay 2|electrode/i }).first()).toBeVisible();
+
+	// The code in the header says this very cut, to another program that reads such codes.
+	await page.goto(`${shop}/setup?t=9`);
+	await page.getByRole('button', { name: 'This cut on a phone' }).click();
+	const code = page.getByRole('img', { name: /^Code that opens/ });
+	const seen = PNG.sync.read(await code.screenshot());
+	const read = jsQR(new Uint8ClampedArray(seen.data), seen.width, seen.height);
+	const opened = new URL(read!.data);
+	expect(opened.origin).toBe(shop);
+	expect(opened.pathname).toBe('/setup');
+	expect(opened.searchParams.get('t')).toBe('9');
+	await page.goto(opened.href);
+	await expect(page.getByRole('textbox', { name: 'Thickness' })).toHaveValue('9 mm');
 
 	const stranger = await browser.newContext();
 	const api = await stranger.request.get(`${shop}/api/benches`);

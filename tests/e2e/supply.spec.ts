@@ -1,4 +1,4 @@
-import { expect, test } from './demo';
+import { expect, openStage, test } from './demo';
 
 const line = (name: string) => `[data-station="${name}"]`;
 const HARD = 'arc=60&rest=30';
@@ -104,6 +104,7 @@ test('a timed drain is listed with what it moved, and can be taken back from the
 	demo
 }) => {
 	await page.goto(`/supply?bench=${await demo.benchId('Towpath trolley')}`);
+	await openStage(page, 'measure');
 	await page.getByLabel('Test', { exact: true }).selectOption('Timed drain');
 	await page.getByRole('textbox', { name: 'From' }).fill('8');
 	await page.getByRole('textbox', { name: 'Down to' }).fill('80 psi');
@@ -124,6 +125,7 @@ test('which device tripped is asked first, and an earth-fault device is never to
 	page
 }) => {
 	await page.goto('/supply');
+	await openStage(page, 'measure');
 	await page.getByLabel('Test', { exact: true }).selectOption('It tripped');
 	await page.getByRole('radio', { name: 'earth-fault device' }).check();
 	await expect(page.getByRole('region', { name: 'Measure it' })).toContainText('Never bridge it');

@@ -1,3 +1,4 @@
+import type { Page } from '@playwright/test';
 import { expect, test } from './demo';
 
 /** Said once, and not understood by those who tried the program for the first time. */
@@ -38,10 +39,11 @@ const PAGES = [
 	'/start'
 ];
 
-test('no page says a word that was not understood, folded steps included', async ({
+test('no page says a word that was not understood or leaves a choice unexplained, folded steps included', async ({
 	page,
 	demo
 }) => {
+	const missing: string[] = [];
 	for (const bench of ['Bay 2', 'Towpath trolley']) {
 		const id = await demo.benchId(bench);
 		for (const path of PAGES) {
@@ -53,9 +55,25 @@ test('no page says a word that was not understood, folded steps included', async
 			const text = await page.locator('body').innerText();
 			const found = NOT_UNDERSTOOD.filter((words) => words.test(text)).map(String);
 			expect(found, `${path} on ${bench}`).toEqual([]);
+			missing.push(...(await unexplained(page)).map((name) => `${name}: ${path} on ${bench}`));
 		}
 	}
+	expect(missing, 'choices without a line of help').toEqual([]);
 });
+
+/** Choices whose words say it alone. */
+const PLAIN = ['Units', 'Theme', 'Currency', 'Words or keys'];
+/** Choices without a line of help for what is chosen. */
+const unexplained = (page: Page): Promise<string[]> =>
+	page.locator('[role=radiogroup][aria-label]').evaluateAll(
+		(groups, plain) =>
+			groups
+				.filter((group) => group.querySelector(':checked'))
+				.filter((group) => !group.parentElement!.querySelector('[data-testid="help"]'))
+				.map((group) => group.getAttribute('aria-label')!)
+				.filter((name) => !plain.includes(name)),
+		PLAIN
+	);
 
 test('each choice says in one line what the chosen one means', async ({ page }) => {
 	await page.goto('/setup');

@@ -47,8 +47,8 @@
 		label={field.label}
 		showLabel
 		options={[
-			{ value: 'yes', label: 'fitted' },
-			{ value: 'no', label: 'none' }
+			{ value: 'yes', label: 'fitted', help: 'It is there; its figures stand below.' },
+			{ value: 'no', label: 'none', help: 'There is none.' }
 		]}
 		value={value === null ? 'no' : 'yes'}
 		choose={(to) => set(to === 'yes' ? field.fitted : null)}

@@ -14,10 +14,22 @@
 	const parts = $derived(bench.plan.figures['setup.speedMmS'].value !== null);
 	const hasEdge = $derived(starts.some(({ method }) => method === 'edge'));
 	const WAYS = [
-		{ value: 'edge', label: 'From an edge' },
-		{ value: 'pierce', label: 'In the plate' },
-		{ value: 'hover', label: 'Hover' },
-		{ value: 'drilled', label: 'Drilled hole' }
+		{
+			value: 'edge',
+			label: 'From an edge',
+			help: 'The easiest on the parts, wherever the line meets an edge.'
+		},
+		{
+			value: 'pierce',
+			label: 'In the plate',
+			help: 'Through the whole metal, tilted or straight by its thickness.'
+		},
+		{ value: 'hover', label: 'Hover', help: 'Straight down from a gap, out of the spatter.' },
+		{
+			value: 'drilled',
+			label: 'Drilled hole',
+			help: 'Where it is too thick to pierce: start inside a hole.'
+		}
 	] as const;
 	/** What goes through when the start that was asked for does not. */
 	const shown = $derived<StartId>(

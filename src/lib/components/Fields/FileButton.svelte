@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { onMount } from 'svelte';
 	import Upload from '@lucide/svelte/icons/upload';
 
 	/** A button that asks for a file. The same file may be chosen again, after it was mended. */
@@ -17,20 +18,27 @@
 		name?: string;
 		big?: boolean;
 	} = $props();
+	let input: HTMLInputElement;
+	function taken() {
+		const file = input.files?.[0];
+		input.value = '';
+		if (file) take(file);
+	}
+	// Chosen while the page's code was still on its way: nobody heard of it then.
+	onMount(() => {
+		if (input.files?.length) taken();
+	});
 </script>
 
 <label class="btn relative {big ? 'justify-start btn-xl' : ''}">
 	<Upload size={18} aria-hidden="true" />
 	{label}
 	<input
+		bind:this={input}
 		class="sr-only"
 		type="file"
 		{accept}
 		aria-label={name}
-		onchange={(e) => {
-			const file = e.currentTarget.files?.[0];
-			e.currentTarget.value = '';
-			if (file) take(file);
-		}}
+		onchange={taken}
 	/>
 </label>

@@ -89,8 +89,12 @@
 				<Choice
 					label="Sparks"
 					options={[
-						{ value: 'no', label: 'Sparks not read' },
-						{ value: 'yes', label: bench.say(lagDeg, 'angle') }
+						{ value: 'no', label: 'Sparks not read', help: 'Only what the edge shows is used.' },
+						{
+							value: 'yes',
+							label: bench.say(lagDeg, 'angle'),
+							help: 'How far the sparks below trail behind the torch, from straight down.'
+						}
 					]}
 					value={read ? 'yes' : 'no'}
 					choose={(r) => (read = r === 'yes')}

@@ -17,15 +17,31 @@
 	let lagDeg = $state<number | null>(null);
 
 	const ways = [
-		{ value: 'seconds', label: 'Seconds' },
-		{ value: 'speed', label: 'Speed' }
+		{
+			value: 'seconds',
+			label: 'Seconds',
+			help: 'A marked length and a watch: the speed is worked out.'
+		},
+		{ value: 'speed', label: 'Speed', help: 'The speed itself, held by the pacer or a carriage.' }
 	] as const;
 	const tells = [
-		{ value: 'well', label: 'Cut well' },
-		{ value: 'angle', label: 'Spark angle' },
-		{ value: 'soft', label: 'Thick dross' },
-		{ value: 'hard', label: 'Hard dross' },
-		{ value: 'not', label: 'Not through' }
+		{
+			value: 'well',
+			label: 'Cut well',
+			help: 'Through, and the edge is what you wanted: a good speed.'
+		},
+		{
+			value: 'angle',
+			label: 'Spark angle',
+			help: 'How far the sparks below trailed, from straight down.'
+		},
+		{ value: 'soft', label: 'Thick dross', help: 'Thick and soft, knocks off easily: too slow.' },
+		{
+			value: 'hard',
+			label: 'Hard dross',
+			help: 'A thin bead welded on, has to be ground: too fast.'
+		},
+		{ value: 'not', label: 'Not through', help: 'Sparks came back up: far too fast.' }
 	] as const;
 	const held = $derived(
 		by === 'speed'

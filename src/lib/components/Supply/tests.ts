@@ -112,18 +112,30 @@ export const TESTS: readonly MeasureTest[] = [
 
 /** What each answer to "which device?" means; none of them is ever bridged. */
 export const DEVICES = [
-	{ value: 'breaker', label: 'breaker, by heat', note: '' },
+	{
+		value: 'breaker',
+		label: 'breaker, by heat',
+		help: 'After a while under load: it got too warm.',
+		note: ''
+	},
 	{
 		value: 'switch-on',
 		label: 'at switch-on',
+		help: 'The moment it was switched on.',
 		note: 'Inrush against the magnetic band, not load: start other motors first, put them on another circuit. Fewer amps do not help.'
 	},
 	{
 		value: 'earth-fault',
 		label: 'earth-fault device',
+		help: 'The one with a test button let go.',
 		note: 'Current leaking to earth, not load: dry plugs, look for damaged leads, one machine per device; an electrician finds the fault. Never bridge it.'
 	},
-	{ value: 'held', label: 'nothing, it held', note: '' }
+	{
+		value: 'held',
+		label: 'nothing, it held',
+		help: 'It ran this long and nothing let go.',
+		note: ''
+	}
 ] as const;
 export type Device = (typeof DEVICES)[number]['value'];
 

@@ -40,8 +40,8 @@
 	<Choice
 		label="Paper"
 		options={[
-			{ value: 'A4', label: 'A4' },
-			{ value: 'letter', label: 'Letter' }
+			{ value: 'A4', label: 'A4', help: '210 × 297 mm, the usual sheet outside North America.' },
+			{ value: 'letter', label: 'Letter', help: '8 1/2 × 11 in, the usual sheet in North America.' }
 		]}
 		value={paper}
 		choose={(p) => (paper = p)}

@@ -97,7 +97,7 @@
 	<div class="flex flex-wrap items-end gap-x-4 gap-y-2">
 		<Choice
 			label="Outline"
-			options={SHAPE_KINDS.map((value) => ({ value, label: SHAPE_WORDS[value] }))}
+			options={SHAPE_KINDS.map((value) => ({ value, ...SHAPE_WORDS[value] }))}
 			value={shape?.kind ?? ('' as never)}
 			choose={(kind) => draft.choose(kind)}
 		/>

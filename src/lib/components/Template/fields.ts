@@ -1,13 +1,13 @@
 import type { Quantity } from '$lib/core';
 import type { Shape, ShapeKind } from '$lib/core/shape/makers';
 
-export const SHAPE_WORDS: Record<ShapeKind, string> = {
-	rectangle: 'Rectangle',
-	disc: 'Disc',
-	ring: 'Ring',
-	slot: 'Slot',
-	flange: 'Flange',
-	polygon: 'Polygon'
+export const SHAPE_WORDS: Record<ShapeKind, { label: string; help: string }> = {
+	rectangle: { label: 'Rectangle', help: 'Two sides, corners rounded if you like.' },
+	disc: { label: 'Disc', help: 'A full circle.' },
+	ring: { label: 'Ring', help: 'A circle with a round hole in its middle.' },
+	slot: { label: 'Slot', help: 'A long hole with round ends.' },
+	flange: { label: 'Flange', help: 'A ring with bolt holes on a circle.' },
+	polygon: { label: 'Polygon', help: 'Equal sides, measured across its corners.' }
 };
 
 export interface ShapeField {
@@ -42,8 +42,8 @@ export const fieldValue = (shape: Shape, key: string): number =>
 	(shape as unknown as Record<string, number>)[key]!;
 
 export const UNIT_CHOICES = [
-	{ value: 1, label: 'mm' },
-	{ value: 10, label: 'cm' },
-	{ value: 25.4, label: 'inches' },
-	{ value: 25.4 / 96, label: 'px' }
+	{ value: 1, label: 'mm', help: 'One unit of the drawing is a millimetre.' },
+	{ value: 10, label: 'cm', help: 'One unit of the drawing is a centimetre.' },
+	{ value: 25.4, label: 'inches', help: 'One unit of the drawing is an inch.' },
+	{ value: 25.4 / 96, label: 'px', help: '96 units are an inch, as screens count.' }
 ];

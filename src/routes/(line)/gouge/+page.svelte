@@ -1,7 +1,6 @@
 <script lang="ts">
 	import { METALS } from '$lib/core';
 	import Fig from '$lib/components/Balloon/Fig.svelte';
-	import FigureList from '$lib/components/Balloon/FigureList.svelte';
 	import Cell from '$lib/components/Card/Cell.svelte';
 	import DoDont from '$lib/components/Card/DoDont.svelte';
 	import SettingCard from '$lib/components/Card/SettingCard.svelte';
@@ -11,6 +10,7 @@
 	import GrooveSection from '$lib/components/Gouge/GrooveSection.svelte';
 	import Findings from '$lib/components/Marks/Findings.svelte';
 	import State from '$lib/components/Marks/State.svelte';
+	import Stage from '$lib/components/Stage.svelte';
 	import { stateWord } from '$lib/components/Line/line';
 	import { GOUGE_RANGES } from '$lib/core/gouge/groove';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
@@ -22,6 +22,13 @@
 	const title = $derived(
 		`${bench.show(gouge.depthMm, 'small').text} × ${bench.say(gouge.widthMm, 'small')} groove, ${METALS[bench.cut.metal].label.toLowerCase()}`
 	);
+	/** Between 30 and 50° from the plate: flatter is shallower, steeper deeper (common practice). */
+	const ANGLE_HELP: Record<number, string> = {
+		30: 'Flattest: wide and shallow.',
+		35: 'Flat: shallower, easy to see.',
+		40: 'One school’s angle for a groove.',
+		45: 'The other school’s: deeper.'
+	};
 	const set = (field: 'depthMm' | 'widthMm') => (value: number | null) => {
 		bench.setGouge({ [field]: value! });
 		bench.settle();
@@ -52,7 +59,11 @@
 			<Choice
 				label="Torch from the plate"
 				showLabel
-				options={[30, 35, 40, 45].map((value) => ({ value, label: `${value}°` }))}
+				options={[30, 35, 40, 45].map((value) => ({
+					value,
+					label: `${value}°`,
+					help: ANGLE_HELP[value]
+				}))}
 				value={gouge.angleFromPlateDeg}
 				choose={(angleFromPlateDeg) => {
 					bench.setGouge({ angleFromPlateDeg });
@@ -130,23 +141,15 @@
 		<Findings station="gouge" />
 	</div>
 </div>
-<div class="below">
-	<h2 class="h">What it comes from</h2>
-	<FigureList
-		size={29}
-		columns
-		rows={[
-			{ id: 'gouge.deepestPassMm' },
-			{ id: 'gouge.depthPerPassMm' },
-			{ id: 'gouge.areaMm2' },
-			{ id: 'gouge.removalKgH' }
-		]}
-	/>
-	<p class="sub mt-2">
-		Flatter is shallower, steeper is deeper; for more width take more passes or weave (common
-		practice). These figures are our own model until you cut one test groove: start on scrap.
-	</p>
-</div>
+<Stage
+	when="besides"
+	id="comes-from"
+	title="What it comes from"
+	answer="{bench.sayFigure('gouge.removalKgH')} taken out, at most {bench.sayFigure(
+		'gouge.deepestPassMm'
+	)} a pass"
+	load={() => import('$lib/components/Gouge/ComesFrom.svelte')}
+/>
 
 <style>
 	.gouge {

@@ -4,6 +4,7 @@
 	import type { PartId } from '$lib/components/Bench/parts';
 	import Findings from '$lib/components/Marks/Findings.svelte';
 	import Later from '$lib/components/Later.svelte';
+	import Stage from '$lib/components/Stage.svelte';
 	import Mark from '$lib/components/Marks/Mark.svelte';
 	import Fixes from '$lib/components/Supply/Fixes.svelte';
 	import Rails from '$lib/components/Supply/Rails.svelte';
@@ -15,6 +16,15 @@
 	const bench = getWorkbench();
 	const study = supplyStudy();
 	const answer = $derived(supplyAnswer(bench.plan, bench));
+	const most = $derived(bench.plan.figures['supply.runsOnA'].value);
+	const drain = $derived(
+		bench.plan.figures['water.drainH'].value === null
+			? 'nothing to drain'
+			: `drain within ${bench.sayFigure('water.drainH')}`
+	);
+	const measured = $derived(
+		bench.measured.filter(({ entry }) => entry.kind !== 'test-cut' && entry.kind !== 'scrap').length
+	);
 	let open = $state<PartId>('cord');
 	onMount(() => () => study.close());
 	$effect(() => study.ask(bench.inputs));
@@ -41,24 +51,39 @@
 		<Findings station="supply" />
 	</div>
 </div>
-<div class="below">
+<Stage
+	when="before"
+	id="how-far"
+	title="How far it goes"
+	answer={most === null ? 'nothing surely runs on' : `at most ${bench.say(most, 'current')} run on`}
+	load={() => import('$lib/components/Supply/Solved.svelte')}
+	props={{ study }}
+/>
+<div class="session">
 	<Later
 		load={() => import('$lib/components/Supply/Session.svelte')}
 		heightPx={340}
 		props={{ study }}
 	/>
-	<Later
-		load={() => import('$lib/components/Supply/Solved.svelte')}
-		heightPx={340}
-		props={{ study }}
+</div>
+{#if bench.bench.air.source === 'compressor'}
+	<Stage
+		when="after"
+		id="water"
+		title="Water and air"
+		answer={drain}
+		load={() => import('$lib/components/Supply/Water.svelte')}
 	/>
-</div>
-<div class="below">
-	<Later load={() => import('$lib/components/Supply/MeasureIt.svelte')} heightPx={300} />
-	<div class="grid content-start gap-4">
-		<Later load={() => import('$lib/components/Supply/Water.svelte')} heightPx={260} />
-	</div>
-</div>
+{/if}
+<Stage
+	when="besides"
+	id="measure"
+	title="Measure it"
+	answer={measured === 0
+		? 'a meter, a gauge and a watch go before every model'
+		: `${measured} measured here`}
+	load={() => import('$lib/components/Supply/MeasureIt.svelte')}
+/>
 
 <style>
 	.split {
@@ -76,6 +101,11 @@
 		max-height: 440px;
 		overflow-y: auto;
 	}
+	.session {
+		margin: 0 24px;
+		padding: 10px 0 12px;
+		border-top: 2px solid var(--ink);
+	}
 	.below {
 		grid-template-columns: 1fr 1fr;
 	}
@@ -83,6 +113,9 @@
 		.split,
 		.below {
 			grid-template-columns: minmax(0, 1fr);
+		}
+		.session {
+			margin: 0 12px;
 		}
 		.answer {
 			font-size: 2.75rem;

@@ -33,8 +33,8 @@
 		if (ready) draft.make(bench.inputs, torch);
 	});
 	const sides = [
-		{ value: 'kept', label: 'on the part' },
-		{ value: 'waste', label: 'on the waste' }
+		{ value: 'kept', label: 'on the part', help: 'It lies on the piece you keep.' },
+		{ value: 'waste', label: 'on the waste', help: 'It lies on the piece you throw away.' }
 	] as const;
 </script>
 

@@ -38,8 +38,12 @@ function stageFields(bench: Bench, dryer: boolean): Field[] {
 												)
 											]),
 									choice(`air.stages.${i}.where`, 'At the', [
-										['compressor', 'compressor'],
-										['cutter', 'cutter']
+										[
+											'compressor',
+											'compressor',
+											'Behind the tank: it cools what the compressor makes.'
+										],
+										['cutter', 'cutter', 'At the cutter: it catches what the hose lets fall out.']
 									]),
 									q(`air.stages.${i}.lossBar`, 'Clean it loses', 'pressure'),
 									q(`air.stages.${i}.atLpm`, 'at a flow of', 'flow'),
@@ -67,17 +71,17 @@ function stageFields(bench: Bench, dryer: boolean): Field[] {
 function sourceFields(bench: Bench): Field[] {
 	const { air } = bench;
 	const source = choice('air.source', 'Air comes from', [
-		['compressor', 'compressor'],
-		['bottle', 'bottles'],
-		['built-in', 'built in']
+		['compressor', 'compressor', 'A compressor with a tank, and a hose from it.'],
+		['bottle', 'bottles', 'From bottles through a regulator; never oxygen.'],
+		['built-in', 'built in', 'The cutter has a compressor inside.']
 	]);
 	if (air.source === 'built-in') return [source];
 	if (air.source === 'bottle') {
 		return [
 			source,
 			choice('air.bottle.gas', 'Gas', [
-				['air', 'air'],
-				['nitrogen', 'nitrogen']
+				['air', 'air', 'Dry and clean: no water, no oil.'],
+				['nitrogen', 'nitrogen', 'Cleaner edge on stainless and aluminium; air the room.']
 			]),
 			q('air.bottle.count', 'Bottles', 'count'),
 			q('air.bottle.waterL', 'Water volume of one', 'volume'),
@@ -91,8 +95,8 @@ function sourceFields(bench: Bench): Field[] {
 	return [
 		source,
 		choice('air.compressor.rating', 'Plate tells', [
-			['delivered', 'free air delivered'],
-			['displaced', 'displacement only']
+			['delivered', 'free air delivered', 'What really comes out: FAD, or CFM at a pressure.'],
+			['displaced', 'displacement only', 'What the pistons sweep: a good third never comes out.']
 		]),
 		{
 			kind: 'list',
@@ -114,8 +118,8 @@ function sourceFields(bench: Bench): Field[] {
 		q('air.compressor.cutInBar', 'Cut-in', 'pressure'),
 		q('air.compressor.cutOutBar', 'Cut-out', 'pressure'),
 		choice('air.compressor.oil', 'Lubrication', [
-			['oiled', 'oiled'],
-			['oil-free', 'oil-free']
+			['oiled', 'oiled', 'Lives longer; oil mist wants a coalescing filter.'],
+			['oil-free', 'oil-free', 'No oil in the air; wears out sooner when it runs without rest.']
 		]),
 		q('air.altitudeM', 'Altitude', 'altitude')
 	];

@@ -11,8 +11,8 @@ const inputFields = (b: Bench): Field => ({
 		fields: [
 			q(`cutter.inputs.${i}.voltageV`, 'Voltage', 'voltage'),
 			choice(`cutter.inputs.${i}.phases`, 'Phases', [
-				[1, 'one'],
-				[3, 'three']
+				[1, 'one', 'Two live pins, or one and neutral.'],
+				[3, 'three', 'Three live pins.']
 			]),
 			q(`cutter.inputs.${i}.inputMaxA`, 'Draws at most', 'current', { optional: true }),
 			q(`cutter.inputs.${i}.inputEffA`, 'Effective, I1eff', 'current', { optional: true }),
@@ -69,9 +69,9 @@ export const CUTTER_PARTS: Part[] = [
 			q('cutter.airMaxBar', 'to', 'pressure'),
 			q('cutter.airFlowLpm', 'Air flow', 'flow', { optional: true }),
 			choice('cutter.regulator', 'Working pressure', [
-				['itself', 'sets itself'],
-				['set', 'set at it'],
-				['none', 'shop’s regulator']
+				['itself', 'sets itself', 'The cutter sets its own pressure by lead and mode.'],
+				['set', 'set at it', 'A knob and a gauge on the cutter, set while air flows.'],
+				['none', 'shop’s regulator', 'Set on the wall; the cutter takes what comes.']
 			]),
 			...(b.cutter.regulator === 'none'
 				? []

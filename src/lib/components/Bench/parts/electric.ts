@@ -5,8 +5,8 @@ import { EARTH_FAULT_DEVICES } from '$lib/core/circuit/earthFault';
 import { choice, conductors, q, text, type Field, type Part } from './fields';
 
 const PHASES = [
-	[1, 'one'],
-	[3, 'three']
+	[1, 'one', 'One live wire with neutral, or two live ones.'],
+	[3, 'three', 'Three live wires.']
 ] as const;
 
 /** Fields of a circuit at a path: the cutter's own, or one of the others. */
@@ -15,19 +15,28 @@ function breakerFields(path: string): Field[] {
 		q(`${path}.breaker.ratingA`, 'Rating', 'current'),
 		q(`${path}.nominalV`, 'Voltage', 'voltage'),
 		choice(`${path}.breaker.standard`, 'Kind', [
-			['iec60898', 'IEC'],
-			['ul489', 'UL']
+			['iec60898', 'IEC', 'Marked B, C or D before the amps.'],
+			['ul489', 'UL', 'Marked with amps alone, as in North American panels.']
 		]),
 		choice(`${path}.phases`, 'Phases', PHASES),
 		choice(`${path}.breaker.curve`, 'Curve (IEC)', [
-			['B', 'B'],
-			['C', 'C'],
-			['D', 'D']
+			['B', 'B', 'Lets go at 3 to 5 times its amps at once: sockets.'],
+			['C', 'C', 'Lets go at 5 to 10 times its amps at once: motors, cutters.'],
+			['D', 'D', 'Lets go at 10 to 20 times its amps at once: heavy inrush.']
 		]),
 		choice(
 			`${path}.earthFault`,
 			'Earth-fault device',
-			EARTH_FAULT_DEVICES.map((device) => [device, device] as const)
+			EARTH_FAULT_DEVICES.map(
+				(device) =>
+					[
+						device,
+						device,
+						device === 'none'
+							? 'No device with a test button feeds it.'
+							: 'Lets go when this much leaks to earth.'
+					] as const
+			)
 		)
 	];
 }
@@ -37,8 +46,8 @@ function wireFields(path: string, bench: Bench): Field[] {
 		choice(`${path}.wire.size`, 'Size', conductors(bench)),
 		q(`${path}.wire.lengthM`, 'Length, one way', 'run'),
 		choice(`${path}.wire.method`, 'Run in', [
-			['conduit', 'conduit'],
-			['clipped', 'clipped']
+			['conduit', 'conduit', 'In a pipe or wall: it cools less.'],
+			['clipped', 'clipped', 'On the wall in free air: it cools better.']
 		])
 	];
 }
@@ -61,8 +70,8 @@ function panelFields(bench: Bench): Field[] {
 	const { nominalV, phases, breaker, wire, receptacleA, earthFault } = supply;
 	return [
 		choice('supply.system', 'Rules of', [
-			['iec', 'IEC'],
-			['north-america', 'North America']
+			['iec', 'IEC', 'mm² wires, IEC breakers.'],
+			['north-america', 'North America', 'AWG wires, UL breakers, NEC tables.']
 		]),
 		q('supply.serviceOhm', 'Service resistance', 'resistance', { optional: true }),
 		q('supply.ambientC', 'Around the panel', 'temperature'),
@@ -85,8 +94,8 @@ function panelFields(bench: Bench): Field[] {
 						hint: 'motors about 6'
 					}),
 					choice(`supply.loads.${i}.when`, 'Runs', [
-						['always', 'always'],
-						['compressor', 'with compressor']
+						['always', 'always', 'All the time, like lamps.'],
+						['compressor', 'with compressor', 'Whenever the compressor runs.']
 					])
 				]
 			})),
@@ -238,8 +247,8 @@ export const ELECTRIC_PARTS: Part[] = [
 						choice('supply.cord.size', 'Size', conductors(b)),
 						q('supply.cord.lengthM', 'Length, one way', 'run'),
 						choice('supply.cord.kind', 'It is', [
-							['made-up', 'made up'],
-							['listed', 'a listed set']
+							['made-up', 'made up', 'Plug and socket put on by hand: judged as a wire.'],
+							['listed', 'a listed set', 'Bought whole, with amps on its label.']
 						]),
 						...(b.supply.cord.kind === 'listed'
 							? [q('supply.cord.labelA', 'Amps on its label', 'current', { optional: true })]

@@ -32,7 +32,7 @@ export type Field = { rare?: boolean } & (
 			kind: 'choice';
 			path: string;
 			label: string;
-			options: readonly { value: string | number | boolean; label: string }[];
+			options: readonly { value: string | number | boolean; label: string; help?: string }[];
 	  }
 	/** A thing that may be missing: null, or `fitted`. */
 	| { kind: 'fitted'; path: string; label: string; fitted: unknown }
@@ -82,12 +82,13 @@ export const text = (path: string, label: string): Field => ({ kind: 'text', pat
 export const choice = (
 	path: string,
 	label: string,
-	options: readonly (readonly [string | number | boolean, string])[]
+	/** Value, label and, where the words do not say it alone, what it means. */
+	options: readonly (readonly [value: string | number | boolean, label: string, help?: string])[]
 ): Field => ({
 	kind: 'choice',
 	path,
 	label,
-	options: options.map(([value, l]) => ({ value, label: l }))
+	options: options.map(([value, l, help]) => ({ value, label: l, help }))
 });
 export const conductors = (bench: Bench) =>
 	conductorsFor(bench.supply.system).map((size) => [size, conductorLabel(size)] as const);
