@@ -96,7 +96,22 @@ import { thicknessInFromGauge, type GaugeTable } from '../../src/lib/core/quanti
 import { parseQuantity } from '../../src/lib/core/quantity/parse';
 import { shades } from '../../src/lib/core/safety/shade';
 import { firstCrossing, settledPeak } from '../../src/lib/core/session/node';
-import { growthUm, nozzleLoad, NO_USE } from '../../src/lib/core/wear/electrode';
+import { growthUm, nozzleLoad, NO_USE, RATES_UM } from '../../src/lib/core/wear/electrode';
+import { BORE_RATES_UM } from '../../src/lib/core/wear/nozzle';
+import { costOfCut, totalOf, type CostInputs } from '../../src/lib/core/cost/cost';
+import { nnls } from '../../src/lib/core/solve/nnls';
+import {
+	remainingLife,
+	survives,
+	weibullFit,
+	weibullScale
+} from '../../src/lib/core/solve/weibull';
+import {
+	dayAfter,
+	daysLeft,
+	normalReorderPoint,
+	poissonReorderPoint
+} from '../../src/lib/core/stock/reorder';
 
 export type Value = number | boolean | string;
 type Inputs = Record<string, Value>;
@@ -133,6 +148,28 @@ const num = (inputs: Inputs, name: string): number => {
 	return value;
 };
 /** Numbers in a row, written with spaces between. */
+const numbers = (text: string): number[] => text.trim().split(/\s+/).filter(Boolean).map(Number);
+const lives = (inputs: Inputs, name: string): number[] => numbers(String(inputs[name]));
+const FREE: CostInputs = {
+	arcS: 0,
+	handlingS: 0,
+	ratePerH: 0,
+	pricePerKwh: 0,
+	pairPrice: 0,
+	pairShare: 0,
+	inputW: 0,
+	airL: 0,
+	kwPerLpm: 0,
+	pricePerAirL: 0
+};
+const reorderOf = (i: Inputs) =>
+	normalReorderPoint(
+		{ perWeek: num(i, 'use_per_week'), spreadPerWeek: num(i, 'sigma_per_week') },
+		{
+			weeks: num(i, 'lead_weeks'),
+			spreadWeeks: typeof i.sigma_lead === 'number' ? i.sigma_lead : 0
+		}
+	);
 const METAL_NAMES: Record<string, MetalId> = {
 	mild_steel: 'mild-steel',
 	stainless_304: 'stainless',
@@ -673,6 +710,112 @@ export const COMPUTE: Record<string, Compute> = {
 				loadMin: (num(i, 'starts') * num(i, 'arc_s')) / 60
 			}) / 1000
 	}),
+	weibull_mle: (i) => {
+		const fit = weibullFit(lives(i, 'failures'), lives(i, 'right_censored'))!;
+		return {
+			...fit,
+			B10: remainingLife(fit, 0, 0.9),
+			median: remainingLife(fit, 0, 0.5)
+		};
+	},
+	weibull_no_finite_mle: (i) => ({
+		finite_mle_exists: weibullFit(lives(i, 'failures'), lives(i, 'right_censored')) !== undefined
+	}),
+	weibull_known_shape: (i) => ({
+		scale: weibullScale(num(i, 'shape'), lives(i, 'failures'), lives(i, 'right_censored'))
+	}),
+	weibull_mle_exponential: (i) => ({
+		scale: weibullScale(1, lives(i, 'failures'), lives(i, 'right_censored'))
+	}),
+	conditional_remaining_life: (i) => {
+		const fit = { shape: num(i, 'shape'), scale: num(i, 'scale') };
+		const left = (share: number) => remainingLife(fit, num(i, 'age'), share);
+		return {
+			median_remaining: left(0.5),
+			remaining_with_90pct_survival: left(0.9),
+			remaining_with_10pct_survival: left(0.1),
+			survival_over_look_ahead: survives(fit, num(i, 'age'), num(i, 'look_ahead'))
+		};
+	},
+	nnls_wear: (i) => {
+		const rows = String(i.rows_starts_minutes_pierces).split(';').map(numbers);
+		const y = lives(i, 'wear');
+		const columns = [0, 1, 2];
+		const x = nnls(
+			columns.map((a) => columns.map((b) => rows.reduce((sum, r) => sum + r[a]! * r[b]!, 0))),
+			columns.map((a) => rows.reduce((sum, r, k) => sum + r[a]! * y[k]!, 0))
+		)!;
+		return { coef_starts: x[0]!, coef_minutes: x[1]!, coef_pierces: x[2]! };
+	},
+	cost_per_metre: (i) => {
+		const arcS = 1000 / num(i, 'speed_mm_s');
+		const growth = growthUm(
+			{
+				...NO_USE,
+				starts: num(i, 'starts_per_m'),
+				loadMin: arcS / 60
+			},
+			{
+				...RATES_UM,
+				start: num(i, 'um_per_start'),
+				arcMinute: num(i, 'um_per_arc_min')
+			}
+		);
+		const airL = ((arcS + num(i, 'starts_per_m') * num(i, 'post_flow_s')) * num(i, 'air_lpm')) / 60;
+		const of = (over: Partial<CostInputs>) =>
+			costOfCut({
+				arcS,
+				handlingS: num(i, 'handling_s_per_m'),
+				ratePerH: num(i, 'rate_per_h'),
+				pricePerKwh: num(i, 'price_per_kwh'),
+				pairPrice: num(i, 'set_price'),
+				pairShare: growth / num(i, 'pit_limit_um'),
+				inputW: outputPowerW(num(i, 'output_a')) / num(i, 'efficiency'),
+				airL,
+				kwPerLpm: num(i, 'compressor_kw') / num(i, 'compressor_fad_lpm'),
+				pricePerAirL: 0,
+				...over
+			});
+		const cost = of({});
+		const kwhAir = of({ inputW: 0 }).kwh;
+		return {
+			labour_money: cost.labour,
+			labour_arc_only_money: of({ handlingS: 0 }).labour,
+			parts_money: cost.parts,
+			kwh: cost.kwh - kwhAir,
+			kwh_air: kwhAir,
+			total_per_m: totalOf(cost)
+		};
+	},
+	cost_labour: (i) => {
+		const labour = (handlingS: number) =>
+			costOfCut({ ...FREE, arcS: num(i, 'arc_s'), handlingS, ratePerH: num(i, 'rate_per_h') })
+				.labour;
+		return { arc_only: labour(0), with_handling: labour(num(i, 'handling_s')) };
+	},
+	cost_kwh: (i) => ({
+		kwh: costOfCut({ ...FREE, arcS: num(i, 'arc_s'), inputW: num(i, 'input_w') }).kwh
+	}),
+	reorder_point: (i) => {
+		const point = reorderOf(i);
+		return { reorder_point: point, reorder_at_whole: Math.ceil(point - 1e-9) };
+	},
+	reorder_lead_spread: (i) => ({ reorder_point: reorderOf(i) }),
+	poisson_reorder: (i) => ({ at: poissonReorderPoint(num(i, 'expected')) }),
+	run_out_date: (i) => {
+		const days = daysLeft(num(i, 'stock'), num(i, 'use_per_week'))!;
+		return {
+			days_left: days,
+			runs_out_on: dayAfter(String(i.today), days),
+			reorder_point: reorderOf(i),
+			order_now: num(i, 'stock') <= reorderOf(i)
+		};
+	},
+	trade_bore: (i) => {
+		const arcMin = (num(i, 'starts') * num(i, 'arc_s')) / 60;
+		const use = { ...NO_USE, starts: num(i, 'starts'), arcMin, loadMin: arcMin };
+		return { grown_mm: growthUm(use, BORE_RATES_UM) / 1000 };
+	},
 	trade_trip: (i) => ({
 		latest_s: tripS(
 			tripCurves(i.standard as BreakerStandard, num(i, 'rating_A')).latest,

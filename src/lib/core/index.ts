@@ -45,12 +45,14 @@ export {
 	PATTERN_CUTS_MOST,
 	READINGS_MOST,
 	type Ledger,
-	type Life,
 	type LoggedCut,
-	type MeasuredPit
+	type FittedPart,
+	type FittedSet,
+	type PartLedger
 } from './evidence/ledger';
 export {
 	addTally,
+	boreGrowthNm,
 	growthNm,
 	NO_TALLY,
 	pitNm,

@@ -12,6 +12,7 @@ import {
 	type Entry,
 	type LoggedEntry
 } from '../core';
+import type { PartKind, Why } from './parts';
 import { openDatabase } from './db';
 import { openStore, Store } from './store';
 
@@ -38,8 +39,29 @@ const append = (entry: Entry, minute: number) =>
 	}).id;
 const undo = (id: number) =>
 	store.log.undo({ opId: `ledger-op-${made++}`, id, at: at(9999), modelVersion: '1' });
-const fit = (minute: number) =>
+/** Sets and parts as the reference reads them. */
+const torch = () => [store.sets.ofBench('b1'), store.parts.ofBench('b1')] as const;
+const put = (minute: number, part: { kind: PartKind; why?: Why }) =>
+	store.parts.fit({
+		opId: `ledger-op-${made++}`,
+		id: `part-${made}`,
+		benchId: 'b1',
+		at: at(minute),
+		...part
+	});
+const takeOut = (n: number) => {
+	const parts = store.parts.ofBench('b1');
+	if (parts.length)
+		store.parts.unfit({
+			opId: `ledger-op-${made++}`,
+			id: parts[n % parts.length]!.id,
+			at: at(9999)
+		});
+};
+const fit = (minute: number, how: { alone?: boolean; why?: Why } = {}) =>
 	store.sets.fit({
+		alone: how.alone,
+		why: { electrode: how.why, nozzle: how.why },
 		opId: `ledger-op-${made++}`,
 		id: `set-${made}`,
 		benchId: 'b1',
@@ -76,6 +98,9 @@ const anEntry: fc.Arbitrary<Entry> = fc.oneof(
 			.map(cut)
 	},
 	fc.double({ min: 0, max: 2, noNaN: true }).map((pitMm): Entry => ({ kind: 'pit', pitMm })),
+	fc
+		.double({ min: 1.05, max: 1.4, noNaN: true })
+		.map((boreMm): Entry => ({ kind: 'bore', boreMm, newMm: 1.1 })),
 	fc.record({
 		kind: fc.constant('start' as const),
 		arcS: fc.nat(30),
@@ -103,7 +128,23 @@ const anEntry: fc.Arbitrary<Entry> = fc.oneof(
 const aStep = fc.oneof(
 	{ weight: 8, arbitrary: fc.record({ entry: anEntry, minute: fc.integer({ min: 0, max: 600 }) }) },
 	{ weight: 3, arbitrary: fc.record({ undo: fc.nat() }) },
-	{ weight: 2, arbitrary: fc.record({ fit: fc.integer({ min: 0, max: 600 }) }) }
+	{
+		weight: 2,
+		arbitrary: fc.record({
+			fit: fc.integer({ min: 0, max: 600 }),
+			alone: fc.boolean(),
+			why: fc.constantFrom('worn' as const, 'lost' as const, undefined)
+		})
+	},
+	{
+		weight: 2,
+		arbitrary: fc.record({
+			put: fc.integer({ min: 0, max: 600 }),
+			kind: fc.constantFrom('nozzle' as const, 'shield' as const, 'ring' as const),
+			why: fc.constantFrom('worn' as const, 'blown' as const)
+		})
+	},
+	{ weight: 1, arbitrary: fc.record({ out: fc.nat() }) }
 );
 
 describe('what is kept beside the log', () => {
@@ -117,15 +158,17 @@ describe('what is kept beside the log', () => {
 					const ids: number[] = [];
 					for (const step of steps) {
 						if ('entry' in step) ids.push(append(step.entry, step.minute));
-						else if ('fit' in step) fit(step.fit);
-						else if (ids.length) undo(ids[step.undo % ids.length]!);
+						else if ('fit' in step) fit(step.fit, step);
+						else if ('put' in step) put(step.put, step);
+						else if ('out' in step) takeOut(step.out);
+						else if ('undo' in step && ids.length) undo(ids[step.undo % ids.length]!);
 						// Asked for after every step, so that nothing kept from before passes for now.
 						store.ledger.of('b1', current());
 					}
 					const { revision: _, ...kept } = store.ledger.of('b1', current());
-					const { revision: _of, ...read } = ledgerFromLog(log(), current());
+					const { revision: _of, ...read } = ledgerFromLog(log(), current(), ...torch());
 					expect(kept).toEqual(read);
-					const evidence = evidenceFromLog(BAY_2, log(), current());
+					const evidence = evidenceFromLog(BAY_2, log(), current(), ...torch());
 					expect({
 						...evidenceFromLedger(BAY_2, store.ledger.of('b1', current())),
 						revision: 0
@@ -166,17 +209,23 @@ describe('what is kept beside the log', () => {
 		append(cut({ starts: 7 }), 5);
 		const wear = () => evidenceFromLedger(BAY_2, store.ledger.of('b1', current())).wear;
 		expect(wear()).toMatchObject({
-			measuredUm: 900,
-			lastPit: { pitUm: 900, useSince: { starts: 7 } }
+			electrode: {
+				measured: [{ grownUm: 900, use: { starts: 150 } }],
+				last: { grownUm: 900, useSince: { starts: 7 } }
+			}
 		});
 		undo(second);
 		expect(wear()).toMatchObject({
-			measuredUm: 400,
-			lastPit: { pitUm: 400, useSince: { starts: 57 } }
+			electrode: {
+				measured: [{ grownUm: 400, use: { starts: 100 } }],
+				last: { grownUm: 400, useSince: { starts: 57 } }
+			}
 		});
 		// One more cut before that pit, told late: it was measured on more starts.
 		append(cut({ starts: 20 }), 1.5);
-		expect(wear()).toMatchObject({ total: { starts: 177 }, lastPit: { useSince: { starts: 57 } } });
+		expect(wear()).toMatchObject({
+			electrode: { total: { starts: 177 }, last: { useSince: { starts: 57 } } }
+		});
 	});
 
 	it('sees what another process wrote', () => {
@@ -207,7 +256,7 @@ describe('what is kept beside the log', () => {
 		expect(store.ledger.outdated()).toEqual(['b1']);
 		const again = new Store(store.db);
 		expect(again.ledger.outdated()).toEqual([]);
-		expect(again.ledger.of('b1', null).life.total.starts).toBe(3);
+		expect(again.ledger.of('b1', null).electrode.total.starts).toBe(3);
 	});
 
 	it('reads no more rows for a long log than for a short one', () => {

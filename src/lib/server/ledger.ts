@@ -1,6 +1,7 @@
 import type Database from 'better-sqlite3';
 import {
 	addTally,
+	boreGrowthNm,
 	growthNm,
 	isReading,
 	NO_TALLY,
@@ -12,11 +13,11 @@ import {
 	tallyOf,
 	type Entry,
 	type Ledger,
-	type Life,
 	type LoggedCut,
-	type MeasuredPit,
+	type PartLedger,
 	type Tally
 } from '$lib/core';
+import { PARTS_MOST } from '$lib/core/wear/inputs';
 import { entryOf, type EntryRow } from './entryRow';
 
 /** Fields of a tally with their columns. */
@@ -34,7 +35,6 @@ const columns = each((c) => c);
 const pitColumns = each((c) => `pit_${c}`);
 const marks = each(() => '?');
 const zeros = each(() => '0');
-const pitTally = each((c, field) => `pit_${c} AS ${field}`);
 const valuesOf = (t: Tally) => FIELDS.map(([field]) => t[field]);
 
 /** A row of the log as the ledger counts it. */
@@ -46,10 +46,13 @@ export interface Counted {
 	entry: Entry;
 }
 type AgedRow = Omit<EntryRow, 'benchId'> & { wornNm: number };
+type PartRow = Tally & { id: string; kind: string; fittedAt: string; why: string | null };
 interface Kept {
 	readings: Partial<Ledger['readings']>;
 	testCuts?: { entry: Extract<Entry, { kind: 'test-cut' }>; wornNm: number }[];
 	cuts?: LoggedCut[];
+	/** Last readings of the nozzles that came out. */
+	pastBores?: Map<string, PartLedger['last']>;
 }
 
 /**
@@ -71,11 +74,18 @@ export class LedgerRepository {
 		{ id: number; at: string; pitNm: number }
 	>;
 	readonly #usedSince: Database.Statement<[string, string | null, string, number], Tally>;
-	readonly #addPits: Database.Statement<unknown[]>;
-	readonly #addWorn: Database.Statement<[number, string]>;
+	readonly #measured: Database.Statement<[string, number], Tally & { pitNm: number }>;
+	readonly #electrodes: Database.Statement<[string, number], Tally & { worn: number }>;
+	readonly #parts: Database.Statement<[string, string, number], PartRow>;
+	readonly #partsAfter: Database.Statement<unknown[]>;
+	readonly #setPart: Database.Statement<unknown[]>;
+	readonly #eachPart: Database.Statement<[string], PartRow>;
+	readonly #bore: Database.Statement<[string, string, string], Omit<EntryRow, 'benchId'>>;
+	readonly #between: Database.Statement<unknown[], Tally>;
+	readonly #addWorn: Database.Statement<unknown[]>;
 	readonly #ageLater: Database.Statement<[number, string, string, number]>;
 	readonly #setWorn: Database.Statement<unknown[]>;
-	readonly #sums: Database.Statement<[string], Tally & { wornNm: number; pitNm: number }>;
+	readonly #sums: Database.Statement<[string], Tally & { wornNm: number }>;
 	readonly #newest: Database.Statement<[string, string, number], AgedRow>;
 	readonly #cuts: Database.Statement<[string, number], LoggedCut>;
 	readonly #revision: Database.Statement<[string], { id: number | null }>;
@@ -119,11 +129,42 @@ export class LedgerRepository {
 			`SELECT ${each((c, field) => `coalesce(sum(${c}), 0) AS ${field}`)} FROM log
 			WHERE bench_id = ? AND set_id IS ? AND undone = 0 AND (at, id) > (?, ?)`
 		);
-		this.#addPits = db.prepare(
-			`UPDATE ledgers SET pit_nm = pit_nm + ?, ${each((c) => `pit_${c} = pit_${c} + ?`)}
+		this.#measured = db.prepare(
+			`SELECT lives.pit_nm AS pitNm, ${each((c, field) => `lives.pit_${c} AS ${field}`)}
+			FROM lives JOIN log ON log.id = lives.pit_id WHERE lives.bench_id = ?
+			ORDER BY log.at DESC, log.id DESC LIMIT ?`
+		);
+		this.#electrodes = db.prepare(
+			`SELECT s.why IS 'worn' AS worn, ${each((c, field) => `coalesce(l.${c}, 0) AS ${field}`)}
+			FROM sets s LEFT JOIN lives l ON l.bench_id = s.bench_id AND l.set_id = s.id
+			WHERE s.bench_id = ? AND s.removed_at IS NOT NULL
+			ORDER BY s.fitted_at DESC, s.rowid DESC LIMIT ?`
+		);
+		const part = `id, kind, fitted_at AS fittedAt, why, ${each((c, field) => `${c} AS ${field}`)}`;
+		this.#parts = db.prepare(
+			`SELECT ${part} FROM parts WHERE bench_id = ? AND kind = ?
+			ORDER BY fitted_at DESC, rowid DESC LIMIT ?`
+		);
+		this.#eachPart = db.prepare(
+			`SELECT ${part} FROM parts WHERE bench_id = ? ORDER BY fitted_at, rowid`
+		);
+		this.#partsAfter = db.prepare(
+			`UPDATE parts SET ${each((c) => `${c} = ${c} + ?`)} WHERE bench_id = ? AND fitted_at > ?`
+		);
+		this.#setPart = db.prepare(`UPDATE parts SET (${columns}) = (${marks}) WHERE id = ?`);
+		this.#bore = db.prepare(
+			`SELECT id, at, set_id AS setId, data, version FROM log
+			WHERE bench_id = ? AND kind = 'bore' AND undone = 0 AND at >= ? AND at < ?
+			ORDER BY at DESC, id DESC LIMIT 1`
+		);
+		this.#between = db.prepare(
+			`SELECT ${each((c, field) => `coalesce(sum(${c}), 0) AS ${field}`)} FROM log
+			WHERE bench_id = ? AND undone = 0 AND (at, id) >= (?, ?) AND at < ?`
+		);
+		this.#addWorn = db.prepare(
+			`UPDATE ledgers SET worn_nm = worn_nm + ?, ${each((c) => `${c} = ${c} + ?`)}
 			WHERE bench_id = ?`
 		);
-		this.#addWorn = db.prepare('UPDATE ledgers SET worn_nm = worn_nm + ? WHERE bench_id = ?');
 		this.#ageLater = db.prepare(
 			`UPDATE log SET worn_nm = worn_nm + ?
 			WHERE bench_id = ? AND undone = 0 AND kind = 'test-cut' AND (at, id) > (?, ?)`
@@ -135,7 +176,7 @@ export class LedgerRepository {
 			WHERE id = @id`
 		);
 		this.#sums = db.prepare(
-			`SELECT worn_nm AS wornNm, pit_nm AS pitNm, ${pitTally} FROM ledgers WHERE bench_id = ?`
+			`SELECT worn_nm AS wornNm, ${each((c, field) => `${c} AS ${field}`)} FROM ledgers WHERE bench_id = ?`
 		);
 		const row = 'id, at, set_id AS setId, data, version, worn_nm AS wornNm';
 		this.#newest = db.prepare(
@@ -152,8 +193,8 @@ export class LedgerRepository {
 			WHERE l.version IS NOT ${TALLY_VERSION}`
 		);
 		this.#open = db.prepare(
-			`INSERT INTO ledgers (bench_id, version, worn_nm, pit_nm, ${pitColumns})
-			VALUES (?, ${TALLY_VERSION}, 0, 0, ${zeros}) ON CONFLICT (bench_id) DO NOTHING`
+			`INSERT INTO ledgers (bench_id, version, worn_nm, ${columns})
+			VALUES (?, ${TALLY_VERSION}, 0, ${zeros}) ON CONFLICT (bench_id) DO NOTHING`
 		);
 		this.#page = db.prepare(
 			`SELECT ${row} FROM log
@@ -163,24 +204,26 @@ export class LedgerRepository {
 		this.#clear = [
 			'DELETE FROM lives WHERE bench_id = ?',
 			'DELETE FROM ledgers WHERE bench_id = ?',
+			`UPDATE parts SET ${each((c) => `${c} = 0`)} WHERE bench_id = ?`,
 			`UPDATE log SET ${each((c) => `${c} = 0`)}, growth_nm = 0, worn_nm = 0, pit_nm = 0 WHERE bench_id = ?`
 		].map((sql) => db.prepare(sql));
 		this.#everything = [
 			// A pair from which everything was taken back is as one that was never used.
 			`SELECT * FROM lives WHERE bench_id = ? AND (${columns}, pit_nm) <> (${zeros}, 0) ORDER BY set_id`,
 			'SELECT * FROM ledgers WHERE bench_id = ?',
+			'SELECT * FROM parts WHERE bench_id = ? ORDER BY id',
 			`SELECT id, ${columns}, growth_nm, worn_nm, pit_nm FROM log WHERE bench_id = ? AND undone = 0 ORDER BY id`
 		].map((sql) => db.prepare(sql));
 		this.#setSet = db.prepare('UPDATE log SET set_id = ? WHERE id = ?');
 	}
 
-	/** An entry that was just written, wherever in time it falls. */
-	count(e: Counted): void {
+	/** An entry that was just written, wherever in time it falls; parts put in later move unless told not to. */
+	count(e: Counted, late = true): void {
 		const tally = tallyOf(e.entry);
 		const growth = growthNm(tally);
 		this.#open.run(e.benchId);
 		this.#setUse.run(...valuesOf(tally), growth, e.entry.kind === 'pit' ? pitNm(e.entry) : 0, e.id);
-		this.#wear(e, growth);
+		this.#wear(e, growth, tally, 1, late);
 		if (e.entry.kind === 'test-cut') this.#setWorn.run({ benchId: e.benchId, at: e.at, id: e.id });
 		this.#live(e, tally, 1);
 		this.#forget(e);
@@ -189,7 +232,7 @@ export class LedgerRepository {
 	/** An entry that was just marked as undone. */
 	discount(e: Counted): void {
 		const tally = tallyOf(e.entry);
-		this.#wear(e, -growthNm(tally));
+		this.#wear(e, -growthNm(tally), tally, -1);
 		this.#live(e, tally, -1);
 		this.#forget(e);
 	}
@@ -202,10 +245,13 @@ export class LedgerRepository {
 		this.#live({ ...e, setId }, tally, 1);
 	}
 
-	/** Growth on the bench, and what test cuts after it are older by. */
-	#wear(e: Counted, growth: number): void {
+	/** Growth and use on the bench, what test cuts after it are older by, and parts that were put in later. */
+	#wear(e: Counted, growth: number, tally: Tally, times: 1 | -1, late = true): void {
 		if (growth === 0) return;
-		this.#addWorn.run(growth, e.benchId);
+		const moved = valuesOf(addTally(NO_TALLY, tally, times));
+		this.#addWorn.run(growth, ...moved, e.benchId);
+		if (late && this.#partsAfter.run(...moved, e.benchId, e.at).changes > 0)
+			delete this.#kept.get(e.benchId)?.pastBores;
 		const { changes } = this.#ageLater.run(growth, e.benchId, e.at, e.id);
 		if (changes > 0) delete this.#kept.get(e.benchId)?.testCuts;
 	}
@@ -217,16 +263,12 @@ export class LedgerRepository {
 		const before = this.#lifePit.get(e.benchId, set);
 		const isPit = e.entry.kind === 'pit';
 		if (isPit || (before && (e.at < before.at || (e.at === before.at && e.id < before.id)))) {
-			this.#measure(e.benchId, e.setId, before);
+			this.#measure(e.benchId, e.setId);
 		}
 	}
 
 	/** The last pit of a pair, and what it had done by then. */
-	#measure(
-		benchId: string,
-		setId: string | null,
-		before: (Tally & { pitNm: number }) | undefined
-	): void {
+	#measure(benchId: string, setId: string | null): void {
 		const set = setId ?? '';
 		const pit = this.#newestPit.get(benchId, setId);
 		const atPit = pit
@@ -237,11 +279,6 @@ export class LedgerRepository {
 				)
 			: NO_TALLY;
 		this.#setLifePit.run(pit?.id ?? null, pit?.pitNm ?? 0, ...valuesOf(atPit), benchId, set);
-		this.#addPits.run(
-			(pit?.pitNm ?? 0) - (before?.pitNm ?? 0),
-			...valuesOf(addTally(atPit, before ?? NO_TALLY, -1)),
-			benchId
-		);
 	}
 
 	#forget({ benchId, entry: { kind } }: Counted): void {
@@ -250,6 +287,7 @@ export class LedgerRepository {
 		if (isReading(kind)) delete kept.readings[kind];
 		if (kind === 'test-cut') delete kept.testCuts;
 		if (kind === 'cut') delete kept.cuts;
+		if (kind === 'bore') delete kept.pastBores;
 	}
 
 	/** What stands of a kind, newest first; a damaged entry is told and left out. */
@@ -283,9 +321,6 @@ export class LedgerRepository {
 		kept.testCuts ??= this.#entries(benchId, 'test-cut');
 		kept.cuts ??= this.#cuts.all(benchId, PATTERN_CUTS_MOST);
 		const sums = this.#sums.get(benchId);
-		const pits: MeasuredPit = sums
-			? { pitNm: sums.pitNm, atPit: addTally(NO_TALLY, sums) }
-			: { pitNm: 0, atPit: NO_TALLY };
 		return {
 			revision: this.revisionOf(benchId),
 			readings: kept.readings as Ledger['readings'],
@@ -294,19 +329,82 @@ export class LedgerRepository {
 				sinceNm: (sums?.wornNm ?? 0) - wornNm
 			})),
 			cuts: kept.cuts,
-			life: this.#lifeOf(benchId, currentSetId ?? ''),
-			pits
+			...this.#partsOf(benchId, currentSetId ?? '', sums ?? NO_TALLY)
 		};
 	}
 
-	#lifeOf(benchId: string, set: string): Life {
-		const total = this.#life.get(benchId, set);
-		if (!total) return { total: NO_TALLY, pit: null };
+	#partsOf(
+		benchId: string,
+		set: string,
+		now: Tally
+	): Pick<Ledger, 'electrode' | 'nozzle' | 'starts'> {
+		const total = addTally(NO_TALLY, this.#life.get(benchId, set) ?? NO_TALLY);
 		const pit = this.#lifePit.get(benchId, set);
-		return {
-			total: addTally(NO_TALLY, total),
-			pit: pit ? { pitNm: pit.pitNm, atPit: addTally(NO_TALLY, pit) } : null
+		const nozzle = this.#nozzleOf(benchId, now);
+		const startsOf = (kind: string) => {
+			const [part] = this.#parts.all(benchId, kind, 1);
+			return part ? now.starts - part.starts : null;
 		};
+		return {
+			electrode: {
+				total,
+				last: pit ? { grownNm: pit.pitNm, use: addTally(NO_TALLY, pit) } : null,
+				measured: this.#measured
+					.all(benchId, PARTS_MOST)
+					.map((one) => ({ grownNm: one.pitNm, use: addTally(NO_TALLY, one) })),
+				lives: this.#electrodes
+					.all(benchId, PARTS_MOST)
+					.map((one) => ({ use: addTally(NO_TALLY, one), worn: one.worn === 1 }))
+			},
+			nozzle: nozzle ?? { total, last: null, measured: [], lives: [] },
+			starts: { ring: startsOf('ring'), cap: startsOf('cap'), shield: startsOf('shield') }
+		};
+	}
+
+	/** Nozzles as the log saw them; undefined: none was ever noted. Its use is what the bench did since. */
+	#nozzleOf(benchId: string, now: Tally): PartLedger | undefined {
+		const nozzles = this.#parts.all(benchId, 'nozzle', PARTS_MOST + 1);
+		const [current] = nozzles;
+		if (!current) return undefined;
+		const until = (i: number) => nozzles[i - 1]?.fittedAt ?? '~';
+		const useOf = (i: number) => addTally(nozzles[i - 1] ?? now, nozzles[i]!, -1);
+		const readingOf = (i: number): PartLedger['last'] => {
+			const row = this.#bore.get(benchId, nozzles[i]!.fittedAt, until(i));
+			const entry = row && entryOf(row);
+			if (entry?.kind !== 'bore') return null;
+			const since = this.#between.get(benchId, row!.at, row!.id, until(i))!;
+			return { grownNm: boreGrowthNm(entry), use: addTally(useOf(i), since, -1) };
+		};
+		const kept = this.#kept.get(benchId);
+		const past = kept?.pastBores ?? new Map<string, PartLedger['last']>();
+		if (kept) kept.pastBores = past;
+		const readings = nozzles.map(({ id }, i) => {
+			if (i === 0) return readingOf(0);
+			if (!past.has(id)) past.set(id, readingOf(i));
+			return past.get(id)!;
+		});
+		return {
+			total: useOf(0),
+			last: readings[0]!,
+			measured: readings.flatMap((reading) => reading ?? []).slice(0, PARTS_MOST),
+			lives: nozzles
+				.slice(1)
+				.map(({ why }, i) => ({ use: useOf(i + 1), worn: why === 'worn' }))
+				.slice(0, PARTS_MOST)
+		};
+	}
+
+	/** Parts came or went otherwise than by the log. */
+	partsMoved(benchId: string): void {
+		delete this.#kept.get(benchId)?.pastBores;
+	}
+
+	/** A part that was just put in: what the bench had done by then. */
+	partFitted(benchId: string, partId: string, at: string): void {
+		this.partsMoved(benchId);
+		const now = this.#sums.get(benchId) ?? NO_TALLY;
+		const since = this.#between.get(benchId, at, 0, '~')!;
+		this.#setPart.run(...valuesOf(addTally(addTally(NO_TALLY, now), since, -1)), partId);
 	}
 
 	/** Benches whose sums were kept by another way of counting, or not at all. */
@@ -322,15 +420,27 @@ export class LedgerRepository {
 				this.#open.run(benchId);
 				this.#kept.delete(benchId);
 				let [at, id] = ['', 0];
+				// What the bench had done when each part was put in is written as the log passes it.
+				const parts = this.#eachPart.all(benchId);
+				let done = NO_TALLY;
+				const pass = (until: string) => {
+					while (parts[0] && parts[0].fittedAt <= until)
+						this.#setPart.run(...valuesOf(done), parts.shift()!.id);
+				};
 				for (;;) {
 					const rows = this.#page.all(benchId, at, id);
 					if (rows.length === 0) break;
 					for (const row of rows) {
 						const entry = entryOf(row);
-						if (entry) this.count({ id: row.id, benchId, setId: row.setId, at: row.at, entry });
+						if (!entry) continue;
+						pass(row.at);
+						const counted = { id: row.id, benchId, setId: row.setId, at: row.at, entry };
+						this.count(counted, false);
+						done = addTally(done, tallyOf(entry));
 					}
 					({ at, id } = rows.at(-1)!);
 				}
+				pass('~');
 			})
 			.immediate();
 	}

@@ -1,6 +1,7 @@
 import type Database from 'better-sqlite3';
 import type { LedgerRepository } from './ledger';
 import { entryOf, type EntryRow } from './entryRow';
+import type { PartRepository, Why } from './parts';
 import { OnceOnly } from './writes';
 
 /** Electrode and nozzle that were fitted together. */
@@ -11,6 +12,13 @@ export interface PartSet {
 	fittedAt: string;
 	/** null: in the torch. */
 	removedAt: string | null;
+	/** Why the electrode came out; null: still in, or nobody said. */
+	why: Why | null;
+}
+/** Of each of the pair that came out. */
+export interface WhyOut {
+	electrode?: Why;
+	nozzle?: Why;
 }
 /** What is in the torch of a bench now, with the revision that it makes. */
 export interface Fitted {
@@ -24,7 +32,11 @@ export type FitResult =
 export type UnfitResult =
 	{ outcome: 'unfitted'; revision: number } | { outcome: 'refused'; why: string; theirs: Fitted };
 
-const COLUMNS = 'id, bench_id AS benchId, name, fitted_at AS fittedAt, removed_at AS removedAt';
+const COLUMNS =
+	'id, bench_id AS benchId, name, fitted_at AS fittedAt, removed_at AS removedAt, why';
+
+/** The nozzle that came with an electrode. */
+const nozzleOf = (setId: string) => `nozzle-${setId}`;
 
 export class SetRepository {
 	readonly #once: OnceOnly;
@@ -36,7 +48,7 @@ export class SetRepository {
 	readonly #before: Database.Statement<[string, string, string], PartSet>;
 	readonly #revision: Database.Statement<[string], { revision: number }>;
 	readonly #moveOn: Database.Statement<[string]>;
-	readonly #remove: Database.Statement<[string | null, string]>;
+	readonly #remove: Database.Statement<[string | null, string | null, string]>;
 	readonly #fit: Database.Statement<[string, string, string, string, string | null]>;
 	readonly #drop: Database.Statement<[string]>;
 	readonly #used: Database.Statement<[string], { id: number }>;
@@ -44,11 +56,12 @@ export class SetRepository {
 
 	constructor(
 		db: Database.Database,
-		readonly ledger: LedgerRepository
+		readonly ledger: LedgerRepository,
+		readonly parts: PartRepository
 	) {
 		this.#once = new OnceOnly(db);
 		this.#ofBench = db.prepare(
-			`SELECT ${COLUMNS} FROM sets WHERE bench_id = ? ORDER BY fitted_at DESC, id DESC`
+			`SELECT ${COLUMNS} FROM sets WHERE bench_id = ? ORDER BY fitted_at DESC, rowid DESC`
 		);
 		this.#one = db.prepare(`SELECT ${COLUMNS} FROM sets WHERE id = ?`);
 		this.#current = db.prepare(
@@ -70,7 +83,7 @@ export class SetRepository {
 		this.#moveOn = db.prepare(
 			'UPDATE benches SET parts_revision = parts_revision + 1 WHERE id = ?'
 		);
-		this.#remove = db.prepare('UPDATE sets SET removed_at = ? WHERE id = ?');
+		this.#remove = db.prepare('UPDATE sets SET removed_at = ?, why = ? WHERE id = ?');
 		this.#fit = db.prepare(
 			'INSERT INTO sets (id, bench_id, name, fitted_at, removed_at) VALUES (?, ?, ?, ?, ?)'
 		);
@@ -114,6 +127,9 @@ export class SetRepository {
 		name: string;
 		at: string;
 		revision?: number;
+		why?: WhyOut;
+		/** The nozzle stays in: only the electrode is changed. */
+		alone?: boolean;
 	}): FitResult {
 		const { benchId, at } = write;
 		const op = { opId: write.opId, at, kind: 'fit parts', target: benchId };
@@ -124,8 +140,16 @@ export class SetRepository {
 			}
 			const previous = this.at(benchId, at);
 			const next = this.#after.get(benchId, at);
-			if (previous) this.#remove.run(at, previous.id);
+			if (previous) this.#remove.run(at, write.why?.electrode ?? null, previous.id);
 			this.#fit.run(write.id, benchId, write.name, at, next?.fittedAt ?? null);
+			if (!write.alone)
+				this.parts.put({
+					id: nozzleOf(write.id),
+					benchId,
+					kind: 'nozzle',
+					at,
+					why: write.why?.nozzle
+				});
 			const since = this.#since.all(benchId, at, next?.fittedAt ?? '~', write.id);
 			for (const row of since) {
 				const entry = entryOf(row);
@@ -140,7 +164,8 @@ export class SetRepository {
 			benchId,
 			name: write.name,
 			fittedAt: at,
-			removedAt: at
+			removedAt: at,
+			why: null
 		};
 		const previousId = this.#before.get(benchId, set.fittedAt, set.id)?.id ?? null;
 		return { outcome: 'fitted', set, previousId, revision: made.revision };
@@ -174,7 +199,8 @@ export class SetRepository {
 				return refused('Another pair was in the torch before this one.');
 			}
 			this.#drop.run(set.id);
-			if (previous) this.#remove.run(null, previous.id);
+			if (previous) this.#remove.run(null, null, previous.id);
+			this.parts.takeOut(nozzleOf(set.id));
 			this.#moveOn.run(set.benchId);
 			return { id: set.benchId, revision: now.revision + 1 };
 		});

@@ -14,7 +14,7 @@ function* list(name: string, items: Iterable<unknown>): Generator<string> {
 }
 
 function* parts(store: Store): Generator<string> {
-	const { benches, sets, log, settings, charts, cards, outlines } = store;
+	const { benches, sets, parts: inTorch, log, settings, charts, cards, outlines } = store;
 	const ids = benches.names().map(({ id }) => id);
 	yield '{\n\t"format": "steady-arc/shop",\n\t"version": 1,\n';
 	yield* list('benches', benches.all());
@@ -22,6 +22,11 @@ function* parts(store: Store): Generator<string> {
 	yield* list(
 		'sets',
 		ids.flatMap((id) => sets.ofBench(id))
+	);
+	yield ',\n';
+	yield* list(
+		'parts',
+		ids.flatMap((id) => inTorch.ofBench(id))
 	);
 	yield ',\n';
 	yield* list('log', log.everything());

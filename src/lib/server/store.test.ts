@@ -83,7 +83,7 @@ describe('the log', () => {
 		const with1 = evidenceFromLedger(BAY_2, store.ledger.of('b1', null));
 		store.log.undo({ opId: 'count-op-2', id, at: AT, modelVersion: '1' });
 		const after = evidenceFromLedger(BAY_2, store.ledger.of('b1', null));
-		expect(with1.wear.total).toMatchObject({ starts: 1, pilotS: 30 });
+		expect(with1.wear.electrode.total).toMatchObject({ starts: 1, pilotS: 30 });
 		expect({ ...after, revision: 0 }).toEqual({ ...before, revision: 0 });
 	});
 });
@@ -193,7 +193,7 @@ describe('consumable sets', () => {
 		expect(fit('D', later(4))).toMatchObject({ set: { removedAt: later(10) }, previousId: 'A' });
 		expect([early, at3].map(({ id }) => setOf(id))).toEqual(['D', 'A']);
 		expect(store.sets.current('b1')?.id).toBe('C');
-		const total = (setId: string) => store.ledger.of('b1', setId).life.total.starts;
+		const total = (setId: string) => store.ledger.of('b1', setId).electrode.total.starts;
 		expect(['A', 'B', 'C', 'D'].map(total)).toEqual([1, 0, 1, 1]);
 	});
 });

@@ -6,6 +6,7 @@ import { openDatabase } from './db';
 import { LedgerRepository } from './ledger';
 import { LogRepository } from './log';
 import { OutlineRepository } from './outlines';
+import { PartRepository } from './parts';
 import { SetRepository } from './sets';
 import { SettingsRepository } from './settings';
 
@@ -13,6 +14,7 @@ import { SettingsRepository } from './settings';
 export class Store {
 	readonly benches: BenchRepository;
 	readonly ledger: LedgerRepository;
+	readonly parts: PartRepository;
 	readonly sets: SetRepository;
 	readonly log: LogRepository;
 	readonly settings: SettingsRepository;
@@ -23,7 +25,8 @@ export class Store {
 	constructor(readonly db: Database.Database) {
 		this.benches = new BenchRepository(db);
 		this.ledger = new LedgerRepository(db);
-		this.sets = new SetRepository(db, this.ledger);
+		this.parts = new PartRepository(db, this.ledger);
+		this.sets = new SetRepository(db, this.ledger, this.parts);
 		this.log = new LogRepository(db, this.ledger, this.sets);
 		this.settings = new SettingsRepository(db);
 		this.charts = new ChartRepository(db);

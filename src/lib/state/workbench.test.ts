@@ -37,7 +37,17 @@ const worn: Evidence = {
 	revision: 1,
 	wear: {
 		...NO_EVIDENCE.wear,
-		total: { starts: 50, loadMin: 10, pilotS: 0, arcMin: 10, piercesRolled: 0, piercesStraight: 0 }
+		electrode: {
+			...NO_EVIDENCE.wear.electrode,
+			total: {
+				starts: 50,
+				loadMin: 10,
+				pilotS: 0,
+				arcMin: 10,
+				piercesRolled: 0,
+				piercesStraight: 0
+			}
+		}
 	}
 };
 

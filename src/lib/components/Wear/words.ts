@@ -17,6 +17,14 @@ function testWords(entry: Extract<Entry, { kind: 'test-cut' }>, bench: Workbench
 	return DROSS_WORDS[entry.dross ?? 'none'];
 }
 
+export const LOOK_WORDS = {
+	clean: 'clean swirl marks',
+	smeared: 'smeared marks',
+	cracked: 'a cracked cup',
+	blue: 'blued by heat',
+	nicked: 'a nicked bore'
+} as const;
+
 /** A log entry in one line. */
 export function entryWords(entry: Entry, bench: Workbench): string {
 	switch (entry.kind) {
@@ -58,6 +66,13 @@ export function entryWords(entry: Entry, bench: Workbench): string {
 		}
 		case 'pit':
 			return `pit ${bench.say(entry.pitMm, 'small')}`;
+		case 'bore': {
+			const across =
+				entry.acrossMm === undefined ? '' : ` by ${bench.say(entry.acrossMm, 'small')}`;
+			return `bore ${bench.say(entry.boreMm, 'small')}${across}`;
+		}
+		case 'look':
+			return `looked: ${LOOK_WORDS[entry.seen]}`;
 	}
 }
 

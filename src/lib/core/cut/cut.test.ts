@@ -4,14 +4,7 @@ import { grooveAreaMm2, gougeSpeedMmS, passCount, passDepthMm } from '../gouge/g
 import { removalEnergyJPerKg } from '../gouge/workings';
 import { METALS } from '../metal/metals';
 import { shades } from '../safety/shade';
-import {
-	airWearFactor,
-	growthUm,
-	nozzleLoad,
-	NO_USE,
-	PRIOR_SPREAD,
-	wearFactor
-} from '../wear/electrode';
+import { airWearFactor, growthUm, nozzleLoad, NO_USE, RATES_UM } from '../wear/electrode';
 import { ladderA } from './amps';
 import {
 	aimShiftMm,
@@ -65,7 +58,7 @@ describe('every way to start', () => {
 			thicknessMm,
 			referenceMmS: 20,
 			capacity: startCapacity(12, 22),
-			wearFactor: 1,
+			rates: RATES_UM,
 			limitUm: 1500
 		});
 	const words = (thicknessMm: number) => at(thicknessMm).map(({ fits }) => fits);
@@ -217,14 +210,6 @@ describe('wear', () => {
 		expect(at(40)).toBe(1.5);
 		expect(at(0, 5)).toBeGreaterThan(1);
 		for (let dew = 0; dew < 40; dew++) expect(at(dew + 1) - at(dew)).toBeLessThan(0.06);
-	});
-
-	it('leans on the starting rates until there is much to go by', () => {
-		expect(wearFactor(0, 0)).toEqual({ factor: 1, spread: PRIOR_SPREAD });
-		const [few, many] = [wearFactor(200, 100), wearFactor(4000, 2000)];
-		expect(few.factor).toBeLessThan(many.factor);
-		expect(many.factor).toBeCloseTo(2, 0);
-		expect(many.spread).toBeLessThan(few.spread);
 	});
 });
 

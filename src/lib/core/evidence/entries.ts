@@ -176,6 +176,22 @@ const ScrapEntry = v.pipe(
 
 const PitEntry = v.object({ kind: v.literal('pit'), pitMm: within(0, 5, 'mm') });
 
+/** The bore of the nozzle by drill shank or pin gauge; a second one across it tells of out of round. */
+const BoreEntry = v.object({
+	kind: v.literal('bore'),
+	boreMm: within(0.3, 8, 'mm'),
+	acrossMm: v.optional(within(0.3, 8, 'mm')),
+	/** Of that nozzle when it was new; the server fills it in. */
+	newMm: v.optional(within(0.3, 6, 'mm'))
+});
+
+/** What the parts looked like (common practice). */
+export const LOOKS = ['clean', 'smeared', 'cracked', 'blue', 'nicked'] as const;
+const LookEntry = v.object({
+	kind: v.literal('look'),
+	seen: v.picklist(LOOKS, `one of ${LOOKS.join(', ')}`)
+});
+
 export const EntrySchema = v.variant('kind', [
 	CutEntry,
 	StartEntry,
@@ -188,7 +204,9 @@ export const EntrySchema = v.variant('kind', [
 	TripEntry,
 	TestCutEntry,
 	ScrapEntry,
-	PitEntry
+	PitEntry,
+	BoreEntry,
+	LookEntry
 ]);
 export type Entry = v.InferOutput<typeof EntrySchema>;
 export type EntryKind = Entry['kind'];

@@ -222,14 +222,23 @@ describe('evidence from the log', () => {
 		const old = logged([cut, { kind: 'pit', pitMm: 0.2 }], 'old');
 		const now = logged([cut, cut, { kind: 'pit', pitMm: 0.3 }, cut], 'now');
 		const { wear } = evidenceFromLog(BAY_2, [...old, ...now], 'now');
-		expect(wear.total).toEqual({ ...NO_USE, starts: 30, arcMin: 3, loadMin: 3, piercesRolled: 30 });
-		expect(wear.lastPit).toEqual({
-			pitUm: 300,
+		expect(wear.electrode.total).toEqual({
+			...NO_USE,
+			starts: 30,
+			arcMin: 3,
+			loadMin: 3,
+			piercesRolled: 30
+		});
+		expect(wear.electrode.last).toEqual({
+			grownUm: 300,
 			useSince: { ...NO_USE, starts: 10, arcMin: 1, loadMin: 1, piercesRolled: 10 }
 		});
-		expect(wear.measuredUm).toBe(500);
+		const [newest, before] = wear.electrode.measured;
+		expect(newest).toMatchObject({ grownUm: 300, use: { starts: 20, piercesRolled: 20 } });
+		expect(before).toMatchObject({ grownUm: 200, use: { starts: 10 } });
+		// The one in service has come so far at least.
 		const perCut = 10 * RATES_UM.start + RATES_UM.arcMinute + 10 * RATES_UM.rolled;
-		expect(wear.expectedUm).toBeCloseTo(3 * perCut, 9);
+		expect(wear.electrode.lives).toEqual([{ um: 3 * perCut, worn: false }]);
 	});
 });
 
@@ -372,7 +381,8 @@ describe('scrap cut in two', () => {
 			lagDeg: 22.5,
 			through: true
 		};
-		const total = (entry: Entry) => evidenceFromLog(BAY_2, logged([entry]), 'now').wear.total;
+		const total = (entry: Entry) =>
+			evidenceFromLog(BAY_2, logged([entry]), 'now').wear.electrode.total;
 		expect(total(test).starts).toBe(0);
 		const took = total({ ...test, took: { lengthMm: 300, start: 'hover' } });
 		expect(took).toEqual({ ...NO_USE, starts: 1, arcMin: 0.25, loadMin: 0.25, piercesRolled: 1 });

@@ -3,13 +3,17 @@ import type { Reading } from './measured';
 import { NO_EVIDENCE } from '../inputs/defaults';
 import { type Evidence } from '../inputs/evidence';
 import { type Bench } from '../inputs/bench';
-import { growthUm } from '../wear/electrode';
+import { growthUm, RATES_UM, type Rates } from '../wear/electrode';
+import { PARTS_MOST } from '../wear/inputs';
+import { BORE_RATES_UM } from '../wear/nozzle';
+import type { LookedAt } from '../wear/workings';
 import type { Entry, LoggedEntry } from './entries';
 import { FADE_UM, merged, readingsOf } from './speedReadings';
 import { scrapEvidence } from './scrap';
 import { supplyEvidence, type Of } from './supply';
 import {
 	addTally,
+	boreGrowthNm,
 	growthNm,
 	NM_PER_UM,
 	NO_TALLY,
@@ -24,15 +28,21 @@ export const READINGS_MOST = 100;
 /** Cuts that tell how the bench works now: the newest [own]. */
 export const PATTERN_CUTS_MOST = 200;
 
-/** What a pit was measured on: how deep, after which use of that pair. */
-export interface MeasuredPit {
-	pitNm: number;
-	atPit: Tally;
+/** A part that was measured: how far it had grown, after which use of it. */
+export interface Measured {
+	grownNm: number;
+	use: Tally;
 }
-/** One pair, or the parts before any pair was named. */
-export interface Life {
+/** A part in the torch, and those of its kind before it, newest first. */
+export interface PartLedger {
+	/** Use of the one in the torch. */
 	total: Tally;
-	pit: MeasuredPit | null;
+	/** Its last measurement. */
+	last: Measured | null;
+	/** The last measurement of each. */
+	measured: Measured[];
+	/** Of those that came out: their whole use, and whether they were worn out. */
+	lives: { use: Tally; worn: boolean }[];
 }
 /** A test cut with the growth since, its own included, nm. */
 export interface AgedTestCut {
@@ -58,10 +68,10 @@ export interface Ledger {
 	testCuts: AgedTestCut[];
 	/** Newest first. */
 	cuts: LoggedCut[];
-	/** The parts in the torch. */
-	life: Life;
-	/** Last pits of all pairs, summed. */
-	pits: MeasuredPit;
+	electrode: PartLedger;
+	nozzle: PartLedger;
+	/** Starts of the parts that are judged by eye; null: nobody noted when they were put in. */
+	starts: Record<LookedAt, number | null>;
 }
 /** What test cuts tell of the speed; each counts for less the more the parts have worn since. */
 function speedEvidence(bench: Bench, testCuts: readonly AgedTestCut[]): Evidence['speed'] {
@@ -99,15 +109,31 @@ function patternEvidence(cuts: readonly LoggedCut[]): Evidence['pattern'] {
 	return { starts, arcS: Math.max(0.1, arcS), restS };
 }
 
-function wearEvidence({ life, pits }: Ledger): Evidence['wear'] {
+function partEvidence({ total, last, measured, lives }: PartLedger, rates: Rates) {
+	const ageUm = (use: Tally) => growthUm(useFromTally(use), rates);
 	return {
-		total: useFromTally(life.total),
-		lastPit: life.pit && {
-			pitUm: life.pit.pitNm / NM_PER_UM,
-			useSince: useFromTally(addTally(life.total, life.pit.atPit, -1))
+		total: useFromTally(total),
+		last: last && {
+			grownUm: last.grownNm / NM_PER_UM,
+			useSince: useFromTally(addTally(total, last.use, -1))
 		},
-		measuredUm: pits.pitNm / NM_PER_UM,
-		expectedUm: growthUm(useFromTally(pits.atPit))
+		measured: measured.map(({ grownNm, use }) => ({
+			grownUm: grownNm / NM_PER_UM,
+			use: useFromTally(use)
+		})),
+		lives: [
+			// The one in service has come so far at least.
+			{ um: ageUm(total), worn: false },
+			...lives.map(({ use, worn }) => ({ um: ageUm(use), worn }))
+		].slice(0, PARTS_MOST)
+	};
+}
+
+function wearEvidence({ electrode, nozzle, starts }: Ledger): Evidence['wear'] {
+	return {
+		electrode: partEvidence(electrode, RATES_UM),
+		nozzle: partEvidence(nozzle, BORE_RATES_UM),
+		starts
 	};
 }
 
@@ -131,20 +157,63 @@ export const inTime = (
 	y: Pick<LoggedEntry, 'at' | 'id'>
 ): number => (x.at < y.at ? -1 : x.at > y.at ? 1 : x.id - y.id);
 
-function lifeOf(entries: readonly LoggedEntry[]): Life {
-	let total = NO_TALLY;
-	let pit: MeasuredPit | null = null;
-	for (const { entry } of entries) {
-		if (entry.kind === 'pit') pit = { pitNm: pitNm(entry), atPit: total };
-		total = addTally(total, tallyOf(entry));
+/** A part as the store keeps it: in from then on, until the next of its kind. */
+export interface FittedPart {
+	kind: 'nozzle' | LookedAt;
+	fittedAt: string;
+	why: string | null;
+}
+/** An electrode as the store keeps it. */
+export interface FittedSet {
+	id: string;
+	fittedAt: string;
+	removedAt: string | null;
+	why: string | null;
+}
+const WORN = 'worn';
+const newestFirst = (x: { fittedAt: string }, y: { fittedAt: string }) =>
+	x.fittedAt < y.fittedAt ? 1 : x.fittedAt > y.fittedAt ? -1 : 0;
+const totalOf = (entries: readonly LoggedEntry[]) =>
+	entries.reduce((sum, { entry }) => addTally(sum, tallyOf(entry)), NO_TALLY);
+
+/** Use, and last reading of its kind, of what was done with one part, in time. */
+function measuredOf(entries: readonly LoggedEntry[], grownNm: (entry: Entry) => number | null) {
+	const at = entries.findLastIndex(({ entry }) => grownNm(entry) !== null);
+	const total = totalOf(entries);
+	return {
+		total,
+		last:
+			at < 0 ? null : { grownNm: grownNm(entries[at]!.entry)!, use: totalOf(entries.slice(0, at)) }
+	};
+}
+
+/** The newest reading of each part, newest first. */
+function lastReadings(
+	active: readonly LoggedEntry[],
+	grownNm: (entry: Entry) => number | null,
+	partOf: (entry: LoggedEntry) => string
+): Measured[] {
+	const newest = new Map<string, { at: LoggedEntry; reading: Measured }>();
+	const used = new Map<string, Tally>();
+	for (const one of active) {
+		const part = partOf(one);
+		const use = used.get(part) ?? NO_TALLY;
+		const grown = grownNm(one.entry);
+		if (grown !== null) newest.set(part, { at: one, reading: { grownNm: grown, use } });
+		used.set(part, addTally(use, tallyOf(one.entry)));
 	}
-	return { total, pit };
+	return [...newest.values()]
+		.sort((x, y) => inTime(y.at, x.at))
+		.map(({ reading }) => reading)
+		.slice(0, PARTS_MOST);
 }
 
 /** The ledger by reading a whole log: what is kept beside it must come to the same. */
 export function ledgerFromLog(
 	entries: readonly LoggedEntry[],
-	currentSetId: string | null
+	currentSetId: string | null,
+	sets: readonly FittedSet[] = [],
+	parts: readonly FittedPart[] = []
 ): Ledger {
 	const active = entries.filter((e) => !e.undone).sort(inTime);
 	const newest = <K extends Entry['kind']>(kind: K): Of<K>[] =>
@@ -152,11 +221,11 @@ export function ledgerFromLog(
 			.map((e) => e.entry)
 			.filter((e): e is Of<K> => e.kind === kind)
 			.slice(-READINGS_MOST);
-	const sets = new Map<string | null, LoggedEntry[]>();
+	const ofSet = new Map<string | null, LoggedEntry[]>();
 	for (const e of active) {
-		const list = sets.get(e.setId);
+		const list = ofSet.get(e.setId);
 		if (list) list.push(e);
-		else sets.set(e.setId, [e]);
+		else ofSet.set(e.setId, [e]);
 	}
 	const testCuts: AgedTestCut[] = [];
 	const cuts: LoggedCut[] = [];
@@ -168,10 +237,43 @@ export function ledgerFromLog(
 		if (entry.kind === 'cut' && cuts.length < PATTERN_CUTS_MOST)
 			cuts.push({ at, arcMs: tallyOf(entry).arcMs, starts: entry.starts });
 	}
-	let pits: MeasuredPit = { pitNm: 0, atPit: NO_TALLY };
-	for (const { pit } of [...sets.values()].map(lifeOf)) {
-		if (pit) pits = { pitNm: pits.pitNm + pit.pitNm, atPit: addTally(pits.atPit, pit.atPit) };
-	}
+	const pit = (entry: Entry) => (entry.kind === 'pit' ? pitNm(entry) : null);
+	const bore = (entry: Entry) => (entry.kind === 'bore' ? boreGrowthNm(entry) : null);
+	const inTorch = measuredOf(ofSet.get(currentSetId) ?? [], pit);
+	const electrode: PartLedger = {
+		...inTorch,
+		measured: lastReadings(active, pit, ({ setId }) => setId ?? ''),
+		lives: [...sets]
+			.filter(({ removedAt }) => removedAt !== null)
+			.sort(newestFirst)
+			.map(({ id, why }) => ({ use: totalOf(ofSet.get(id) ?? []), worn: why === WORN }))
+			.slice(0, PARTS_MOST)
+	};
+	const between = (kind: FittedPart['kind']) => {
+		const all = parts.filter((part) => part.kind === kind).sort(newestFirst);
+		return all.map((part, i) => ({
+			...part,
+			entries: active.filter(
+				({ at }) => at >= part.fittedAt && (i === 0 || at < all[i - 1]!.fittedAt)
+			)
+		}));
+	};
+	const nozzles = between('nozzle').map(({ why, entries: of }) => ({
+		why,
+		...measuredOf(of, bore)
+	}));
+	const nozzle: PartLedger = {
+		...(nozzles[0] ?? { ...inTorch, last: null }),
+		measured: nozzles.flatMap(({ last }) => last ?? []).slice(0, PARTS_MOST),
+		lives: nozzles
+			.slice(1)
+			.map(({ total, why }) => ({ use: total, worn: why === WORN }))
+			.slice(0, PARTS_MOST)
+	};
+	const startsOf = (kind: LookedAt) => {
+		const [newest] = between(kind);
+		return newest ? totalOf(newest.entries).starts : null;
+	};
 	return {
 		revision: entries.reduce((most, e) => Math.max(most, e.id), 0),
 		readings: {
@@ -186,8 +288,14 @@ export function ledgerFromLog(
 		},
 		testCuts,
 		cuts,
-		life: lifeOf(sets.get(currentSetId) ?? []),
-		pits
+		electrode,
+		nozzle: {
+			total: nozzle.total,
+			last: nozzle.last,
+			measured: nozzle.measured,
+			lives: nozzle.lives
+		},
+		starts: { ring: startsOf('ring'), cap: startsOf('cap'), shield: startsOf('shield') }
 	};
 }
 
@@ -195,7 +303,9 @@ export function ledgerFromLog(
 export function evidenceFromLog(
 	bench: Bench,
 	entries: readonly LoggedEntry[],
-	currentSetId: string | null
+	currentSetId: string | null,
+	sets: readonly FittedSet[] = [],
+	parts: readonly FittedPart[] = []
 ): Evidence {
-	return evidenceFromLedger(bench, ledgerFromLog(entries, currentSetId));
+	return evidenceFromLedger(bench, ledgerFromLog(entries, currentSetId, sets, parts));
 }

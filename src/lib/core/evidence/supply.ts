@@ -17,10 +17,10 @@ import { type Bench } from '../inputs/bench';
 import { type Evidence } from '../inputs/evidence';
 import { type Stat } from '../quantity/stat';
 import { airLine } from '../air/workings';
-import { fittedNozzle } from '../torch/nozzle';
 import { draw, modelledOhm, wiring } from '../circuit/workings';
 import { apparentPowerVA } from '../cutter/power';
 import { IDLE_A } from '../cutter/plate';
+import { fittedNozzle } from '../torch/nozzle';
 import { bisect } from '../solve/bisect';
 import { firstCrossing } from '../session/node';
 import type { Entry } from './entries';
@@ -230,6 +230,9 @@ export function completeEntry(bench: Bench, evidence: Evidence, entry: Entry): E
 	if (entry.kind === 'volts') return { ...entry, modelOhm: modelledOhm(bench.supply).modelOhm };
 	if (entry.kind === 'test-cut' || entry.kind === 'scrap' || entry.kind === 'cut') {
 		return { ...entry, nozzleA: entry.nozzleA ?? bench.torch.fittedA };
+	}
+	if (entry.kind === 'bore') {
+		return { ...entry, newMm: entry.newMm ?? fittedNozzle(bench.torch).boreMm };
 	}
 	if (entry.kind === 'gauge') {
 		return { ...entry, modelBar2: modelledLineBar2(bench, evidence, entry.tankBar) };

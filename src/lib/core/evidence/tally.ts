@@ -23,7 +23,7 @@ export const NO_TALLY: Tally = {
 	piercesStraight: 0
 };
 /** Changes whenever {@link tallyOf} or {@link growthNm} do: what is kept by an earlier one is made anew. */
-export const TALLY_VERSION = 1;
+export const TALLY_VERSION = 2;
 
 export const NM_PER_UM = 1000;
 const MS_PER_MIN = 60_000;
@@ -93,3 +93,13 @@ export const growthNm = (t: Tally): number => Math.round(NM_PER_UM * growthUm(us
 
 export const pitNm = (entry: Extract<Entry, { kind: 'pit' }>): number =>
 	Math.round(NM_PER_UM * 1000 * entry.pitMm);
+
+/** How far a bore had grown, nm; a gauge that reads under the new bore tells of none. */
+export const boreGrowthNm = ({
+	boreMm,
+	acrossMm,
+	newMm
+}: Extract<Entry, { kind: 'bore' }>): number => {
+	const wide = Math.max(boreMm, acrossMm ?? 0);
+	return Math.max(0, Math.round(NM_PER_UM * 1000 * (wide - (newMm ?? wide))));
+};

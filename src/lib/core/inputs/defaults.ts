@@ -30,10 +30,9 @@ export const NO_EVIDENCE: Evidence = {
 	speed: [],
 	scrap: { kerf: {}, radius: null },
 	wear: {
-		total: NO_USE,
-		lastPit: null,
-		measuredUm: 0,
-		expectedUm: 0
+		electrode: { total: NO_USE, last: null, measured: [], lives: [] },
+		nozzle: { total: NO_USE, last: null, measured: [], lives: [] },
+		starts: { ring: null, cap: null, shield: null }
 	}
 };
 

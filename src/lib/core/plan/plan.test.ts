@@ -47,13 +47,32 @@ const MEASURED: Evidence = {
 		radius: { n: 1, mean: 12.3, spread: 0.3 }
 	},
 	wear: {
-		total: { ...NO_USE, starts: 60, arcMin: 12, loadMin: 11, piercesRolled: 3, piercesStraight: 4 },
-		lastPit: {
-			pitUm: 300,
-			useSince: { ...NO_USE, starts: 20, arcMin: 4, loadMin: 4, piercesRolled: 1 }
+		electrode: {
+			total: {
+				...NO_USE,
+				starts: 60,
+				arcMin: 12,
+				loadMin: 11,
+				piercesRolled: 3,
+				piercesStraight: 4
+			},
+			last: {
+				grownUm: 300,
+				useSince: { ...NO_USE, starts: 20, arcMin: 4, loadMin: 4, piercesRolled: 1 }
+			},
+			measured: [{ grownUm: 300, use: { ...NO_USE, starts: 40, arcMin: 8, loadMin: 7 } }],
+			lives: [{ um: 250, worn: false }]
 		},
-		measuredUm: 300,
-		expectedUm: 250
+		nozzle: {
+			total: { ...NO_USE, starts: 30, arcMin: 6, loadMin: 5, piercesRolled: 1 },
+			last: { grownUm: 20, useSince: { ...NO_USE, starts: 10, arcMin: 2, loadMin: 2 } },
+			measured: [{ grownUm: 20, use: { ...NO_USE, starts: 20, arcMin: 4, loadMin: 3 } }],
+			lives: [
+				{ um: 12, worn: false },
+				{ um: 90, worn: true }
+			]
+		},
+		starts: { ring: 60, cap: 900, shield: null }
 	}
 };
 
@@ -79,6 +98,34 @@ const BOTTLES: Bench['air']['bottle'] = {
 /** Situations that together take every way to every figure. */
 const SITUATIONS: Record<string, PlanInputs> = {
 	'Bay 2': inputs(),
+	'never measured, others have lasted': inputs({
+		evidence: {
+			...NO_EVIDENCE,
+			wear: {
+				electrode: {
+					total: { ...NO_USE, starts: 90, arcMin: 20, loadMin: 20 },
+					last: null,
+					measured: [],
+					lives: [
+						{ um: 390, worn: false },
+						{ um: 900, worn: true },
+						{ um: 1100, worn: true },
+						{ um: 300, worn: false }
+					]
+				},
+				nozzle: {
+					total: { ...NO_USE, starts: 90, arcMin: 20, loadMin: 20 },
+					last: null,
+					measured: [],
+					lives: [
+						{ um: 39, worn: false },
+						{ um: 95, worn: true }
+					]
+				},
+				starts: { ring: 90, cap: 90, shield: 90 }
+			}
+		}
+	}),
 	'Bay 2, measured': inputs({
 		evidence: MEASURED,
 		settings: { ...DEFAULT_SETTINGS, electrodePrice: 9, nozzlePrice: 7 }
@@ -362,6 +409,7 @@ describe('measured beats modelled', () => {
 		['air.deliveryLpm'],
 		['setup.speedMmS'],
 		['wear.pitMm'],
+		['wear.boreMm'],
 		['wear.factor']
 	] as const)('%s carries the letter T and another value', (id) => {
 		expect(modelled.figures[id].basis).not.toBe('T');

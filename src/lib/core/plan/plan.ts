@@ -52,8 +52,8 @@ function choicesOf({
 			thicknessMm: cutting.arcMm,
 			referenceMmS: cutting.referenceMmS,
 			capacity: cutting.start,
-			wearFactor: wearing.factor,
-			limitUm: wearing.limitUm
+			rates: wearing.electrode.rates,
+			limitUm: wearing.electrode.limitUm
 		}),
 		standoff: cutting.standoff,
 		partsFromA: cutting.partsFromA ?? null,

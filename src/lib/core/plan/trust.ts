@@ -36,6 +36,7 @@ const READ_FROM: readonly (readonly [worked: string, fields: readonly string[]])
 	['cutting.radiusMm', ['torch.shieldRadiusMm']],
 	['cutting', ['torch', 'cutter']],
 	['fittedNozzle', ['torch.nozzles', 'torch.fittedA']],
+	['wearing.boreNewMm', ['torch.nozzles', 'torch.fittedA']],
 	['lineAirL', ['cutter.airFlowLpm']],
 	['gouging.airBar', ['cutter.regulator', 'cutter.workingBar']],
 	['gouging', ['torch', 'cutter']]

@@ -5,6 +5,7 @@ import { EntrySchema } from '../evidence/entries';
 import { BenchSchema } from '../inputs/bench';
 import { PlanInputsSchema } from '../inputs/planInputs';
 import { SettingsSchema } from '../inputs/settings';
+import { NO_USE, RATES_UM } from '../wear/electrode';
 import { KeptPlanSchema } from '../plan/kept';
 import { ContoursSchema } from '../shape/schema';
 import { BENCH_UPGRADES, tellBenchVersion } from './benchUpgrades';
@@ -17,6 +18,8 @@ export const SETTINGS = kindOf('settings', SettingsSchema);
 export const ENTRY = kindOf('log entry', EntrySchema, [
 	(entry) => (isObject(entry) && entry.kind === 'test-cut' ? { through: true, ...entry } : entry),
 	// Version 2 told every failed start alone.
+	(entry) => entry,
+	// Version 3 knew no bore and no look.
 	(entry) => entry
 ]);
 export const CHART = kindOf(
@@ -51,11 +54,31 @@ const cardFromVersion1: Upgrade = (inputs) => {
 		})
 	);
 };
+/** One pit of at most 5 mm that grew so many times as fast as the starting rates, by starts alone. */
+const pitAtRate = (times: number, sumUm: number) => {
+	const grownUm = Math.min(sumUm, 5000);
+	return { grownUm, use: { ...NO_USE, starts: grownUm / Math.max(times, 1e-6) / RATES_UM.start } };
+};
+const evidenceFromVersion3 = (evidence: Record<string, unknown>) =>
+	withField(evidence, 'wear', ({ total, lastPit, measuredUm, expectedUm }) => {
+		const last = isObject(lastPit) ? { grownUm: lastPit.pitUm, useSince: lastPit.useSince } : null;
+		const measured =
+			typeof expectedUm === 'number' && expectedUm > 0
+				? [pitAtRate(Number(measuredUm) / expectedUm, Number(measuredUm))]
+				: [];
+		return {
+			electrode: { total, last, measured, lives: [] },
+			nozzle: { total, last: null, measured: [], lives: [] },
+			starts: { ring: null, cap: null, shield: null }
+		};
+	});
 export const CARD_INPUTS = kindOf('card', PlanInputsSchema, [
 	cardFromVersion1,
 	// Version 2 kept a bench that did not tell what nobody had checked.
 	(inputs) =>
-		isObject(inputs) ? withField(inputs, 'bench', (b) => ({ typical: [], ...b })) : inputs
+		isObject(inputs) ? withField(inputs, 'bench', (b) => ({ typical: [], ...b })) : inputs,
+	// Version 3 knew the electrode alone, and of earlier pits only their sum.
+	(inputs) => (isObject(inputs) ? withField(inputs, 'evidence', evidenceFromVersion3) : inputs)
 ]);
 /** The numbers that a card was saved with. */
 export const CARD_PLAN = kindOf('plan of a card', KeptPlanSchema, [

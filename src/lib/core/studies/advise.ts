@@ -56,7 +56,7 @@ const WANTS: Record<Cut['aim'], (t: Tried) => number> = {
 	clean: (t) => t.w.cutting.handHeatKJM ?? Infinity,
 	sever: (t) => 1 / t.speedMmS,
 	fastest: (t) => 1 / t.speedMmS,
-	cheapest: (t) => (t.w.wearing.perCutUm ?? Infinity) + t.outputA * 1e-3,
+	cheapest: (t) => 1000 * (t.w.wearing.perCutShare ?? Infinity) + t.outputA * 1e-3,
 	easiest: (t) => Math.abs(Math.log(t.askedMmS / STEADIEST_MM_S))
 };
 

@@ -71,8 +71,8 @@ export function jobOf(
 	const sum = (of: (cut: JobCut) => number) => cuts.reduce((total, cut) => total + of(cut), 0);
 	const whole = cuts.every(({ arcS }) => arcS !== null);
 	const arcS = whole ? parts * sum((cut) => cut.arcS!) : null;
-	const wearUm = parts * growthUm(use) * wearing.factor;
-	const leftUm = Math.max(0, wearing.limitUm - wearing.pitUm);
+	const wearUm = parts * growthUm(use, wearing.electrode.rates);
+	const leftUm = Math.max(0, wearing.electrode.limitUm - wearing.electrode.nowUm);
 	const postS = inputs.bench.torch.postFlowS;
 	const run = runInputsOf(w.inputs, w.wiring, air, w.draw, w.heat);
 	const arcs = Array.from({ length: parts }, () => cuts.map((cut) => cut.arcS ?? 0)).flat();

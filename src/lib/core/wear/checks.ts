@@ -6,20 +6,21 @@ import type { WEAR_FIGURES } from './figures';
 /** A question asked of a figure of this room. */
 type Asked = Check<keyof typeof WEAR_FIGURES>;
 
-/** Whether the electrode lasts. */
-export function wearChecks(w: WearView): Asked[] {
-	const { lifeShare, cutsLeft } = w.wearing;
+/** Whether the parts last: the one that goes first. */
+export function wearChecks({ wearing }: WearView): Asked[] {
+	const { cutsLeft, first } = wearing;
+	const { lifeShare } = wearing[first];
 	const worn = cutsLeft === null ? lifeShare <= 0 : cutsLeft < 1;
 	return [
 		{
 			id: 'wear.cutsLeft',
 			station: 'wear',
-			part: 'Electrode',
+			part: first === 'electrode' ? 'Electrode' : 'Nozzle',
 			verdict: worn ? 'stops' : verdictOf(lifeShare),
 			margin: worn ? Math.min(0, lifeShare) : lifeShare,
 			spare: { value: cutsLeft ?? 0, quantity: 'count' },
 			stopsAtS: worn ? 0 : undefined,
-			word: worn ? 'change the electrode' : 'electrode'
+			word: worn ? `change the ${first}` : first
 		}
 	];
 }

@@ -15,6 +15,8 @@ export interface Use {
 }
 
 export const RATES_UM = { start: 3, arcMinute: 6, rolled: 2, straight: 6, pilotS: 0.5 } as const;
+/** What each kind of use takes, µm for one. */
+export type Rates = Record<keyof typeof RATES_UM, number>;
 export const NO_USE: Use = {
 	starts: 0,
 	arcMin: 0,
@@ -41,15 +43,20 @@ export function airWearFactor(water: { dewC: number; mistGH: number }, shopC: nu
 	return 1 + (WET_MOST - 1) * (water.mistGH > 0 ? Math.max(over, 0.5) : over);
 }
 
-/** Growth by the starting rates, µm. */
-export function growthUm(use: Use): number {
-	return (
-		RATES_UM.start * use.starts +
-		RATES_UM.arcMinute * use.loadMin +
-		RATES_UM.pilotS * use.pilotS +
-		RATES_UM.rolled * use.piercesRolled +
-		RATES_UM.straight * use.piercesStraight
-	);
+/** Growth by kind of use, µm. */
+export function growthByKindUm(use: Use, rates: Rates = RATES_UM): Rates {
+	return {
+		start: rates.start * use.starts,
+		arcMinute: rates.arcMinute * use.loadMin,
+		rolled: rates.rolled * use.piercesRolled,
+		straight: rates.straight * use.piercesStraight,
+		pilotS: rates.pilotS * use.pilotS
+	};
+}
+/** Growth, by the starting rates unless others are known, µm. */
+export function growthUm(use: Use, rates: Rates = RATES_UM): number {
+	const by = growthByKindUm(use, rates);
+	return by.start + by.arcMinute + by.pilotS + by.rolled + by.straight;
 }
 
 export function addUse(x: Use, y: Use): Use {
@@ -60,23 +67,5 @@ export function addUse(x: Use, y: Use): Use {
 		pilotS: x.pilotS + y.pilotS,
 		piercesRolled: x.piercesRolled + y.piercesRolled,
 		piercesStraight: x.piercesStraight + y.piercesStraight
-	};
-}
-
-/** The starting rates weigh as much as this much measured growth, µm [own]. */
-export const PRIOR_UM = 300;
-/** Relative spread of the starting rates, one standard deviation [own]. */
-export const PRIOR_SPREAD = 0.35;
-/**
- * How much faster this shop wears electrodes than the starting rates say: measured over expected
- * growth, drawn towards 1 by the prior. Spread shrinks with the growth that was measured.
- */
-export function wearFactor(
-	measuredUm: number,
-	expectedUm: number
-): { factor: number; spread: number } {
-	return {
-		factor: (PRIOR_UM + measuredUm) / (PRIOR_UM + expectedUm),
-		spread: PRIOR_SPREAD * Math.sqrt(PRIOR_UM / (PRIOR_UM + expectedUm))
 	};
 }

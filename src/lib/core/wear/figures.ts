@@ -1,9 +1,26 @@
 import { figuresFor } from '../figure/define';
-
-import type { WearView } from './workings';
+import type { PartForecast } from './forecast';
+import { USUAL_STARTS, type LookedAt, type WearView } from './workings';
 
 const { banded, several, single } = figuresFor<WearView>();
-const possible = (w: WearView) => (w.wearing.perCutUm === null ? 'none' : 'cut');
+const possible = (w: WearView) => (w.wearing.cutUse === null ? 'none' : 'cut');
+const CUT = { cut: 'M', none: 'M' } as const;
+/** How far it has worn is never told by how others lasted. */
+const measured = ({ speaks }: PartForecast) => (speaks === 'measured' ? 'measured' : 'model');
+const speaksOf = (w: WearView, { speaks }: PartForecast) =>
+	possible(w) === 'none' ? 'none' : speaks;
+const LEFT = { model: 'M', measured: 'T', lives: 'T', none: 'M' } as const;
+
+/** Starts that a part judged by eye usually has left. */
+const byEye = (part: LookedAt, label: string) =>
+	several(
+		label,
+		'count',
+		({ wearing: { startsOf } }) =>
+			startsOf[part] === null ? null : Math.max(0, USUAL_STARTS[part] - startsOf[part]),
+		({ wearing: { startsOf } }) => (startsOf[part] === null ? 'unknown' : 'noted'),
+		{ noted: 'R', unknown: 'R' }
+	);
 
 /** What a cut takes of the parts, and what is left of them. */
 export const WEAR_FIGURES = {
@@ -18,36 +35,72 @@ export const WEAR_FIGURES = {
 		'This shop against the starting rates',
 		'factor',
 		(w) => w.wearing.factor,
-		(w) => (w.inputs.evidence.wear.expectedUm > 0 ? 'measured' : 'prior'),
+		(w) => (w.wearing.electrode.fitted.from > 0 ? 'measured' : 'prior'),
 		{ prior: 'M', measured: 'T' }
 	),
 	'wear.pitMm': several(
 		'Electrode pit now',
 		'small',
-		(w) => w.wearing.pitMm,
-		(w) => (w.inputs.evidence.wear.lastPit ? 'measured' : 'model'),
+		(w) => w.wearing.electrode.nowUm / 1000,
+		(w) => measured(w.wearing.electrode),
+		{ model: 'M', measured: 'T' }
+	),
+	'wear.boreMm': several(
+		'Nozzle bore now',
+		'small',
+		(w) => w.wearing.boreNewMm + w.wearing.nozzle.nowUm / 1000,
+		(w) => measured(w.wearing.nozzle),
 		{ model: 'M', measured: 'T' }
 	),
 	'wear.load': single('Load on the nozzle', 'factor', (w) => w.wearing.load, 'M'),
-	'wear.perCutUm': several('One such cut takes', 'microns', (w) => w.wearing.perCutUm, possible, {
-		cut: 'M',
-		none: 'M'
-	}),
+	'wear.perCutUm': several(
+		'One such cut takes of the electrode',
+		'microns',
+		(w) => w.wearing.electrode.perCutUm,
+		possible,
+		CUT
+	),
+	'wear.borePerCutUm': several(
+		'One such cut widens the bore',
+		'microns',
+		(w) => w.wearing.nozzle.perCutUm,
+		possible,
+		CUT
+	),
+	'wear.electrodeLeft': banded(
+		several(
+			'Such cuts left in the electrode',
+			'count',
+			(w) => w.wearing.electrode.cutsLeft,
+			(w) => speaksOf(w, w.wearing.electrode),
+			LEFT
+		),
+		(w) => w.wearing.electrode.band
+	),
+	'wear.nozzleLeft': banded(
+		several(
+			'Such cuts left in the nozzle',
+			'count',
+			(w) => w.wearing.nozzle.cutsLeft,
+			(w) => speaksOf(w, w.wearing.nozzle),
+			LEFT
+		),
+		(w) => w.wearing.nozzle.band
+	),
 	'wear.cutsLeft': banded(
 		several(
 			'Such cuts left',
 			'count',
 			(w) => w.wearing.cutsLeft,
-			(w) =>
-				possible(w) === 'none' ? 'none' : w.inputs.evidence.wear.lastPit ? 'measured' : 'model',
-			{ model: 'M', measured: 'T', none: 'M' }
+			(w) => speaksOf(w, w.wearing[w.wearing.first]),
+			LEFT
 		),
 		(w) => w.wearing.band
 	),
-	'wear.metresLeft': several('Metres left', 'run', (w) => w.wearing.metresLeft, possible, {
-		cut: 'M',
-		none: 'M'
-	}),
+	'wear.metresLeft': several('Metres left', 'run', (w) => w.wearing.metresLeft, possible, CUT),
+	'wear.ringLeft': byEye('ring', 'Starts left in the swirl ring'),
+	'wear.capLeft': byEye('cap', 'Starts left in the retaining cap'),
+	'wear.shieldLeft': byEye('shield', 'Starts left in the shield'),
 	'wear.costPerM': several(
 		'Electrode and nozzle, a metre',
 		'factor',

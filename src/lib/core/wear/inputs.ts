@@ -13,15 +13,30 @@ const UseSchema = v.object({
 	piercesStraight: within(0, 1e6, '')
 });
 
+/** Measurements and lives that count: the newest. A shop that has changed is not held to its old parts [own]. */
+export const PARTS_MOST = 50;
+const LifeSchema = v.object({ um: within(0, 1e8, 'µm'), worn: v.boolean('true or false') });
+const PartSchema = v.object({
+	/** Use of the one in the torch since it was new. */
+	total: UseSchema,
+	/** Its last measurement and the use since then; null: never measured. */
+	last: v.nullable(v.object({ grownUm: within(0, 5000, 'µm'), useSince: UseSchema })),
+	/** How far each had grown when it was measured last, and after which use. */
+	measured: v.pipe(
+		v.array(v.object({ grownUm: within(0, 5000, 'µm'), use: UseSchema })),
+		v.maxLength(PARTS_MOST, `at most ${PARTS_MOST}`)
+	),
+	/** Growth by the starting rates that each came to. */
+	lives: v.pipe(v.array(LifeSchema), v.maxLength(PARTS_MOST, `at most ${PARTS_MOST}`))
+});
+const startsOrNone = v.nullable(within(0, 1e7, ''));
+
 export const WEAR_EVIDENCE = {
 	wear: v.object({
-		/** Use of the electrode in the torch since it was new. */
-		total: UseSchema,
-		/** Deepest measured pit and the use since then; null: never measured. */
-		lastPit: v.nullable(v.object({ pitUm: within(0, 5000, 'µm'), useSince: UseSchema })),
-		/** Measured and expected growth over all sets, µm, which make the shop's own factor. */
-		measuredUm: within(0, 1e7, 'µm'),
-		expectedUm: within(0, 1e7, 'µm')
+		electrode: PartSchema,
+		nozzle: PartSchema,
+		/** Starts of the parts that are judged by eye; null: nobody noted when they were fitted. */
+		starts: v.object({ ring: startsOrNone, cap: startsOrNone, shield: startsOrNone })
 	})
 };
 export type WearEvidence = v.InferOutput<v.ObjectSchema<typeof WEAR_EVIDENCE, undefined>>;

@@ -7,7 +7,7 @@ import {
 	type StartCapacity,
 	type StartMethod
 } from '../cut/start';
-import { growthUm, NO_USE, type Use } from './electrode';
+import { growthUm, NO_USE, type Rates, type Use } from './electrode';
 
 /** One start, as use of the parts; hovering keeps the spatter off as rolling does [own]. */
 export function useOfStart(method: StartMethod): Use {
@@ -38,14 +38,15 @@ export function startOptions(input: {
 	/** null: it does not part. */
 	referenceMmS: number | null;
 	capacity: StartCapacity;
-	wearFactor: number;
+	/** What a use takes of the electrode in this shop. */
+	rates: Rates;
 	/** Pit at which the electrode is changed. */
 	limitUm: number;
 }): StartOption[] {
-	const { cut, thicknessMm, referenceMmS, capacity, wearFactor, limitUm } = input;
+	const { cut, thicknessMm, referenceMmS, capacity, rates, limitUm } = input;
 	return START_METHODS.filter((method) => method !== 'edge' || !isHole(cut)).map((method) => {
 		const limitMm = startLimitMm(method, capacity);
-		const wearUm = growthUm(useOfStart(method)) * wearFactor;
+		const wearUm = growthUm(useOfStart(method), rates);
 		// Past the straight limit a pierce holds only with the roll or the hover, which is tight.
 		const past = method === 'rolled' || method === 'hover' ? capacity.straightMm : limitMm;
 		return {

@@ -4,10 +4,12 @@ import {
 	growthUm,
 	MESH_PILOT_SHARE,
 	nozzleLoad,
-	wearFactor,
+	RATES_UM,
 	type Use
 } from './electrode';
-import { EIGHT_IN_TEN } from '../solve/normal';
+import { partForecast, type PartForecast } from './forecast';
+import { BORE_GAUGE_UM, BORE_RATES_UM, boreLimitUm } from './nozzle';
+import { GAUGE_UM } from './rates';
 import type { WaterLine } from '../water/line';
 import type { LineCut } from '../cut/lineCut';
 import type { WearEvidence } from './inputs';
@@ -20,31 +22,39 @@ export interface WearSettings {
 	nozzlePrice: number | null;
 }
 
+/** Of a usual start of 20 s, so much of the growth is the start's and the rest its arc's: 3 of 5 µm. */
+export const USUAL_STARTS_SHARE = 0.6;
+
+/** Parts that are looked at rather than measured. */
+export const LOOKED_AT = ['ring', 'cap', 'shield'] as const;
+export type LookedAt = (typeof LOOKED_AT)[number];
+/** Starts that they usually last [own]. */
+export const USUAL_STARTS: Record<LookedAt, number> = { ring: 1200, cap: 2500, shield: 800 };
+
 export interface WearWorkings {
-	/** Of this shop, and of the water in its air on top of it. */
-	shopFactor: number;
+	/** Of the water in the shop's air. */
 	airFactor: number;
+	/** Growth of a usual start of 20 s against the starting rates. */
 	factor: number;
 	/** Load of these amps on their nozzle. */
 	load: number;
-	spread: number;
-	/** Pit now, µm: the last measured one and the growth since. */
-	lastPitUm: number;
-	sinceUm: number;
-	pitUm: number;
-	pitMm: number;
-	limitUm: number;
 	/** One cut like the one planned. */
 	cutUse: Use | null;
-	/** null: such a cut cannot be made. */
-	perCutUm: number | null;
-	/** Of that, the start alone. */
+	electrode: PartForecast;
+	/** The bore; its growth is that of the diameter. */
+	nozzle: PartForecast;
+	boreNewMm: number;
+	/** Which of the two goes first. */
+	first: 'electrode' | 'nozzle';
+	/** Starts that the parts by eye have made; null: nobody noted when they were fitted. */
+	startsOf: Record<LookedAt, number | null>;
+	/** Of the electrode, the start alone. */
 	perStartUm: number;
 	cutsLeft: number | null;
 	band: [number, number] | undefined;
 	metresLeft: number | null;
-	/** Share of the whole life that is left. */
-	lifeShare: number;
+	/** Share of a pair that one such cut takes; null: it cannot be made. */
+	perCutShare: number | null;
 	/** Electrode and nozzle as a pair, over the metres of one life of such cuts; null: no prices. */
 	costPerM: number | null;
 }
@@ -72,49 +82,56 @@ export function wearWorkings(
 	air: { water: WaterLine | undefined; shopC: number }
 ): WearWorkings {
 	const { wear } = evidence;
-	const { factor: shopFactor, spread } = wearFactor(wear.measuredUm, wear.expectedUm);
-	// Pits that were measured here grew in this air already.
-	const airFactor = wear.expectedUm > 0 || !air.water ? 1 : airWearFactor(air.water, air.shopC);
-	const factor = shopFactor * airFactor;
-	const lastPitUm = wear.lastPit?.pitUm ?? 0;
-	const sinceUm = growthUm(wear.lastPit?.useSince ?? wear.total);
-	const pitUm = lastPitUm + factor * sinceUm;
-	const limitUm = settings.pitLimitMm * 1000;
+	const airFactor = air.water ? airWearFactor(air.water, air.shopC) : 1;
 	const cutUse = useOfCut(cut, c);
-	const expectedUm = cutUse && growthUm(cutUse);
-	const perCutUm = expectedUm === null ? null : expectedUm * factor;
-	const leftUm = Math.max(0, limitUm - pitUm);
-	const cutsLeft = perCutUm === null ? null : Math.floor(leftUm / perCutUm + 1e-9);
-	const at = (f: number, perCut: number) =>
-		Math.floor(Math.max(0, limitUm - lastPitUm - f * sinceUm) / (perCut * f) + 1e-9);
-	const spreads = [Math.exp(EIGHT_IN_TEN * spread), Math.exp(-EIGHT_IN_TEN * spread)] as const;
+	const boreNewMm = c.nozzle.boreMm;
+	const electrode = partForecast(wear.electrode, {
+		starting: RATES_UM,
+		gaugeUm: GAUGE_UM,
+		limitUm: settings.pitLimitMm * 1000,
+		airFactor,
+		cutUse
+	});
+	const nozzle = partForecast(wear.nozzle, {
+		starting: BORE_RATES_UM,
+		gaugeUm: BORE_GAUGE_UM,
+		limitUm: boreLimitUm(boreNewMm),
+		airFactor,
+		cutUse
+	});
+	const first =
+		(nozzle.cutsLeft ?? nozzle.lifeShare) < (electrode.cutsLeft ?? electrode.lifeShare)
+			? 'nozzle'
+			: 'electrode';
+	const { cutsLeft, band } = { electrode, nozzle }[first];
 	const { electrodePrice, nozzlePrice } = settings;
 	const pairPrice =
 		electrodePrice === null || nozzlePrice === null ? null : electrodePrice + nozzlePrice;
-	const metres = (cuts: number) => (cuts * c.lineMm) / 1000;
+	const perCutShare =
+		electrode.perCutUm === null
+			? null
+			: Math.max(electrode.perCutUm / electrode.limitUm, nozzle.perCutUm! / nozzle.limitUm);
 	return {
-		shopFactor,
-		airFactor,
-		factor,
+		airFactor: electrode.fitted.from > 0 ? 1 : airFactor,
+		factor:
+			(USUAL_STARTS_SHARE * electrode.rates.start) / RATES_UM.start +
+			((1 - USUAL_STARTS_SHARE) * electrode.rates.arcMinute) / RATES_UM.arcMinute,
 		load: nozzleLoad(c.outputA, c.nozzle.ratingA),
-		spread,
-		lastPitUm,
-		sinceUm,
-		pitUm,
-		pitMm: pitUm / 1000,
-		limitUm,
 		cutUse,
-		perCutUm,
-		perStartUm: growthUm(useOfStart(c.startMethod)) * factor,
+		electrode,
+		nozzle,
+		boreNewMm,
+		first,
+		startsOf: wear.starts,
+		perStartUm: growthUm(useOfStart(c.startMethod), electrode.rates),
 		cutsLeft,
-		band:
-			expectedUm === null
-				? undefined
-				: [at(factor * spreads[0], expectedUm), at(factor * spreads[1], expectedUm)],
-		metresLeft: cutsLeft === null ? null : metres(cutsLeft),
-		lifeShare: leftUm / limitUm,
+		band,
+		metresLeft: cutsLeft === null ? null : (cutsLeft * c.lineMm) / 1000,
+		perCutShare,
 		costPerM:
-			pairPrice === null || perCutUm === null ? null : pairPrice / metres(limitUm / perCutUm)
+			pairPrice === null || perCutShare === null
+				? null
+				: (pairPrice * perCutShare * 1000) / c.lineMm
 	};
 }
 
