@@ -139,6 +139,12 @@ await chart(trolley.id, 'trolley-chart.csv', 'Chart of the 27 A cutter');
 await call('PUT', '/api/settings', {
 	opId: 'demo-settings',
 	revision: 0,
-	settings: { ...DEFAULT_SETTINGS, electrodePrice: 9, nozzlePrice: 7 }
+	settings: {
+		...DEFAULT_SETTINGS,
+		electrodePrice: 9,
+		nozzlePrice: 7,
+		labourPerH: 45,
+		pricePerKwh: 0.32
+	}
 });
 console.log('· Demo data loaded.');

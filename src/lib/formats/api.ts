@@ -1,4 +1,5 @@
 /** Bodies of the API. The same schemas check requests and write the OpenAPI document. */
+import { PART_KINDS, WHYS } from '$lib/core/wear/parts';
 import * as v from 'valibot';
 import type { CanCut } from '$lib/core/studies/canCut';
 import { ContoursSchema, TemplateSchema } from '$lib/core/shape/schema';
@@ -68,14 +69,39 @@ export type PlanRequest = v.InferOutput<typeof PlanRequestSchema>;
 
 export const NewBenchSchema = v.object({ opId: OpIdSchema, bench: BenchSchema });
 export const SaveBenchSchema = v.object({ opId: OpIdSchema, revision, bench: BenchSchema });
+/** Who did it, and what for: nobody has to say. */
+const said = {
+	who: v.optional(v.pipe(v.string(), v.trim(), v.maxLength(60, 'at most 60 characters'))),
+	whatFor: v.optional(v.pipe(v.string(), v.trim(), v.maxLength(200, 'at most 200 characters')))
+};
 export const NewEntrySchema = v.object({
 	opId: OpIdSchema,
 	benchId: IdSchema,
 	at: v.optional(AtSchema),
 	entry: EntrySchema,
-	inputsHash: v.optional(v.pipe(v.string(), v.regex(/^[0-9a-f]{1,16}$/, 'the hash of a plan')))
+	inputsHash: v.optional(v.pipe(v.string(), v.regex(/^[0-9a-f]{1,16}$/, 'the hash of a plan'))),
+	...said
+});
+export const CorrectSchema = v.object({
+	opId: OpIdSchema,
+	/** When it was really done; left out: as the row says. */
+	at: v.optional(AtSchema),
+	entry: EntrySchema,
+	...said
+});
+/** Rows of a log that were read from a file; all of them go in or none. */
+export const IMPORT_MOST = 5000;
+export const ImportLogSchema = v.object({
+	opId: v.pipe(OpIdSchema, v.maxLength(50, '8 to 50 characters')),
+	benchId: IdSchema,
+	rows: v.pipe(
+		v.array(v.object({ at: AtSchema, entry: EntrySchema, ...said })),
+		v.minLength(1, 'at least one row'),
+		v.maxLength(IMPORT_MOST, `at most ${IMPORT_MOST} rows`)
+	)
 });
 export const UndoSchema = v.object({ opId: OpIdSchema, at: v.optional(AtSchema) });
+const why = v.picklist(WHYS, `one of ${WHYS.join(', ')}`);
 export const NewSetSchema = v.object({
 	opId: OpIdSchema,
 	benchId: IdSchema,
@@ -87,8 +113,22 @@ export const NewSetSchema = v.object({
 	),
 	at: v.optional(AtSchema),
 	/** Of what was in the torch; left out: put in whatever was there. */
-	revision: v.optional(revision)
+	revision: v.optional(revision),
+	/** Why each of the pair came out. */
+	why: v.optional(v.object({ electrode: v.optional(why), nozzle: v.optional(why) })),
+	/** The electrode alone; the nozzle stays in. */
+	alone: v.optional(v.boolean('true or false'))
 });
+export const NewPartSchema = v.object({
+	opId: OpIdSchema,
+	benchId: IdSchema,
+	kind: v.picklist(PART_KINDS, `one of ${PART_KINDS.join(', ')}`),
+	at: v.optional(AtSchema),
+	revision: v.optional(revision),
+	/** Why the one before came out. */
+	why: v.optional(why)
+});
+export const UnfitPartSchema = v.object({ opId: OpIdSchema });
 export const UnfitSetSchema = v.object({ opId: OpIdSchema, previousId: v.nullable(IdSchema) });
 export const SaveSettingsSchema = v.object({
 	opId: OpIdSchema,

@@ -9,7 +9,11 @@ import {
 	NewCardSchema,
 	NewEntrySchema,
 	NewOutlineSchema,
+	CorrectSchema,
+	ImportLogSchema,
+	NewPartSchema,
 	NewSetSchema,
+	UnfitPartSchema,
 	PlanRequestSchema,
 	PutChartSchema,
 	SaveBenchSchema,
@@ -219,6 +223,45 @@ const OPERATIONS: Operation[] = [
 		params: ['id'],
 		body: UndoSchema,
 		refusals: [400, 404, 409]
+	},
+	{
+		path: '/api/log/{id}/correct',
+		method: 'post',
+		summary: 'Put another entry in the place of one that was wrong; both stay in the record',
+		params: ['id'],
+		body: CorrectSchema,
+		refusals: [400, 404, 409, 413]
+	},
+	{
+		path: '/api/log/find',
+		method: 'get',
+		summary:
+			'What stands in the log of a bench and meets the words of `q` (thickness, amps, metal, kind, start, date, name), newest first, with its sums; `next` is the `before` of the page after it',
+		query: ['bench'],
+		optionalQuery: ['q', 'before', 'limit'],
+		refusals: [400, 404]
+	},
+	{
+		path: '/api/log/import',
+		method: 'post',
+		summary: 'Rows from a file into the log: all of them or none',
+		body: ImportLogSchema,
+		refusals: [400, 404, 409, 413]
+	},
+	{
+		path: '/api/parts',
+		method: 'post',
+		summary: 'Put a nozzle, ring, cap or shield in; tells why the one before came out',
+		body: NewPartSchema,
+		refusals: [400, 404, 409]
+	},
+	{
+		path: '/api/parts/{id}/unfit',
+		method: 'post',
+		summary: 'Take a part out again that was put in by mistake',
+		params: ['id'],
+		body: UnfitPartSchema,
+		refusals: [400, 404]
 	},
 	{
 		path: '/api/sets',

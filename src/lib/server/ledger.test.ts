@@ -12,7 +12,7 @@ import {
 	type Entry,
 	type LoggedEntry
 } from '../core';
-import type { PartKind, Why } from './parts';
+import type { PartKind, Why } from '../core/wear/parts';
 import { openDatabase } from './db';
 import { openStore, Store } from './store';
 

@@ -46,6 +46,13 @@ export interface Counted {
 	entry: Entry;
 }
 type AgedRow = Omit<EntryRow, 'benchId'> & { wornNm: number };
+/** What an entry is searched by: thickness, µm; amps, tenths; length, mm. */
+function soughtBy(entry: Entry): [number | null, number | null, number] {
+	const thicknessUm = 'thicknessMm' in entry ? Math.round(1000 * entry.thicknessMm) : null;
+	const outputDa = 'outputA' in entry ? Math.round(10 * entry.outputA) : null;
+	return [thicknessUm, outputDa, entry.kind === 'cut' ? Math.round(entry.lengthMm) : 0];
+}
+
 type PartRow = Tally & { id: string; kind: string; fittedAt: string; why: string | null };
 interface Kept {
 	readings: Partial<Ledger['readings']>;
@@ -101,7 +108,8 @@ export class LedgerRepository {
 
 	constructor(readonly db: Database.Database) {
 		this.#setUse = db.prepare(
-			`UPDATE log SET (${columns}, growth_nm, pit_nm) = (${marks}, ?, ?) WHERE id = ?`
+			`UPDATE log SET (${columns}, growth_nm, pit_nm, thickness_um, output_da, length_mm) =
+				(${marks}, ?, ?, ?, ?, ?) WHERE id = ?`
 		);
 		this.#addTotal = db.prepare(
 			`INSERT INTO lives (bench_id, set_id, ${columns}, pit_nm, ${pitColumns})
@@ -222,7 +230,8 @@ export class LedgerRepository {
 		const tally = tallyOf(e.entry);
 		const growth = growthNm(tally);
 		this.#open.run(e.benchId);
-		this.#setUse.run(...valuesOf(tally), growth, e.entry.kind === 'pit' ? pitNm(e.entry) : 0, e.id);
+		const pit = e.entry.kind === 'pit' ? pitNm(e.entry) : 0;
+		this.#setUse.run(...valuesOf(tally), growth, pit, ...soughtBy(e.entry), e.id);
 		this.#wear(e, growth, tally, 1, late);
 		if (e.entry.kind === 'test-cut') this.#setWorn.run({ benchId: e.benchId, at: e.at, id: e.id });
 		this.#live(e, tally, 1);

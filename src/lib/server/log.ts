@@ -12,6 +12,11 @@ export interface LogRow extends LoggedEntry {
 	benchId: string;
 	inputsHash: string | null;
 	modelVersion: string;
+	/** Who did it and what for, where somebody said. */
+	who: string | null;
+	whatFor: string | null;
+	/** The row that this one stands in for. */
+	corrects: number | null;
 }
 
 export interface NewEntry {
@@ -22,6 +27,8 @@ export interface NewEntry {
 	entry: Entry;
 	inputsHash: string | null;
 	modelVersion: string;
+	who?: string | null;
+	whatFor?: string | null;
 }
 
 interface Row extends EntryRow {
@@ -30,13 +37,23 @@ interface Row extends EntryRow {
 	undone: number;
 	inputsHash: string | null;
 	modelVersion: string;
+	who: string | null;
+	whatFor: string | null;
+	corrects: number | null;
 }
 
 export type AppendResult = { outcome: 'logged' | 'already'; id: number };
-export type UndoResult = { outcome: 'undone' | 'already'; id: number } | { outcome: 'unknown' };
+export type UndoResult =
+	/** `corrected`: another row stands in for it since; that one is to be taken back first. */
+	{ outcome: 'undone' | 'already' | 'corrected'; id: number } | { outcome: 'unknown' };
+export type CorrectResult =
+	| { outcome: 'corrected' | 'already'; id: number }
+	| { outcome: 'unknown' }
+	/** Taken back, or corrected by somebody else. */
+	| { outcome: 'gone' };
 
 const COLUMNS = `id, op_id AS opId, bench_id AS benchId, set_id AS setId, kind, at, data, version, undone,
-	inputs_hash AS inputsHash, model_version AS modelVersion`;
+	inputs_hash AS inputsHash, model_version AS modelVersion, who, what_for AS whatFor, corrects`;
 
 function readable(rows: readonly Row[]): LogRow[] {
 	return rows.flatMap(({ data, version, kind: _kind, undone, ...row }) => {
@@ -52,7 +69,8 @@ export class LogRepository {
 		{ id: number; benchId: string; kind: string; undoes: number | null }
 	>;
 	readonly #otherWrite: Database.Statement<[string], { kind: string }>;
-	readonly #markUndone: Database.Statement<[number]>;
+	readonly #markUndone: Database.Statement<[number, number]>;
+	readonly #correctedBy: Database.Statement<[number], { id: number }>;
 	readonly #newest: Database.Statement<[string, number, number], Row>;
 	readonly #measured: Database.Statement<[string, string, number], Row>;
 	readonly #after: Database.Statement<[number, number, number], Row>;
@@ -65,14 +83,17 @@ export class LogRepository {
 		readonly sets: SetRepository
 	) {
 		this.#append = db.prepare(
-			`INSERT INTO log (op_id, bench_id, set_id, kind, at, data, undoes, inputs_hash, model_version, version)
-			VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ${ENTRY.version})`
+			`INSERT INTO log (op_id, bench_id, set_id, kind, at, data, undoes, inputs_hash,
+				model_version, who, what_for, corrects, version)
+			VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ${ENTRY.version})`
 		);
 		this.#byOp = db.prepare(
 			'SELECT id, bench_id AS benchId, kind, undoes FROM log WHERE op_id = ?'
 		);
 		this.#otherWrite = db.prepare('SELECT kind FROM writes WHERE op_id = ?');
-		this.#markUndone = db.prepare('UPDATE log SET undone = 1 WHERE id = ?');
+		this.#markUndone = db.prepare('UPDATE log SET undone = ? WHERE id = ?');
+		this.#correctedBy = db.prepare(`SELECT id FROM log AS c WHERE corrects = ?
+				AND NOT EXISTS (SELECT 1 FROM log WHERE undoes = c.id)`);
 		this.#newest = db.prepare(
 			`SELECT ${COLUMNS} FROM log
 			WHERE bench_id = ? AND kind <> 'undo' AND id < ? ORDER BY id DESC LIMIT ?`
@@ -120,7 +141,10 @@ export class LogRepository {
 					JSON.stringify(entry),
 					null,
 					e.inputsHash,
-					e.modelVersion
+					e.modelVersion,
+					e.who ?? null,
+					e.whatFor ?? null,
+					null
 				);
 				const id = Number(lastInsertRowid);
 				this.ledger.count({ id, benchId, setId, at, entry });
@@ -136,7 +160,10 @@ export class LogRepository {
 				const row = this.#one.get(write.id);
 				if (!row) return { outcome: 'unknown' };
 				this.#before(write.opId, ({ undoes }) => undoes === write.id);
-				if (row.undone) return { outcome: 'already', id: write.id };
+				if (row.undone) {
+					const outcome = this.#correctedBy.get(write.id) ? 'corrected' : 'already';
+					return { outcome, id: write.id };
+				}
 				this.#append.run(
 					write.opId,
 					row.benchId,
@@ -146,14 +173,70 @@ export class LogRepository {
 					'{}',
 					write.id,
 					null,
-					write.modelVersion
+					write.modelVersion,
+					null,
+					null,
+					null
 				);
-				this.#markUndone.run(write.id);
+				this.#markUndone.run(1, write.id);
 				const entry = entryOf(row);
 				if (entry) this.ledger.discount({ ...row, entry });
+				if (row.corrects !== null) this.#putBack(row.corrects);
 				return { outcome: 'undone', id: write.id };
 			})
 			.immediate();
+	}
+
+	/** A row that was corrected counts again. */
+	#putBack(id: number): void {
+		const row = this.#one.get(id);
+		if (!row) return;
+		this.#markUndone.run(0, id);
+		const entry = entryOf(row);
+		if (entry) this.ledger.count({ ...row, entry });
+	}
+
+	/** Another row stands in for one that was wrong: the old one stays in the record and counts no more. */
+	correct(id: number, e: Omit<NewEntry, 'benchId'>): CorrectResult {
+		return this.db
+			.transaction((): CorrectResult => {
+				const old = this.#one.get(id);
+				if (!old) return { outcome: 'unknown' };
+				const before = this.#before(
+					e.opId,
+					(row) => row.benchId === old.benchId && row.kind === e.entry.kind
+				);
+				if (before) return { outcome: 'already', id: before.id };
+				if (old.undone) return { outcome: 'gone' };
+				const was = entryOf(old);
+				this.#markUndone.run(1, id);
+				if (was) this.ledger.discount({ ...old, entry: was });
+				const { benchId } = old;
+				const setId = this.sets.at(benchId, e.at)?.id ?? null;
+				const { lastInsertRowid } = this.#append.run(
+					e.opId,
+					benchId,
+					setId,
+					e.entry.kind,
+					e.at,
+					JSON.stringify(e.entry),
+					null,
+					e.inputsHash,
+					e.modelVersion,
+					e.who ?? null,
+					e.whatFor ?? null,
+					id
+				);
+				const made = Number(lastInsertRowid);
+				this.ledger.count({ id: made, benchId, setId, at: e.at, entry: e.entry });
+				return { outcome: 'corrected', id: made };
+			})
+			.immediate();
+	}
+
+	/** Several at once: all of them or none. */
+	appendAll(entries: readonly NewEntry[]): AppendResult[] {
+		return this.db.transaction(() => entries.map((e) => this.append(e))).immediate();
 	}
 
 	find(id: number): LogRow | undefined {

@@ -1,13 +1,7 @@
 import type Database from 'better-sqlite3';
+import type { PartKind, Why } from '$lib/core/wear/parts';
 import type { LedgerRepository } from './ledger';
 import { OnceOnly } from './writes';
-
-/** Why a part came out; `partner`: because the other of the pair did. */
-export const WHYS = ['worn', 'blown', 'cracked', 'lost', 'partner'] as const;
-export type Why = (typeof WHYS)[number];
-/** Kinds of parts that are put in one by one; the electrode is what a set is named by. */
-export const PART_KINDS = ['nozzle', 'ring', 'cap', 'shield'] as const;
-export type PartKind = (typeof PART_KINDS)[number];
 
 /** A part that was put in; it is in until the next of its kind. */
 export interface Part {

@@ -75,6 +75,15 @@ export function atLatestNow(at: string | undefined): string {
 	return at !== undefined && at < now ? at : now;
 }
 
+/** A time that a person wrote by hand: one that has not been yet is refused, not moved. */
+export function notInFuture(at: string, field: string): string {
+	if (at <= new Date(Date.now() + 60_000).toISOString()) return at;
+	throw new Refusal(
+		400,
+		badInput([{ field, message: 'a time that has been', received: at.slice(0, 30) }])
+	);
+}
+
 /** A whole number from 1 in the query. */
 export function wholeNumber(
 	url: URL,

@@ -1,7 +1,8 @@
 import type Database from 'better-sqlite3';
 import type { LedgerRepository } from './ledger';
 import { entryOf, type EntryRow } from './entryRow';
-import type { PartRepository, Why } from './parts';
+import type { Why } from '$lib/core/wear/parts';
+import type { PartRepository } from './parts';
 import { OnceOnly } from './writes';
 
 /** Electrode and nozzle that were fitted together. */

@@ -5,6 +5,7 @@ import { ChartRepository } from './charts';
 import { openDatabase } from './db';
 import { LedgerRepository } from './ledger';
 import { LogRepository } from './log';
+import { LogSearch } from './logSearch';
 import { OutlineRepository } from './outlines';
 import { PartRepository } from './parts';
 import { SetRepository } from './sets';
@@ -17,6 +18,7 @@ export class Store {
 	readonly parts: PartRepository;
 	readonly sets: SetRepository;
 	readonly log: LogRepository;
+	readonly search: LogSearch;
 	readonly settings: SettingsRepository;
 	readonly charts: ChartRepository;
 	readonly cards: CardRepository;
@@ -28,6 +30,7 @@ export class Store {
 		this.parts = new PartRepository(db, this.ledger);
 		this.sets = new SetRepository(db, this.ledger, this.parts);
 		this.log = new LogRepository(db, this.ledger, this.sets);
+		this.search = new LogSearch(db, this.log);
 		this.settings = new SettingsRepository(db);
 		this.charts = new ChartRepository(db);
 		this.cards = new CardRepository(db);

@@ -19,7 +19,18 @@ const json = (body: unknown, params: Record<string, string> = {}) =>
 
 const folder = mkdtempSync(join(tmpdir(), 'steady-arc-api-'));
 let api: Record<
-	'plan' | 'benches' | 'bench' | 'log' | 'undo' | 'openapi' | 'schema',
+	| 'plan'
+	| 'benches'
+	| 'bench'
+	| 'log'
+	| 'undo'
+	| 'correct'
+	| 'find'
+	| 'take'
+	| 'parts'
+	| 'unfit'
+	| 'openapi'
+	| 'schema',
 	Record<string, Handler>
 >;
 let close: () => void;
@@ -39,6 +50,11 @@ beforeAll(async () => {
 		bench: await at('./benches/[id]/+server.ts'),
 		log: await at('./log/+server.ts'),
 		undo: await at('./log/[id]/undo/+server.ts'),
+		correct: await at('./log/[id]/correct/+server.ts'),
+		find: await at('./log/find/+server.ts'),
+		take: await at('./log/import/+server.ts'),
+		parts: await at('./parts/+server.ts'),
+		unfit: await at('./parts/[id]/unfit/+server.ts'),
 		openapi: await at('./openapi.json/+server.ts'),
 		schema: await at('./schema/bench.json/+server.ts')
 	};
@@ -149,14 +165,90 @@ describe('writing', () => {
 		const again = await post();
 		expect(first.body).toMatchObject({
 			outcome: 'logged',
-			evidence: { wear: { total: { starts: 1 } } }
+			evidence: { wear: { electrode: { total: { starts: 1 } } } }
 		});
 		expect(again.body).toMatchObject({ outcome: 'already', id: first.body.id });
 		const undo = await ask(
 			api.undo.POST!,
 			json({ opId: 'api-undo-1' }, { id: String(first.body.id) })
 		);
-		expect(undo.body).toMatchObject({ evidence: { wear: { total: { starts: 0 } } } });
+		expect(undo.body).toMatchObject({
+			evidence: { wear: { electrode: { total: { starts: 0 } } } }
+		});
+	});
+
+	it('corrects by another row, finds it, and refuses a time that has not been', async () => {
+		const logged = await ask(
+			api.log.POST!,
+			json({
+				opId: 'api-log-find-1',
+				benchId,
+				entry: { kind: 'pit', pitMm: 0.9 },
+				whatFor: 'sluice hangers'
+			})
+		);
+		const params = { id: String(logged.body.id) };
+		const pit = (pitMm: number) => ({ kind: 'pit', pitMm });
+		const future = await ask(
+			api.correct.POST!,
+			json({ opId: 'api-correct-0', at: '2099-01-01T00:00:00Z', entry: pit(0.8) }, params)
+		);
+		expect(future.status).toBe(400);
+		const made = await ask(
+			api.correct.POST!,
+			json({ opId: 'api-correct-1', entry: pit(0.8) }, params)
+		);
+		expect(made.body).toMatchObject({ outcome: 'corrected' });
+		const again = await ask(
+			api.correct.POST!,
+			json({ opId: 'api-correct-2', entry: pit(0.7) }, params)
+		);
+		expect(again.status).toBe(409);
+		const url = new URL(`http://test/?bench=${benchId}&q=${encodeURIComponent('pit SLUICE')}`);
+		const found = await ask(api.find.GET!, { url } as never);
+		expect(found.body).toMatchObject({
+			found: { count: 1 },
+			entries: [{ entry: { pitMm: 0.8 }, was: { entry: { pitMm: 0.9 } } }],
+			next: null
+		});
+		const spoiled = new URL(`http://test/?bench=${benchId}&before=yesterday`);
+		expect((await ask(api.find.GET!, { url: spoiled } as never)).status).toBe(400);
+	});
+
+	it('takes the rows of a file whole or not at all, and once', async () => {
+		const row = (at: string) => ({ at, entry: { kind: 'look', seen: 'clean' } });
+		const take = (opId: string, ...rows: unknown[]) =>
+			ask(api.take.POST!, json({ opId, benchId, rows }));
+		const bad = await take(
+			'api-import-1',
+			row('2026-11-02T08:00:00Z'),
+			row('2099-11-02T08:00:00Z')
+		);
+		expect(bad.status).toBe(400);
+		expect(bad.body.message).toContain('rows.1.at');
+		const good = [row('2026-11-02T08:00:00Z'), row('2026-11-02T09:00:00Z')];
+		expect((await take('api-import-2', ...good)).body).toMatchObject({ logged: 2, already: 0 });
+		expect((await take('api-import-2', ...good)).body).toMatchObject({ logged: 0, already: 2 });
+	});
+
+	it('puts a part in over what was known of the torch, and takes it out again', async () => {
+		const put = (opId: string, revision: number) =>
+			ask(api.parts.POST!, json({ opId, benchId, kind: 'shield', revision, why: 'worn' }));
+		const first = await put('api-part-1', 0);
+		expect(first.body).toMatchObject({
+			revision: 1,
+			evidence: { wear: { starts: { shield: 0, cap: null } } }
+		});
+		expect((await put('api-part-2', 0)).status).toBe(409);
+		const { id } = first.body.part as { id: string };
+		const out = await ask(api.unfit.POST!, json({ opId: 'api-part-3' }, { id }));
+		expect(out.body).toMatchObject({ evidence: { wear: { starts: { shield: null } } } });
+		expect((await ask(api.unfit.POST!, json({ opId: 'api-part-4' }, { id }))).status).toBe(404);
+		const odd = await ask(
+			api.parts.POST!,
+			json({ opId: 'api-part-5', benchId, kind: 'flux capacitor' })
+		);
+		expect(odd.body.message).toContain('nozzle, ring, cap, shield');
 	});
 
 	it.each([

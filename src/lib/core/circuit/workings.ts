@@ -216,6 +216,8 @@ export interface Draw {
 	outputPowerW: number;
 	fullOutputPowerW: number;
 	apparentVA: number;
+	/** Active power from the wire under arc, W. */
+	activeW: number;
 	delivered: Delivered | NotDelivered;
 	/** While cutting, A; at the source voltage when it cannot be delivered. */
 	inputA: number;
@@ -276,6 +278,7 @@ export function draw(
 		outputPowerW,
 		fullOutputPowerW: fullA * arcVoltageV(bench, fullA),
 		apparentVA,
+		activeW,
 		delivered,
 		inputA,
 		receptacleV: w.sharedV - (w.resistanceOhm - w.cordOhm) * inputA * w.phaseFactor,

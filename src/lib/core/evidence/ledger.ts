@@ -123,7 +123,7 @@ function partEvidence({ total, last, measured, lives }: PartLedger, rates: Rates
 		})),
 		lives: [
 			// The one in service has come so far at least.
-			{ um: ageUm(total), worn: false },
+			...(ageUm(total) > 0 ? [{ um: ageUm(total), worn: false }] : []),
 			...lives.map(({ use, worn }) => ({ um: ageUm(use), worn }))
 		].slice(0, PARTS_MOST)
 	};

@@ -42,5 +42,9 @@ export const DEFAULT_SETTINGS: Settings = {
 	sparks: 'trailing',
 	currency: 'EUR',
 	electrodePrice: null,
-	nozzlePrice: null
+	nozzlePrice: null,
+	labourPerH: null,
+	handlingS: 60,
+	pricePerKwh: null,
+	bottlePrice: null
 };

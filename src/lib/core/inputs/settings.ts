@@ -11,7 +11,14 @@ export const SettingsSchema = v.object({
 	currency: v.picklist(['EUR', 'USD', 'GBP'], 'EUR, USD or GBP'),
 	/** null: nobody has said; costs are then not told. */
 	electrodePrice: v.nullable(within(...PRICE_RANGE, '')),
-	nozzlePrice: v.nullable(within(...PRICE_RANGE, ''))
+	nozzlePrice: v.nullable(within(...PRICE_RANGE, '')),
+	/** The worker's hour. */
+	labourPerH: v.nullable(within(...PRICE_RANGE, '')),
+	/** Setting down, marking and clamping for each cut, s. */
+	handlingS: within(0, 3600, 's'),
+	pricePerKwh: v.nullable(within(0, 10, '')),
+	/** Of one full bottle. */
+	bottlePrice: v.nullable(within(...PRICE_RANGE, ''))
 });
 
 export type Settings = v.InferOutput<typeof SettingsSchema>;

@@ -95,9 +95,26 @@ const BOTTLES: Bench['air']['bottle'] = {
 	outletBar: 7
 };
 
+const PRICED = {
+	...DEFAULT_SETTINGS,
+	electrodePrice: 9,
+	nozzlePrice: 7,
+	labourPerH: 45,
+	pricePerKwh: 0.32,
+	bottlePrice: 42
+};
+
 /** Situations that together take every way to every figure. */
 const SITUATIONS: Record<string, PlanInputs> = {
 	'Bay 2': inputs(),
+	'what it costs': inputs({ settings: PRICED }),
+	'what it costs from bottles': inputs({
+		settings: PRICED,
+		bench: bench((b) => {
+			b.air.source = 'bottle';
+			b.air.bottle = BOTTLES;
+		})
+	}),
 	'never measured, others have lasted': inputs({
 		evidence: {
 			...NO_EVIDENCE,

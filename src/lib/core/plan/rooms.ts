@@ -12,6 +12,7 @@ import { LOAD_FIGURES } from '../circuit/figures/loads';
 import { SUPPLY_FIGURES } from '../circuit/figures/supply';
 import { WIRING_FIGURES } from '../circuit/figures/wiring';
 import { cutChecks } from '../cut/checks';
+import { COST_FIGURES } from '../cost/figures';
 import { CUT_FIGURES } from '../cut/figures/guide';
 import { SETUP_FIGURES } from '../cut/figures/setup';
 import { TRAVEL_FIGURES } from '../cut/figures/travel';
@@ -41,7 +42,8 @@ const FIGURES = {
 	...TRAVEL_FIGURES,
 	...CUT_FIGURES,
 	...GOUGE_FIGURES,
-	...WEAR_FIGURES
+	...WEAR_FIGURES,
+	...COST_FIGURES
 };
 
 export type FigureId = keyof typeof FIGURES;

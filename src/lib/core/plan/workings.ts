@@ -1,5 +1,6 @@
 import { airLine, airWorkings, type AirWorkings } from '../air/workings';
 import { draw, wiring, type Draw, type Wiring } from '../circuit/workings';
+import { costWorkings, type CostWorkings } from '../cost/workings';
 import { guided } from '../cut/guiding';
 import { arcSOf } from '../cut/travel';
 import { chosenAmps, cuttingWorkings, type CuttingWorkings } from '../cut/workings';
@@ -32,6 +33,7 @@ export interface Workings extends Carried {
 	cutting: CuttingWorkings;
 	gouging: GougeWorkings;
 	wearing: WearWorkings;
+	costing: CostWorkings;
 	/** Cutting nozzle in the torch now. */
 	fittedNozzle: Nozzle;
 	/** Air for the line, l; null when it does not go through, or nobody knows the flow. */
@@ -80,18 +82,29 @@ export function workings(inputs: PlanInputs, { solveAmps = true } = {}): Working
 	const air = airWorkings(bench, line, work);
 	const water = waterWorkings(bench, work, air);
 	const known = line.flowWay === 'measured' || line.flowWay === 'plate';
+	const electric = at(outputA, work);
+	const wearing = wearWorkings(cut, cutting, evidence, settings, { water, shopC: work.shopC });
 	return {
 		inputs: { ...inputs, work },
 		workIsCut,
 		wiring: w,
-		...at(outputA, work),
+		...electric,
 		fittedNozzle: fitted,
 		air,
 		water,
 		cutting,
 		lineAirL: cutting.lineS === null || !known ? null : (line.flowLpm * cutting.lineS) / 60,
 		gouging: gougeWorkings(bench, w.plate, cut),
-		wearing: wearWorkings(cut, cutting, evidence, settings, { water, shopC: work.shopC }),
+		wearing,
+		costing: costWorkings({
+			cutting,
+			settings,
+			source: bench.air.source,
+			activeW: electric.draw.activeW,
+			flowLpm: air.flowLpm,
+			bottleL: air.bottleFreeL / (bench.air.bottle?.count ?? 1),
+			partsPerM: wearing.costPerM
+		}),
 		...(searched ?? NOT_SEARCHED)
 	};
 }

@@ -12,7 +12,12 @@ import { BENCH_UPGRADES, tellBenchVersion } from './benchUpgrades';
 import { isObject, kindOf, withField, type Upgrade } from './kind';
 
 export const BENCH = kindOf('bench', BenchSchema, BENCH_UPGRADES, tellBenchVersion);
-export const SETTINGS = kindOf('settings', SettingsSchema);
+/** Version 1 knew no money but the prices of parts. */
+const settingsFromVersion1: Upgrade = (settings) =>
+	isObject(settings)
+		? { labourPerH: null, handlingS: 60, pricePerKwh: null, bottlePrice: null, ...settings }
+		: settings;
+export const SETTINGS = kindOf('settings', SettingsSchema, [settingsFromVersion1]);
 
 /** Test cuts of the first shapes went through unless they said otherwise; cuts did not tell the nozzle. */
 export const ENTRY = kindOf('log entry', EntrySchema, [
@@ -78,7 +83,14 @@ export const CARD_INPUTS = kindOf('card', PlanInputsSchema, [
 	(inputs) =>
 		isObject(inputs) ? withField(inputs, 'bench', (b) => ({ typical: [], ...b })) : inputs,
 	// Version 3 knew the electrode alone, and of earlier pits only their sum.
-	(inputs) => (isObject(inputs) ? withField(inputs, 'evidence', evidenceFromVersion3) : inputs)
+	(inputs) =>
+		isObject(inputs)
+			? withField(
+					{ ...inputs, settings: settingsFromVersion1(inputs.settings) },
+					'evidence',
+					evidenceFromVersion3
+				)
+			: inputs
 ]);
 /** The numbers that a card was saved with. */
 export const CARD_PLAN = kindOf('plan of a card', KeptPlanSchema, [

@@ -40,3 +40,8 @@ ALTER TABLE log ADD COLUMN corrects INTEGER REFERENCES log (id);
 ALTER TABLE log ADD COLUMN who TEXT CHECK (length(who) <= 60);
 ALTER TABLE log ADD COLUMN what_for TEXT CHECK (length(what_for) <= 200);
 CREATE UNIQUE INDEX log_corrects ON log (corrects) WHERE corrects IS NOT NULL AND undone = 0;
+
+-- What the log is searched by: derived from the row, as its sums are.
+ALTER TABLE log ADD COLUMN thickness_um INTEGER;
+ALTER TABLE log ADD COLUMN output_da INTEGER;
+ALTER TABLE log ADD COLUMN length_mm INTEGER NOT NULL DEFAULT 0;

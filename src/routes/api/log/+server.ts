@@ -27,7 +27,9 @@ export const POST: RequestHandler = ({ request }) =>
 			at: atLatestNow(body.at),
 			entry: completeEntry(stored.bench, evidenceOf(store(), stored), body.entry),
 			inputsHash: body.inputsHash ?? null,
-			modelVersion: MODEL_VERSION
+			modelVersion: MODEL_VERSION,
+			who: body.who,
+			whatFor: body.whatFor
 		});
 		return { ...result, evidence: evidenceOf(store(), stored) };
 	});

@@ -1,0 +1,149 @@
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { BAY_2 } from '../../../scripts/demo/benches';
+import type { Entry } from '../core';
+import { logQuery } from '../formats/logQuery';
+import { openDatabase } from './db';
+import { placeOf } from './logSearch';
+import { Store } from './store';
+
+const START = Date.UTC(2026, 9, 1, 8);
+const at = (hour: number) => new Date(START + 3_600_000 * hour).toISOString();
+let store: Store;
+let made = 0;
+beforeEach(() => {
+	store = new Store(openDatabase(':memory:'));
+	store.benches.add({ opId: 'bench-op-1', id: 'b1', bench: BAY_2, at: at(-1) });
+});
+afterEach(() => {
+	store.db.close();
+});
+const cut = (over: Partial<Extract<Entry, { kind: 'cut' }>> = {}): Entry => ({
+	kind: 'cut',
+	metal: 'mild-steel',
+	thicknessMm: 6,
+	outputA: 45,
+	nozzleA: 45,
+	lengthMm: 300,
+	arcS: 14,
+	starts: 1,
+	start: 'edge',
+	...over
+});
+const append = (entry: Entry, hour: number, whatFor?: string) =>
+	store.log.append({
+		opId: `search-op-${made++}`,
+		benchId: 'b1',
+		at: at(hour),
+		entry,
+		inputsHash: null,
+		modelVersion: '1',
+		whatFor
+	}).id;
+const correct = (id: number, entry: Entry, hour = 1) =>
+	store.log.correct(id, {
+		opId: `search-op-${made++}`,
+		at: at(hour),
+		entry,
+		inputsHash: null,
+		modelVersion: '1'
+	});
+const undo = (id: number) =>
+	store.log.undo({ opId: `search-op-${made++}`, id, at: at(99), modelVersion: '1' });
+const find = (text: string, most = 25, before?: string) =>
+	store.search.page('b1', logQuery(text, '2026-11-26'), most, before ? placeOf(before) : undefined);
+const starts = () => store.ledger.of('b1', null).electrode.total.starts;
+
+describe('finding in the log', () => {
+	it('meets every word, sums all that it found and shows a page', () => {
+		for (let i = 0; i < 30; i++)
+			append(cut({ thicknessMm: i % 2 ? 8 : 6, start: i % 3 ? 'edge' : 'rolled' }), i);
+		append(cut({ metal: 'stainless', thicknessMm: 8 }), 40, 'sluice hangers');
+		append({ kind: 'pit', pitMm: 0.4 }, 41);
+		const { found, entries, next } = find('8 mm', 10);
+		expect(found).toMatchObject({ count: 16, lengthMm: 4800, starts: 16, arcMs: 224_000 });
+		expect(entries).toHaveLength(10);
+		expect(entries[0]!.whatFor).toBe('sluice hangers');
+		const more = find('8 mm', 10, next!);
+		expect(more.entries).toHaveLength(6);
+		expect(more.next).toBeNull();
+		const ids = [...entries, ...more.entries].map(({ id }) => id);
+		expect(new Set(ids).size).toBe(16);
+		expect(find('8 mm rolled').found.count).toBe(5);
+		expect(find('stainless SLUICE').found.count).toBe(1);
+		expect(find('pit').found.count).toBe(1);
+		expect(find('5/16 in').found.count).toBe(0);
+		expect(find('2 Oct').found.count).toBe(14);
+		expect(find("'; DROP TABLE log; --").found.count).toBe(0);
+	});
+
+	it('is not asked by a place that no page told', () => {
+		expect(placeOf('2026-10-01T08:00:00.000Z,4')).toEqual({
+			at: '2026-10-01T08:00:00.000Z',
+			id: 4
+		});
+		for (const text of ['', 'x', '1,2,3', "2026' OR 1=1,4"]) expect(placeOf(text)).toBeUndefined();
+	});
+});
+
+describe('a correction', () => {
+	it('counts in the place of the old row, which stays in the record', () => {
+		const id = append(cut({ starts: 21 }), 1);
+		expect(starts()).toBe(21);
+		const made = correct(id, cut({ starts: 12 }));
+		expect(made.outcome).toBe('corrected');
+		expect(starts()).toBe(12);
+		const { entries } = find('');
+		expect(entries).toHaveLength(1);
+		expect(entries[0]).toMatchObject({ entry: { starts: 12 }, was: { id, entry: { starts: 21 } } });
+		expect([...store.log.everything()]).toHaveLength(2);
+	});
+
+	it('can be corrected, and taken back step by step', () => {
+		const first = append(cut({ starts: 21 }), 1);
+		const second = (correct(first, cut({ starts: 12 })) as { id: number }).id;
+		const third = (correct(second, cut({ starts: 13 })) as { id: number }).id;
+		expect(starts()).toBe(13);
+		// The first is no longer there to be corrected or taken back.
+		expect(correct(first, cut()).outcome).toBe('gone');
+		expect(undo(first)).toEqual({ outcome: 'corrected', id: first });
+		expect(undo(third).outcome).toBe('undone');
+		expect(starts()).toBe(12);
+		expect(undo(second).outcome).toBe('undone');
+		expect(starts()).toBe(21);
+		expect(undo(first).outcome).toBe('undone');
+		expect(starts()).toBe(0);
+	});
+
+	it('sent twice is made once, and what is kept agrees with the log', () => {
+		const id = append(cut({ starts: 21 }), 1);
+		const write = {
+			opId: 'correct-op-1',
+			at: at(2),
+			entry: cut({ starts: 3 }),
+			inputsHash: null,
+			modelVersion: '1'
+		};
+		const once = store.log.correct(id, write);
+		expect(store.log.correct(id, write)).toEqual({
+			outcome: 'already',
+			id: (once as { id: number }).id
+		});
+		const before = store.ledger.kept('b1');
+		store.ledger.rebuild('b1');
+		expect(store.ledger.kept('b1')).toEqual(before);
+	});
+
+	it('of several rows at once none goes in when one is refused', () => {
+		append(cut(), 1);
+		const rows = [cut(), cut()].map((entry, i) => ({
+			opId: i === 0 ? 'import-op-0' : 'bench-op-1',
+			benchId: 'b1',
+			at: at(3),
+			entry,
+			inputsHash: null,
+			modelVersion: '1'
+		}));
+		expect(() => store.log.appendAll(rows)).toThrow();
+		expect(starts()).toBe(1);
+	});
+});

@@ -1,0 +1,21 @@
+import { LOG_PAGE, LOG_PAGE_MOST } from '$lib/formats/api';
+import { logQuery, QUERY_MOST } from '$lib/formats/logQuery';
+import { store } from '$lib/server/current';
+import { placeOf } from '$lib/server/logSearch';
+import { answer, refuse, unknown, wholeNumber } from '$lib/server/respond';
+import type { RequestHandler } from './$types';
+
+/** What is found in the log of a bench, newest first, a page at a time. */
+export const GET: RequestHandler = ({ url }) =>
+	answer(() => {
+		const benchId = url.searchParams.get('bench') ?? '';
+		if (!store().benches.find(benchId)) unknown('bench', benchId);
+		const text = url.searchParams.get('q') ?? '';
+		if (text.length > QUERY_MOST) refuse(400, 'bad-input', `q: at most ${QUERY_MOST} characters`);
+		const asked = url.searchParams.get('before');
+		const before = asked === null ? undefined : placeOf(asked);
+		if (asked !== null && !before) refuse(400, 'bad-input', 'before: what `next` of a page said');
+		const most = wholeNumber(url, 'limit', LOG_PAGE, LOG_PAGE_MOST);
+		const today = new Date().toISOString().slice(0, 10);
+		return store().search.page(benchId, logQuery(text, today), most, before);
+	});
