@@ -1,4 +1,5 @@
 /** Kills the server again and again while it logs: `npm run kill -- --times 200`. Nothing acknowledged is lost. */
+import type { Evidence } from '../src/lib/core';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -82,8 +83,7 @@ export async function killWhileLogging(times: number, seed: number, port: number
 			benchId: bench!.id,
 			entry: A_CUT
 		});
-		kept = (planned as unknown as { evidence: { wear: { total: { starts: number } } } }).evidence
-			.wear.total.starts;
+		kept = (planned as unknown as { evidence: Evidence }).evidence.wear.electrode.total.starts;
 		const there = new Set(stored);
 		return {
 			kills: times,

@@ -7,6 +7,7 @@ import { DEFAULT_SETTINGS, type Entry } from '../../src/lib/core';
 import { readFileSync } from 'node:fs';
 import { readDxf } from '../../src/lib/formats/outline/dxfIn';
 import { readChartCsv } from '../../src/lib/formats/chartCsv';
+import type { Why } from '../../src/lib/core/wear/parts';
 import { BAY_2, TROLLEY } from './benches';
 
 const base = process.argv[2] ?? 'http://127.0.0.1:4173';
@@ -71,6 +72,7 @@ const BAY_2_PARTS_NOW: [string, Entry][] = [
 	[day('18', '09:10'), cut(8, 45, 6_000, 395, 20, 'rolled')],
 	[day('19', '14:05'), cut(6, 45, 7_500, 350, 25)],
 	[day('20', '15:30'), { kind: 'pit', pitMm: 0.36 }],
+	[day('20', '15:35'), { kind: 'bore', boreMm: 1.03 }],
 	[day('23', '10:45'), cut(10, 45, 4_800, 425, 16)],
 	[day('24', '11:20'), cut(6, 45, 5_400, 250, 18)],
 	[day('24', '11:30'), { kind: 'drain', fromBar: 8.2, toBar: 6.1, seconds: 66 }],
@@ -83,8 +85,14 @@ const TROLLEY_LOG: [string, Entry][] = [
 	[day('19', '09:45'), cut(3.4, 27, 2_100, 112, 10)]
 ];
 
-async function fit(benchId: string, opId: string, name: string, at: string): Promise<void> {
-	await call('POST', '/api/sets', { opId, benchId, name, at });
+async function fit(
+	benchId: string,
+	opId: string,
+	name: string,
+	at: string,
+	why?: { electrode: Why; nozzle: Why }
+): Promise<void> {
+	await call('POST', '/api/sets', { opId, benchId, name, at, why });
 }
 async function logAll(benchId: string, prefix: string, entries: [string, Entry][]): Promise<void> {
 	for (const [index, [at, entry]] of entries.entries()) {
@@ -112,7 +120,14 @@ const bay2 = await call<{ id: string }>('POST', '/api/benches', {
 });
 await fit(bay2.id, 'demo-set-a', 'Pair A', day('02', '07:30'));
 await logAll(bay2.id, 'demo-bay2-a', BAY_2_OLD_PARTS);
-await fit(bay2.id, 'demo-set-b', 'Pair B', day('17', '07:45'));
+for (const kind of ['shield', 'cap', 'ring'] as const) {
+	const opId = `demo-part-${kind}`;
+	await call('POST', '/api/parts', { opId, benchId: bay2.id, kind, at: day('02', '07:30') });
+}
+await fit(bay2.id, 'demo-set-b', 'Pair B', day('17', '07:45'), {
+	electrode: 'worn',
+	nozzle: 'partner'
+});
 await logAll(bay2.id, 'demo-bay2-b', BAY_2_PARTS_NOW);
 await chart(bay2.id, 'bay-2-chart.csv', 'Chart of the 45 A cutter');
 for (const [name, search] of SHELF) {

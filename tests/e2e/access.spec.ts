@@ -8,6 +8,7 @@ const SCREENS = [
 	'/cut',
 	'/gouge',
 	'/wear',
+	'/log',
 	'/bench',
 	'/card',
 	'/start',

@@ -63,3 +63,119 @@ test('the counter goes by keys, stays within what can be, and L logs what the bu
 	await page.keyboard.press('z');
 	await expect(notice).toContainText('Taken back.');
 });
+
+test.describe('a day by thumb', () => {
+	test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
+
+	test('cuts, a measurement and a new pair in eight gestures; then last month is put right and three steps taken back', async ({
+		page,
+		demo
+	}) => {
+		const bench = await demo.benchId('Bay 2');
+		await page.goto(`/wear?bench=${bench}&t=4`);
+		const answer = page.getByTestId('cuts-left');
+		const left = async () => Number(await answer.getAttribute('data-value'));
+		const notice = page.getByTestId('notice');
+		const before = await left();
+		await expect(page.getByRole('region', { name: 'What a metre costs' })).toContainText('worker');
+
+		// One to four: the day.
+		await page.getByLabel('Such cuts', { exact: true }).fill('14');
+		await page.getByLabel('pierced, of them', { exact: true }).fill('5');
+		await page.getByRole('button', { name: 'More: failed starts, besides' }).tap();
+		await page.getByRole('button', { name: /Log 14 cuts, .* and 1 failed start/ }).tap();
+		await expect(notice).toContainText('and one failed start');
+		expect(await left()).toBeLessThan(before);
+		// Five and six: the gauge.
+		await page.getByLabel('Depth gauge reads').fill('0.8');
+		await page.getByRole('button', { name: 'Log the pit' }).tap();
+		await expect(notice).toContainText('Pit of 0.8 mm taken');
+		const measured = await left();
+		// Seven: a new pair; the electrode was worn.
+		await page.getByRole('button', { name: 'A new pair is in' }).tap();
+		await expect(notice).toContainText('Pair C is in the torch');
+		await expect(page.getByText('as those before it lasted')).toBeVisible();
+		expect(await left()).toBeGreaterThan(measured);
+		await notice.getByRole('button', { name: /Undo/ }).tap();
+		await expect(notice).toContainText('Pair B is back in');
+
+		await page.getByRole('link', { name: 'The log' }).tap();
+		await expect(page.getByTestId('found')).toContainText('found');
+		await page.getByLabel(/^Find/).fill('8 mm rolled');
+		await expect(page.getByTestId('found')).toContainText('1 found: 6 m, 20 starts');
+		await page.getByRole('button', { name: /^Correct: 6 m of 8 mm/ }).tap();
+		const panel = page.getByRole('region', { name: 'Correct it' });
+		await panel.getByLabel('Starts', { exact: true }).fill('12');
+		await panel.getByLabel('Starts', { exact: true }).blur();
+		await expect(panel).toContainText('3.6 m of 8 mm mild steel, 12 starts');
+		await panel.getByRole('button', { name: 'Save the correction' }).tap();
+		await expect(notice).toContainText('the old line stays in the record');
+		await expect(page.getByTestId('found')).toContainText('1 found: 3.6 m, 12 starts');
+		await expect(page.getByRole('table')).toContainText('was 6 m of 8 mm mild steel, 20 starts');
+
+		// The correction, the pit and the failed start, one after the other.
+		const steps = page.getByRole('region', { name: 'Your last steps' });
+		for (const step of ['Correction', 'Pit of 0.8 mm', 'One failed start']) {
+			await steps.getByRole('button', { name: `Undo: ${step}` }).tap();
+			await expect(notice).toContainText('Taken back');
+		}
+		await expect(page.getByTestId('found')).toContainText('1 found: 6 m, 20 starts');
+		await page.keyboard.press('Escape');
+		// The cuts go back too, so that the shop is as it was found.
+		for (let i = 0; i < 2; i++) {
+			await steps.getByRole('button', { name: /^Undo: / }).tap();
+			await expect(steps.getByRole('button', { name: /^Undo: / })).toHaveCount(i === 0 ? 1 : 0);
+		}
+		await page.locator('[data-station="wear"]').tap();
+		await expect(answer).toHaveAttribute('data-value', String(before));
+	});
+});
+
+test('the log goes out as CSV and comes in again whole or not at all', async ({
+	page,
+	demo,
+	request
+}) => {
+	const bench = await demo.benchId('Bay 2');
+	await page.goto(`/log?bench=${bench}`);
+	const all = (await page.getByTestId('found').getByRole('heading').textContent())!;
+	const csv = await (await request.get(`/api/log/csv?bench=${bench}&q=pit`)).text();
+	expect(csv.split('\r\n')[0]).toContain('when,what,metal,thickness (mm)');
+	expect(csv.trim().split('\r\n')).toHaveLength(4);
+	const take = (text: string) =>
+		page.getByLabel('In from CSV').setInputFiles({
+			name: 'log.csv',
+			mimeType: 'text/csv',
+			buffer: Buffer.from(text)
+		});
+	const panel = page.getByRole('region', { name: 'Read from the file' });
+	await take('when,what,pit (mm)\n2026-11-25T08:00:00Z,pit,0.6\n2026-11-25T09:00:00Z,pit,60\n');
+	await expect(panel).toContainText('nothing was written');
+	await expect(panel).toContainText('Row 3');
+	await take('when,what,looked,what for\n2026-11-25T08:00:00Z,look,clean,Lock gate 4\n');
+	await expect(panel).toContainText('1 rows');
+	await panel.getByRole('button', { name: 'Log 1 rows' }).click();
+	await expect(page.getByTestId('notice')).toContainText('1 rows logged');
+	await page.getByLabel(/^Find/).fill('lock gate');
+	await expect(page.getByTestId('found')).toContainText('1 found');
+	await page.getByRole('button', { name: /^Correct: looked/ }).click();
+	await page
+		.getByRole('region', { name: 'Correct it' })
+		.getByRole('button', { name: 'Take it back' })
+		.click();
+	await expect(page.getByTestId('found')).toContainText('0 found');
+	await page.getByLabel(/^Find/).fill('');
+	await expect(page.getByTestId('found').getByRole('heading')).toHaveText(all);
+});
+
+test('a pit that shrinks is asked about, and an oval bore is told', async ({ page, demo }) => {
+	await page.goto(`/wear?bench=${await demo.benchId('Bay 2')}`);
+	const measured = page.getByRole('region', { name: 'Measured' });
+	await measured.getByLabel('Depth gauge reads').fill('0.1');
+	await measured.getByRole('button', { name: 'Log the pit' }).click();
+	await expect(measured.getByRole('alert')).toContainText('It was 0.36 mm before');
+	await measured.getByLabel('Drill or pin in the bore').fill('1.05');
+	await measured.getByLabel('across it').fill('1.15');
+	await measured.getByLabel('across it').blur();
+	await expect(measured).toContainText('Out of round');
+});

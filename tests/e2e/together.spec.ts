@@ -38,7 +38,7 @@ test('two who fit a new pair at once: the second is told, and nothing is undone 
 	const looked = other.waitForResponse((response) => response.url().includes('/api/revisions'));
 	await other.goto(demo.url + address);
 	await looked;
-	const fit = (on: Page) => on.getByRole('button', { name: 'New electrode and nozzle' }).click();
+	const fit = (on: Page) => on.getByRole('button', { name: 'A new pair is in' }).click();
 	await fit(page);
 	await expect(notice(page)).toContainText('is in the torch');
 	await fit(other);

@@ -28,6 +28,7 @@ const PAGES = [
 	'/cut?guide=circle',
 	'/gouge',
 	'/wear',
+	'/log',
 	'/bench',
 	'/benches',
 	'/beside',

@@ -105,11 +105,11 @@ test('a new pair starts fresh and can be taken out again; the schools of the sho
 	await page.goto('/wear');
 	const left = page.getByTestId('cuts-left');
 	const before = Number(await left.getAttribute('data-value'));
-	await page.getByRole('button', { name: 'New electrode and nozzle' }).click();
-	await expect(page.getByRole('heading', { name: 'Pair C' })).toBeVisible();
+	await page.getByRole('button', { name: 'A new pair is in' }).click();
+	await expect(page.getByText('Pair C, in since')).toBeVisible();
 	expect(Number(await left.getAttribute('data-value'))).toBeGreaterThan(before);
 	await page.getByTestId('notice').getByRole('button', { name: /Undo/ }).click();
-	await expect(page.getByRole('heading', { name: 'Pair B' })).toBeVisible();
+	await expect(page.getByText('Pair B, in since')).toBeVisible();
 	await expect(left).toHaveAttribute('data-value', String(before));
 
 	await page.goto('/bench');

@@ -74,6 +74,8 @@ const said = {
 	who: v.optional(v.pipe(v.string(), v.trim(), v.maxLength(60, 'at most 60 characters'))),
 	whatFor: v.optional(v.pipe(v.string(), v.trim(), v.maxLength(200, 'at most 200 characters')))
 };
+/** Rows of the log that a screen shows at once. */
+export const LOG_SHOWN = 25;
 export const NewEntrySchema = v.object({
 	opId: OpIdSchema,
 	benchId: IdSchema,

@@ -1,25 +1,8 @@
 import type Database from 'better-sqlite3';
+import type { Found, FoundPage } from '$lib/formats/logFound';
 import type { LogQuery } from '$lib/formats/logQuery';
 import type { LogRepository, LogRow } from './log';
 
-/** What was found in all, not only on this page. */
-export interface Found {
-	count: number;
-	lengthMm: number;
-	starts: number;
-	arcMs: number;
-	/** When the oldest of them was done; null: none. */
-	since: string | null;
-}
-export interface FoundPage {
-	found: Found;
-	entries: (LogRow & {
-		/** The row that it stands in for, as it was. */
-		was: LogRow | null;
-	})[];
-	/** `before` of the page after it; null: this was the last. */
-	next: string | null;
-}
 /** Place in the order of the log: its time and number. */
 export interface Place {
 	at: string;
@@ -102,15 +85,33 @@ export class LogSearch {
 			.get(...values)!;
 	}
 
-	/** A page of it, and of what each row stands in for. */
-	page(benchId: string, query: LogQuery, most: number, before?: Place): FoundPage {
+	/** All of it, newest first, a page of rows at a time. */
+	*each(benchId: string, query: LogQuery): Generator<LogRow> {
+		let before: Place | undefined;
+		for (;;) {
+			const places = this.#places(benchId, query, 200, before);
+			for (const { id } of places) {
+				const row = this.log.find(id);
+				if (row) yield row;
+			}
+			before = places.at(-1);
+			if (places.length < 200) return;
+		}
+	}
+
+	#places(benchId: string, query: LogQuery, most: number, before?: Place): Place[] {
 		const { sql, values } = conditions(benchId, query);
-		const ids = this.db
+		return this.db
 			.prepare<unknown[], Place>(
 				`SELECT at, id FROM log WHERE ${sql} ${before ? 'AND (at, id) < (?, ?)' : ''}
 				ORDER BY at DESC, id DESC LIMIT ?`
 			)
 			.all(...values, ...(before ? [before.at, before.id] : []), most);
+	}
+
+	/** A page of it, and of what each row stands in for. */
+	page(benchId: string, query: LogQuery, most: number, before?: Place): FoundPage {
+		const ids = this.#places(benchId, query, most, before);
 		const last = ids.at(-1);
 		return {
 			found: this.sums(benchId, query),

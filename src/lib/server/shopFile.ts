@@ -1,7 +1,5 @@
 import type { Store } from './store';
-
-/** Rows between two breaths, in which other requests are answered. */
-const ROWS_A_BREATH = 200;
+import { streamed } from './streamed';
 
 function* list(name: string, items: Iterable<unknown>): Generator<string> {
 	yield `\t"${name}": [`;
@@ -49,29 +47,4 @@ function* parts(store: Store): Generator<string> {
 }
 
 /** The whole shop as one JSON file, piece by piece: neither memory nor other requests wait for it. */
-export function shopFile(store: Store): ReadableStream<Uint8Array> {
-	const pieces = parts(store);
-	const encoder = new TextEncoder();
-	return new ReadableStream(
-		{
-			async pull(controller) {
-				await new Promise((resolve) => setImmediate(resolve));
-				let text = '';
-				for (let i = 0; i < ROWS_A_BREATH; i++) {
-					const piece = pieces.next();
-					if (piece.done) {
-						if (text) controller.enqueue(encoder.encode(text));
-						controller.close();
-						return;
-					}
-					text += piece.value;
-				}
-				controller.enqueue(encoder.encode(text));
-			},
-			cancel() {
-				pieces.return(undefined);
-			}
-		},
-		{ highWaterMark: 1 }
-	);
-}
+export const shopFile = (store: Store): ReadableStream<Uint8Array> => streamed(parts(store));

@@ -93,7 +93,8 @@ export function listenForKeys(screen: Screen): () => void {
 		action();
 	};
 	const undo = () => {
-		const line = bench.lastEntry;
+		const own = bench.steps.find(({ benchId }) => benchId === bench.benchId);
+		const line = own ?? bench.lastEntry;
 		if (bench.edited) bench.undoEdit();
 		else if (bench.notice?.undo) bench.notice.undo();
 		else if (line) log(bench, (book) => book.undoEntry(bench, line.id));

@@ -3,7 +3,8 @@ import { isMeasurement, whatChanged, type Entry, type Evidence, type TestCut } f
 import { madeCuts } from '$lib/core/studies/madeCuts';
 import { nowIso } from './clock';
 import { ONCE, type Workbench } from './workbench.svelte';
-import { write } from './write';
+import { stepGone, stepMade } from './steps';
+import { lookAgain, write } from './write';
 
 const START_WORDS = {
 	edge: 'from an edge',
@@ -28,7 +29,13 @@ export async function logEntry(bench: Workbench, entry: Entry, told: string): Pr
 		{
 			method: 'POST',
 			path: '/api/log',
-			body: { benchId, at, entry, inputsHash: bench.inputsHash },
+			body: {
+				benchId,
+				at,
+				entry,
+				inputsHash: bench.inputsHash,
+				...(bench.whatFor.trim() && { whatFor: bench.whatFor.trim() })
+			},
 			words: told.replace(/ (logged|taken)\.$/, '').replace(/\.$/, '')
 		},
 		'Not logged yet: kept on this device and sent when the server answers.'
@@ -38,6 +45,7 @@ export async function logEntry(bench: Workbench, entry: Entry, told: string): Pr
 	if (bench.benchId !== benchId) return true;
 	const { id, evidence } = result.data;
 	const line = { id, at, entry, undone: false };
+	stepMade(bench, { id, benchId, at, text: told.replace(/ (logged|taken)\.$/, '') });
 	newEvidence(bench, evidence, entry, told);
 	bench.log = [line, ...bench.log];
 	if (isMeasurement(entry)) bench.measured = [line, ...bench.measured];
@@ -56,7 +64,7 @@ function newEvidence(bench: Workbench, evidence: Evidence, entry: Entry, title: 
 
 export async function undoEntry(bench: Workbench, id: number): Promise<void> {
 	const line = [...bench.log, ...bench.measured].find((l) => l.id === id);
-	const result = await write<{ evidence: Evidence; outcome: 'undone' | 'already' }>(
+	const result = await write<{ evidence: Evidence; outcome: 'undone' | 'already' | 'corrected' }>(
 		bench,
 		{
 			method: 'POST',
@@ -68,6 +76,14 @@ export async function undoEntry(bench: Workbench, id: number): Promise<void> {
 	);
 	if (result.outcome !== 'done') return;
 	const { evidence, outcome } = result.data;
+	stepGone(bench, id);
+	if (outcome === 'corrected') {
+		bench.notice = {
+			kind: 'problem',
+			text: 'It was corrected since and stays; what stands in for it can be taken back in the log.'
+		};
+		return;
+	}
 	if (line) newEvidence(bench, evidence, line.entry, 'Taken back.');
 	else bench.evidence = evidence;
 	bench.measured = bench.measured.filter((l) => l.id !== id);
@@ -81,6 +97,41 @@ export async function undoEntry(bench: Workbench, id: number): Promise<void> {
 		text: 'Taken back.',
 		redo: line && (() => void logEntry(bench, line.entry, 'Logged again.'))
 	};
+}
+
+/** Another entry in the place of one that was wrong; the old one stays in the record. */
+export async function correctEntry(
+	bench: Workbench,
+	old: { id: number; at: string },
+	entry: Entry,
+	whatFor: string
+): Promise<boolean> {
+	const { benchId } = bench;
+	const result = await write<{ id: number; evidence: Evidence }>(
+		bench,
+		{
+			method: 'POST',
+			path: `/api/log/${old.id}/correct`,
+			body: { entry, whatFor: whatFor.trim() },
+			words: 'A correction'
+		},
+		'Not corrected yet: kept on this device and sent when the server answers.'
+	);
+	if (result.outcome !== 'done') {
+		lookAgain(bench, result);
+		return result.outcome !== 'refused';
+	}
+	if (bench.benchId !== benchId) return true;
+	const { id, evidence } = result.data;
+	stepMade(bench, { id, benchId, at: nowIso(), text: 'Correction' });
+	bench.log = bench.log.map((line) => (line.id === old.id ? { ...line, id, entry } : line));
+	newEvidence(bench, evidence, entry, 'Corrected.');
+	bench.notice = {
+		kind: 'done',
+		text: 'Corrected; the old line stays in the record.',
+		undo: () => void undoEntry(bench, id).then(() => bench.refresh())
+	};
+	return true;
 }
 
 /** The planned cut as often as the counter says, those pierced apart; one gesture takes all of it back. */

@@ -34,6 +34,7 @@ import type { Revisions } from '$lib/formats/api';
 import { writeSearch } from './history';
 import { dropDraft, keepDraft, keptDraft } from './keptDraft';
 import type { Kept } from './outbox';
+import type { Step } from './steps';
 
 export interface PartSetInfo {
 	id: string;
@@ -108,6 +109,10 @@ export class Workbench {
 	cards = $state.raw<WorkbenchData['cards']>([]);
 	partSet = $state.raw<PartSetInfo | null>(null);
 	log = $state.raw<LogLine[]>([]);
+	/** What was logged from this device, newest first. */
+	steps = $state.raw<Step[]>([]);
+	/** What the next entries are for; nobody has to say. */
+	whatFor = $state('');
 	measured = $state.raw<LogLine[]>([]);
 	/** What the last measurement, or its withdrawal, moved. */
 	moved = $state.raw<{ title: string; changes: FigureChange[] } | undefined>();

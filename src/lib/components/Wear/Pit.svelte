@@ -4,6 +4,8 @@
 	import Fig from '$lib/components/Balloon/Fig.svelte';
 	import { logEntry } from '$lib/state/logbook';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
+	import { fittedNozzle } from '$lib/core/torch/nozzle';
+	import { OUT_OF_ROUND_MM } from '$lib/core/wear/nozzle';
 	import { pitShape } from './stack';
 
 	/** The pit in the electrode, and one field to tell what the gauge read. */
@@ -11,21 +13,44 @@
 	const pitMm = $derived(bench.plan.figures['wear.pitMm'].value!);
 	const limitMm = $derived(bench.settings.pitLimitMm);
 	const shape = $derived(pitShape(pitMm, limitMm));
-	let measured = $state<number | null>(null);
+	/** The part in the torch was measured deeper or wider already: it does not shrink. */
+	const SHRUNK_MM = 0.05;
+	let pit = $state<number | null>(null);
+	let bore = $state<number | null>(null);
+	let across = $state<number | null>(null);
+	let asked = $state<'pit' | 'bore' | undefined>();
+	/** A button that waited for the field would swallow the first press. */
+	let missing = $state<'pit' | 'bore' | undefined>();
+	const { electrode, nozzle } = $derived(bench.evidence.wear);
+	const newMm = $derived(fittedNozzle(bench.bench.torch).boreMm);
+	const lastPitMm = $derived(electrode.last && electrode.last.grownUm / 1000);
+	const lastBoreMm = $derived(nozzle.last && newMm + nozzle.last.grownUm / 1000);
 
-	async function log() {
-		if (
-			await logEntry(
-				bench,
-				{ kind: 'pit', pitMm: measured! },
-				`Pit of ${bench.say(measured, 'small')} taken.`
-			)
-		)
-			measured = null;
+	async function log(what: 'pit' | 'bore', sure = false) {
+		missing = (what === 'pit' ? pit : bore) === null ? what : undefined;
+		if (missing) return;
+		const value = what === 'pit' ? pit! : Math.max(bore!, across ?? 0);
+		const before = what === 'pit' ? lastPitMm : lastBoreMm;
+		if (!sure && before !== null && value < before - SHRUNK_MM) {
+			asked = what;
+			return;
+		}
+		asked = undefined;
+		const entry =
+			what === 'pit'
+				? { kind: 'pit' as const, pitMm: pit! }
+				: { kind: 'bore' as const, boreMm: bore!, ...(across !== null && { acrossMm: across }) };
+		const told =
+			what === 'pit'
+				? `Pit of ${bench.say(pit, 'small')} taken.`
+				: `Bore of ${bench.say(bore, 'small')} taken.`;
+		if (!(await logEntry(bench, entry, told))) return;
+		if (what === 'pit') pit = null;
+		else bore = across = null;
 	}
 </script>
 
-<section aria-label="Electrode pit">
+<section aria-label="Measured">
 	<h2 class="flex items-center gap-3">
 		<span class="h">Electrode pit</span><Fig id="wear.pitMm" size={29} />
 	</h2>
@@ -69,7 +94,7 @@
 		class="mt-1 grid grid-cols-[1fr_auto] items-end gap-2"
 		onsubmit={(e) => {
 			e.preventDefault();
-			void log();
+			void log('pit');
 		}}
 	>
 		<QuantityField
@@ -77,9 +102,56 @@
 			quantity="small"
 			optional
 			placeholder=""
-			value={measured}
-			commit={(v) => void (measured = v)}
+			value={pit}
+			range={[0, 5]}
+			commit={(v) => void (pit = v)}
 		/>
-		<button class="btn btn-primary" disabled={measured === null}>Log the pit</button>
+		<button class="btn btn-primary">Log the pit</button>
 	</form>
+	<form
+		class="mt-1 grid grid-cols-[1fr_1fr_auto] items-end gap-2"
+		onsubmit={(e) => {
+			e.preventDefault();
+			void log('bore');
+		}}
+	>
+		<QuantityField
+			label="Drill or pin in the bore"
+			quantity="small"
+			optional
+			placeholder=""
+			value={bore}
+			range={[0.3, 8]}
+			commit={(v) => void (bore = v)}
+		/>
+		<QuantityField
+			label="across it"
+			quantity="small"
+			optional
+			placeholder="if oval"
+			value={across}
+			range={[0.3, 8]}
+			commit={(v) => void (across = v)}
+		/>
+		<button class="btn btn-primary">Log the bore</button>
+	</form>
+	{#if bore !== null && across !== null && Math.abs(bore - across) > OUT_OF_ROUND_MM}
+		<p class="mt-1">Out of round: the arc wanders and one edge slants. Change the nozzle.</p>
+	{/if}
+	{#if missing}
+		<p class="mt-1" role="alert">
+			{missing === 'pit'
+				? 'Type what the depth gauge reads first.'
+				: 'Type the drill or pin first.'}
+		</p>
+	{/if}
+	{#if asked}
+		<p class="mt-1" role="alert">
+			It was {bench.say(asked === 'pit' ? lastPitMm : lastBoreMm, 'small')} before, and parts do not grow
+			back. Was another one put in? Then say so first.
+			<button type="button" class="btn" onclick={() => void log(asked!, true)}
+				>It is so, log it</button
+			>
+		</p>
+	{/if}
 </section>

@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { legible } from '$lib/dom/legible';
 	import Patterns from '$lib/components/Drawing/Patterns.svelte';
 	import { BODY, BODY_X, ELECTRODE, ELECTRODE_X, STACK, STACK_PARTS } from './stack';
 
@@ -14,7 +13,6 @@
 </script>
 
 <svg
-	{@attach legible}
 	viewBox="0 0 {STACK.width} {STACK.height}"
 	class="block w-full"
 	role="img"
@@ -40,30 +38,4 @@
 		</g>
 		<path transform="translate({BODY_X} 0)" d={BODY} fill="var(--faint)" />
 	</g>
-	{#each [...STACK_PARTS, { name: 'Electrode', x: ELECTRODE_X }, { name: 'Torch body', x: BODY_X + 20 }] as part, i (part.name)}
-		<text
-			class="name"
-			class:low={i % 2 === 1}
-			x={part.x}
-			y={STACK.height - 4}
-			text-anchor="middle"
-			font-weight="700">{part.name}</text
-		>
-	{/each}
 </svg>
-
-<style>
-	/* On a phone the names stand in two rows under the drawing. */
-	@media (max-width: 899px) {
-		svg {
-			overflow: visible;
-			margin-bottom: 32px;
-		}
-		.name {
-			transform: translateY(34px);
-		}
-		.low {
-			transform: translateY(86px);
-		}
-	}
-</style>

@@ -95,6 +95,8 @@ const BOTTLES: Bench['air']['bottle'] = {
 	outletBar: 7
 };
 
+const worn = (wear: Partial<Evidence['wear']>) =>
+	inputs({ evidence: { ...NO_EVIDENCE, wear: { ...NO_EVIDENCE.wear, ...wear } } });
 const PRICED = {
 	...DEFAULT_SETTINGS,
 	electrodePrice: 9,
@@ -107,6 +109,24 @@ const PRICED = {
 /** Situations that together take every way to every figure. */
 const SITUATIONS: Record<string, PlanInputs> = {
 	'Bay 2': inputs(),
+	'the electrode measured, the nozzle never': worn({
+		electrode: { ...MEASURED.wear.electrode, lives: [] }
+	}),
+	'electrodes have lasted, the nozzle never measured': worn({
+		electrode: {
+			...NO_EVIDENCE.wear.electrode,
+			total: { ...NO_USE, starts: 90 },
+			lives: [{ um: 900, worn: true }]
+		}
+	}),
+	'the nozzle measured as new, the electrode never': worn({
+		electrode: { ...NO_EVIDENCE.wear.electrode, total: { ...NO_USE, starts: 300 } },
+		nozzle: {
+			...NO_EVIDENCE.wear.nozzle,
+			last: { grownUm: 0, useSince: NO_USE },
+			measured: [{ grownUm: 0, use: { ...NO_USE, starts: 10 } }]
+		}
+	}),
 	'what it costs': inputs({ settings: PRICED }),
 	'what it costs from bottles': inputs({
 		settings: PRICED,

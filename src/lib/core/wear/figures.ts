@@ -9,7 +9,13 @@ const CUT = { cut: 'M', none: 'M' } as const;
 const measured = ({ speaks }: PartForecast) => (speaks === 'measured' ? 'measured' : 'model');
 const speaksOf = (w: WearView, { speaks }: PartForecast) =>
 	possible(w) === 'none' ? 'none' : speaks;
+const SPEAKS = { model: 'M', measured: 'T', lives: 'T' } as const;
 const LEFT = { model: 'M', measured: 'T', lives: 'T', none: 'M' } as const;
+
+const KNOWN = { partner: 'M', measured: 'T', lives: 'T' } as const;
+/** Who speaks of the nozzle; never measured, it goes with its electrode. */
+const partner = <None extends string = never>({ wearing }: WearView, none?: None) =>
+	none ?? (wearing.nozzle.speaks === 'model' ? 'partner' : wearing.nozzle.speaks);
 
 /** Starts that a part judged by eye usually has left. */
 const byEye = (part: LookedAt, label: string) =>
@@ -81,19 +87,38 @@ export const WEAR_FIGURES = {
 		several(
 			'Such cuts left in the nozzle',
 			'count',
-			(w) => w.wearing.nozzle.cutsLeft,
-			(w) => speaksOf(w, w.wearing.nozzle),
-			LEFT
+			({ wearing }) => (wearing.nozzleKnown ? wearing.nozzle.cutsLeft : null),
+			(w) => partner(w, possible(w) === 'none' ? 'none' : undefined),
+			{ ...KNOWN, none: 'M' }
 		),
-		(w) => w.wearing.nozzle.band
+		({ wearing }) => (wearing.nozzleKnown ? wearing.nozzle.band : undefined)
+	),
+	'wear.electrodeShare': several(
+		'Life left in the electrode',
+		'share',
+		(w) => w.wearing.electrode.lifeShare,
+		(w) => w.wearing.electrode.speaks,
+		SPEAKS
+	),
+	'wear.nozzleShare': several(
+		'Life left in the nozzle',
+		'share',
+		({ wearing }) => (wearing.nozzleKnown ? wearing.nozzle.lifeShare : null),
+		(w) => partner(w),
+		KNOWN
 	),
 	'wear.cutsLeft': banded(
 		several(
 			'Such cuts left',
 			'count',
 			(w) => w.wearing.cutsLeft,
-			(w) => speaksOf(w, w.wearing[w.wearing.first]),
-			LEFT
+			(w) => {
+				const { nozzleKnown, first } = w.wearing;
+				const speaks = speaksOf(w, w.wearing[first]);
+				if (speaks === 'none' || !nozzleKnown) return speaks;
+				return speaks === 'model' ? 'pairModel' : 'pair';
+			},
+			{ ...LEFT, pair: 'T', pairModel: 'M' }
 		),
 		(w) => w.wearing.band
 	),

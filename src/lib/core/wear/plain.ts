@@ -14,6 +14,13 @@ const LEFT = {
 	lives: 'As long as such parts lasted here before, less what this one has done.',
 	none: NO_CUT
 };
+const SHARE = {
+	model: '{p} of {p_lim} are used up.',
+	measured: '{p} of {p_lim} are used up.',
+	lives: 'As long as such parts lasted here before.'
+};
+const PARTNER = 'It goes with its electrode: nobody has measured a bore here.';
+const ELECTRODE = '{e} in the electrode; the nozzle is changed with it.';
 const FIRST = '{e} in the electrode, {n} in the nozzle: the one that goes first decides.';
 const PER_CUT = {
 	cut: '{n} start of {a} each, the arc minutes at {b} each, and pierces.',
@@ -43,8 +50,17 @@ export const WEAR_PLAIN = {
 	'wear.perCutUm': PER_CUT,
 	'wear.borePerCutUm': PER_CUT,
 	'wear.electrodeLeft': LEFT,
-	'wear.nozzleLeft': LEFT,
-	'wear.cutsLeft': { model: FIRST, measured: FIRST, lives: FIRST, none: NO_CUT },
+	'wear.nozzleLeft': { ...LEFT, partner: PARTNER },
+	'wear.electrodeShare': SHARE,
+	'wear.nozzleShare': { ...SHARE, partner: PARTNER },
+	'wear.cutsLeft': {
+		model: ELECTRODE,
+		measured: ELECTRODE,
+		lives: ELECTRODE,
+		pair: FIRST,
+		pairModel: FIRST,
+		none: NO_CUT
+	},
 	'wear.metresLeft': { cut: '{n} cuts of {l} each.', none: NO_CUT },
 	'wear.ringLeft': BY_EYE,
 	'wear.capLeft': BY_EYE,

@@ -126,6 +126,26 @@ const LIMITS: Record<Part, string> = {
 	electrode: 'change at 1.0 mm or 1.5 mm (two schools, common practice)',
 	nozzle: 'change at a tenth over the bore or 0.1 mm (own)'
 };
+const livesOf = (part: Part): Inputs => ({
+	h: given(
+		'scale of the lives',
+		'microns',
+		'T',
+		of(part, (p) => p.lives!.scale)
+	),
+	k: given(
+		'shape of the lives',
+		'factor',
+		'T',
+		of(part, (p) => p.lives!.shape)
+	),
+	x: given(
+		'age, by the starting rates',
+		'microns',
+		'M',
+		of(part, (p) => p.ageUm)
+	)
+});
 const left = (part: Part) => {
 	const threshold: Reason<WearView> = {
 		formula: 'floor(max(0, p_lim - p)/g + 1e-9)',
@@ -177,6 +197,48 @@ const left = (part: Part) => {
 		},
 		none: NOT_MADE
 	};
+};
+const share = (part: Part) => {
+	const threshold: Reason<WearView> = {
+		formula: 'max(0, p_lim - p)/p_lim',
+		source: `What is still to go of the whole; ${LIMITS[part]}`,
+		inputs: {
+			p_lim: limit(part),
+			p: given(
+				'grown by now',
+				'microns',
+				'M',
+				of(part, (p) => p.nowUm)
+			)
+		}
+	};
+	return {
+		model: threshold,
+		measured: threshold,
+		lives: {
+			formula: '(h*((x/h)^k - log(0.5))^(1/k) - x)/(h*((x/h)^k - log(0.5))^(1/k))',
+			source: 'How long half of such parts of this age last, by those before it (Weibull)',
+			inputs: livesOf(part)
+		}
+	};
+};
+const PARTNER: Reason<WearView> = {
+	formula: 'true',
+	source:
+		'Nobody measured a nozzle here and none is known to have worn out: it goes with its electrode, as a pair (common practice)',
+	inputs: {}
+};
+const known = ({
+	measured,
+	lives
+}: Record<'measured' | 'lives', Reason<WearView>>): Record<
+	'partner' | 'measured' | 'lives',
+	Reason<WearView>
+> => ({ partner: PARTNER, measured, lives });
+const ELECTRODE: Reason<WearView> = {
+	formula: 'e',
+	source: 'They are changed as a pair (common practice); the nozzle goes with its electrode',
+	inputs: { e: 'wear.electrodeLeft' }
 };
 const FIRST: Reason<WearView> = {
 	formula: 'min(e, n)',
@@ -240,8 +302,17 @@ export const WEAR_REASONS = {
 	'wear.perCutUm': perCut('electrode', RATE_SOURCE),
 	'wear.borePerCutUm': perCut('nozzle', BORE_SOURCE),
 	'wear.electrodeLeft': left('electrode'),
-	'wear.nozzleLeft': left('nozzle'),
-	'wear.cutsLeft': { model: FIRST, measured: FIRST, lives: FIRST, none: NOT_MADE },
+	'wear.nozzleLeft': { ...known(left('nozzle')), none: NOT_MADE },
+	'wear.electrodeShare': share('electrode'),
+	'wear.nozzleShare': known(share('nozzle')),
+	'wear.cutsLeft': {
+		model: ELECTRODE,
+		measured: ELECTRODE,
+		lives: ELECTRODE,
+		pair: FIRST,
+		pairModel: FIRST,
+		none: NOT_MADE
+	},
 	'wear.metresLeft': made('n*l/1000', 'Cuts left times the way of the torch', {
 		n: 'wear.cutsLeft',
 		l: lineMm
@@ -252,7 +323,7 @@ export const WEAR_REASONS = {
 	'wear.costPerM': {
 		none: NOT_MADE,
 		priced: {
-			formula: '(c_e + c_n)*max(g/p_lim, g_n/b_lim)/l*1000',
+			formula: '(c_e + c_n)*max(g/p_lim, u*g_n/b_lim)/l*1000',
 			source:
 				'Changed as a pair (common practice), over the metres that the one which goes first lasts',
 			inputs: {
@@ -262,6 +333,9 @@ export const WEAR_REASONS = {
 				g: 'wear.perCutUm',
 				b_lim: limit('nozzle'),
 				g_n: 'wear.borePerCutUm',
+				u: given('the nozzle was measured', 'factor', 'T', ({ wearing }) =>
+					wearing.nozzleKnown ? 1 : 0
+				),
 				l: lineMm
 			}
 		},

@@ -5,6 +5,7 @@ import { NO_EVIDENCE } from '../inputs/defaults';
 import { plan } from '../plan/plan';
 import { said } from '../plan/said';
 import { growthUm, nozzleLoad, NO_USE, RATES_UM, type Use } from './electrode';
+import { whatEats } from './eats';
 import { partForecast, type PartRecord } from './forecast';
 import { livesFit, SHAPE_BELIEF } from './lives';
 import { boreLimitUm } from './nozzle';
@@ -150,6 +151,16 @@ describe('a part', () => {
 	it('is changed at a tenth over the bore, at 0.1 mm at most', () => {
 		expect(boreLimitUm(0.8)).toBeCloseTo(80, 9);
 		expect(boreLimitUm(1.6)).toBe(100);
+	});
+});
+
+describe('what eats the parts', () => {
+	it('adds up to the whole, greatest first, and says nothing of what was not done', () => {
+		const total = use({ starts: 100, arcMin: 30, loadMin: 30, piercesRolled: 10 });
+		const eaten = whatEats({ ...NEW, total });
+		expect(eaten.map(({ kind }) => kind)).toEqual(['start', 'arcMinute', 'rolled']);
+		[0.6, 0.36, 0.04].forEach((share, i) => expect(eaten[i]!.share).toBeCloseTo(share, 9));
+		expect(whatEats(NEW)).toEqual([]);
 	});
 });
 

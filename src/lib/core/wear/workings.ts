@@ -44,6 +44,8 @@ export interface WearWorkings {
 	/** The bore; its growth is that of the diameter. */
 	nozzle: PartForecast;
 	boreNewMm: number;
+	/** Nobody measured a nozzle here and none is known to have worn out: it goes with its electrode. */
+	nozzleKnown: boolean;
 	/** Which of the two goes first. */
 	first: 'electrode' | 'nozzle';
 	/** Starts that the parts by eye have made; null: nobody noted when they were fitted. */
@@ -99,7 +101,10 @@ export function wearWorkings(
 		airFactor,
 		cutUse
 	});
+	// A guess at the bore does not stand against an electrode: they are changed as a pair.
+	const nozzleKnown = nozzle.speaks !== 'model';
 	const first =
+		nozzleKnown &&
 		(nozzle.cutsLeft ?? nozzle.lifeShare) < (electrode.cutsLeft ?? electrode.lifeShare)
 			? 'nozzle'
 			: 'electrode';
@@ -110,7 +115,10 @@ export function wearWorkings(
 	const perCutShare =
 		electrode.perCutUm === null
 			? null
-			: Math.max(electrode.perCutUm / electrode.limitUm, nozzle.perCutUm! / nozzle.limitUm);
+			: Math.max(
+					electrode.perCutUm / electrode.limitUm,
+					nozzleKnown ? nozzle.perCutUm! / nozzle.limitUm : 0
+				);
 	return {
 		airFactor: electrode.fitted.from > 0 ? 1 : airFactor,
 		factor:
@@ -121,6 +129,7 @@ export function wearWorkings(
 		electrode,
 		nozzle,
 		boreNewMm,
+		nozzleKnown,
 		first,
 		startsOf: wear.starts,
 		perStartUm: growthUm(useOfStart(c.startMethod), electrode.rates),

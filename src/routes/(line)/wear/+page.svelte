@@ -1,17 +1,17 @@
 <script lang="ts">
 	import { METALS } from '$lib/core';
-	import Fig from '$lib/components/Balloon/Fig.svelte';
 	import FigureList from '$lib/components/Balloon/FigureList.svelte';
 	import Findings from '$lib/components/Marks/Findings.svelte';
-	import State from '$lib/components/Marks/State.svelte';
+	import Mark from '$lib/components/Marks/Mark.svelte';
+	import Change from '$lib/components/Wear/Change.svelte';
+	import Eats from '$lib/components/Wear/Eats.svelte';
 	import LogButtons from '$lib/components/Wear/LogButtons.svelte';
+	import Looked from '$lib/components/Wear/Looked.svelte';
+	import PartLives from '$lib/components/Wear/PartLives.svelte';
 	import Pit from '$lib/components/Wear/Pit.svelte';
 	import Stack from '$lib/components/Wear/Stack.svelte';
-	import { lifeLine } from '$lib/components/Wear/stack';
-	import { CURRENCY, dayAndTime, entryWords } from '$lib/components/Wear/words';
-	import { stateWord } from '$lib/components/Line/line';
+	import { dayAndTime, entryWords } from '$lib/components/Wear/words';
 	import { undoEntry } from '$lib/state/logbook';
-	import { fitNewSet } from '$lib/state/parts';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	const bench = getWorkbench();
@@ -19,109 +19,109 @@
 	const left = $derived(figures['wear.cutsLeft'].value);
 	const band = $derived(figures['wear.cutsLeft'].band);
 	const check = $derived(bench.plan.checks.find((c) => c.id === 'wear.cutsLeft')!);
-	const used = $derived(bench.evidence.wear.total);
+	const used = $derived(bench.evidence.wear.electrode.total);
 	const cutWords = $derived(
 		`${bench.sayFigure('setup.lineMm')} in ${bench.say(bench.cut.thicknessMm, 'thickness')} ${METALS[bench.cut.metal].label.toLowerCase()}`
 	);
-	const state = $derived(bench.plan.stations.wear);
-
-	function fitNew() {
-		const letter = /Pair ([A-Y])$/.exec(bench.partSet?.name ?? '')?.[1];
-		const name = letter ? `Pair ${String.fromCharCode(letter.charCodeAt(0) + 1)}` : 'New pair';
-		void fitNewSet(bench, name);
-	}
+	const part = $derived(check.part.toLowerCase());
+	const answer = $derived.by(() => {
+		if (left === null) return 'Such a cut does not go through.';
+		if (left < 1) return `Change the ${part} before you cut.`;
+		return `${left} such ${left === 1 ? 'cut' : 'cuts'} left. The ${part} goes first.`;
+	});
+	/** What the counter asks for, against what is left: in words, before it is cut. */
+	const lasts = $derived.by(() => {
+		const { cuts } = bench.counted;
+		if (left === null || !band || cuts < 2) return undefined;
+		if (cuts > left) return `${cuts} cuts are more than the ${left} left: change it first.`;
+		if (cuts > band[0])
+			return `${cuts} cuts may be more than it lasts: likely ${band[0]} to ${band[1]}.`;
+		return `It lasts these ${cuts} cuts.`;
+	});
 </script>
 
 <svelte:head><title>Wear · {bench.bench.name} · Steady Arc</title></svelte:head>
 
 <div class="dots px-6 pt-2 pb-2 max-[899px]:px-3">
-	<div class="axis"><Stack /></div>
-	<div class="set">
-		<div>
-			<h1 class="h text-[1.125rem]">{bench.partSet?.name ?? 'Parts in the torch'}</h1>
-			<p class="sub">
-				{bench.partSet ? `in since ${dayAndTime(bench.partSet.fittedAt)}` : 'no set noted yet'},
-				{used.starts} starts, {bench.say(used.arcMin, 'minutes')} of arc
-			</p>
-		</div>
-		<svg width="150" height="10" viewBox="0 0 150 10" aria-hidden="true" class="life">
-			<path d={lifeLine(check.margin)} fill="var(--ink)" />
-		</svg>
-		<State verdict={state.verdict} word={stateWord(state, bench)} />
-		<button type="button" class="btn" onclick={fitNew}>New electrode and nozzle</button>
+	<div class="flex flex-wrap items-center gap-x-6 gap-y-1">
+		<h1 class="fig answer flex items-center gap-4">
+			<Mark verdict={bench.plan.stations.wear.verdict} size={34} />
+			<span data-testid="cuts-left" data-value={left}>{answer}</span>
+		</h1>
+		<p class="sub grow">
+			{#if band && left !== null}likely {band[0]} to {band[1]}; a cut is {cutWords}{/if}
+		</p>
+		<a class="btn" href="/log?{bench.search}">The log</a>
 	</div>
+	<div class="axis"><Stack /></div>
+	<PartLives />
+	<p class="sub">
+		{bench.partSet
+			? `${bench.partSet.name}, in since ${dayAndTime(bench.partSet.fittedAt)}`
+			: 'Nobody noted which pair is in'}: {used.starts} starts, {bench.say(used.arcMin, 'minutes')} of
+		arc. Solid bar: worn by what was cut; hollow: usual, by eye.
+	</p>
+	<Findings station="wear" />
 </div>
 <div class="three">
-	<Pit />
-	<section aria-label="What is left">
-		<h2 class="h">What is left</h2>
-		{#if left !== null && band}
-			<div class="mt-2"><Fig id="wear.cutsLeft" size={84} color="var(--arc)" /></div>
-			<p data-testid="cuts-left" data-value={left}>
-				{left === 1 ? 'cut' : 'cuts'} of {cutWords}; usually {band[0]} to {band[1]}
-			</p>
-		{:else}
-			<p class="mt-2 text-[1.125rem]">Such a cut does not go through: there are none to count.</p>
-		{/if}
-		<div class="mt-2">
-			<FigureList
-				size={29}
-				rows={[
-					{ id: 'wear.metresLeft', name: 'Metres of it' },
-					{ id: 'wear.perCutUm' },
-					{ id: 'wear.factor' },
-					{
-						id: 'wear.costPerM',
-						name: `Electrode and nozzle, ${CURRENCY[bench.settings.currency]} a metre`,
-						none: 'no prices'
-					}
-				]}
-			/>
-		</div>
-		<Findings station="wear" />
-	</section>
-	<section class="grid content-start gap-2">
+	<div class="grid content-start gap-3"><Pit /><Looked /></div>
+	<div><Eats /></div>
+	<div class="grid content-start gap-3">
 		<LogButtons />
-		<h2 class="h mt-1">Lately</h2>
-		<ol class="text-[0.9375rem]" aria-label="Log">
-			{#each bench.log.slice(0, 4) as line (line.id)}
-				<li class="flex items-center gap-3 border-t" style:border-color="var(--rule)">
-					<span class="sub w-28 flex-none">{dayAndTime(line.at)}</span>
-					<span class="grow" class:line-through={line.undone}>{entryWords(line.entry, bench)}</span>
-					{#if line.undone}
-						<span class="sub">taken back</span>
-					{:else}
-						<button
-							type="button"
-							class="btn min-h-11 btn-ghost px-1 underline"
-							aria-label="Take back: {entryWords(line.entry, bench)}"
-							onclick={() => void undoEntry(bench, line.id)}>undo</button
+		{#if lasts}<p data-testid="lasts">{lasts}</p>{/if}
+		<Change />
+		<section>
+			<h2 class="h">Lately</h2>
+			<ol class="text-[0.9375rem]" aria-label="Log">
+				{#each bench.log.slice(0, 4) as line (line.id)}
+					<li class="flex items-center gap-3 border-t" style:border-color="var(--rule)">
+						<span class="sub w-28 flex-none">{dayAndTime(line.at)}</span>
+						<span class="grow" class:line-through={line.undone}
+							>{entryWords(line.entry, bench)}</span
 						>
-					{/if}
-				</li>
-			{:else}
-				<li class="sub">Nothing yet: log 20 starts to narrow the band.</li>
-			{/each}
-		</ol>
-	</section>
+						{#if line.undone}
+							<span class="sub">taken back</span>
+						{:else}
+							<button
+								type="button"
+								class="btn min-h-11 btn-ghost px-1 underline"
+								aria-label="Take back: {entryWords(line.entry, bench)}"
+								onclick={() => void undoEntry(bench, line.id)}>undo</button
+							>
+						{/if}
+					</li>
+				{:else}
+					<li class="sub">Nothing yet: log 20 starts to narrow the band.</li>
+				{/each}
+			</ol>
+		</section>
+	</div>
+</div>
+<div class="below">
+	<FigureList
+		size={29}
+		columns
+		rows={[
+			{ id: 'wear.metresLeft', name: 'Metres of such cuts' },
+			{ id: 'wear.perCutUm' },
+			{ id: 'wear.borePerCutUm' },
+			{ id: 'wear.factor' }
+		]}
+	/>
 </div>
 
 <style>
+	.answer {
+		font-size: 2.75rem;
+		min-height: 56px;
+		white-space: normal;
+	}
 	.axis {
-		max-width: 1040px;
-	}
-	.set {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 6px 24px;
-	}
-	.life {
-		flex: none;
+		max-width: 1232px;
 	}
 	.three {
 		display: grid;
-		grid-template-columns: repeat(auto-fit, minmax(min(100%, 18rem), 1fr));
+		grid-template-columns: repeat(auto-fit, minmax(min(100%, 20rem), 1fr));
 		gap: 28px;
 		margin: 0 24px;
 		padding: 10px 0 12px;
@@ -132,7 +132,7 @@
 			grid-template-columns: minmax(0, 1fr);
 			margin: 0 12px;
 		}
-		.three > :global(section:last-child) {
+		.three > :global(div:last-child) {
 			order: -1;
 		}
 	}

@@ -1,0 +1,135 @@
+<script lang="ts">
+	import type { FigureId } from '$lib/core';
+	import Fig from '$lib/components/Balloon/Fig.svelte';
+	import { LOOKED_AT, USUAL_STARTS } from '$lib/core/wear/workings';
+	import { getWorkbench } from '$lib/state/workbench.svelte';
+	import { lifeLine } from './stack';
+
+	/** Under the drawing, in its order: what is left in each part, and who says so. */
+	const bench = getWorkbench();
+	const { figures } = $derived(bench.plan);
+	const check = $derived(bench.plan.checks.find(({ id }) => id === 'wear.cutsLeft')!);
+	interface Row {
+		name: string;
+		id: FigureId;
+		unit: string;
+		share: number | null;
+		told: string;
+	}
+	const byEye: Record<(typeof LOOKED_AT)[number], { name: string; id: FigureId }> = {
+		shield: { name: 'Shield', id: 'wear.shieldLeft' },
+		cap: { name: 'Retaining cap', id: 'wear.capLeft' },
+		ring: { name: 'Swirl ring', id: 'wear.ringLeft' }
+	};
+	function looked(part: (typeof LOOKED_AT)[number]): Row {
+		const left = figures[byEye[part].id].value;
+		return {
+			...byEye[part],
+			unit: left === null ? '' : 'starts usual',
+			share: left === null ? null : left / USUAL_STARTS[part],
+			told: left === null ? 'nobody noted when it was put in' : 'look at it: it tells more'
+		};
+	}
+	const SAYS: Record<string, string> = {
+		measured: 'measured',
+		lives: 'as those before it lasted',
+		model: 'never measured',
+		partner: 'goes with its electrode',
+		none: 'such a cut does not go through'
+	};
+	const worn = (
+		name: string,
+		id: 'wear.electrodeLeft' | 'wear.nozzleLeft',
+		share: FigureId,
+		now: string
+	): Row => ({
+		name,
+		id,
+		unit: figures[id].value === null ? '' : 'cuts left',
+		share: figures[share].value,
+		told: `${now}, ${SAYS[figures[id].way]}`
+	});
+	const rows = $derived([
+		looked('shield'),
+		looked('cap'),
+		worn('Nozzle', 'wear.nozzleLeft', 'wear.nozzleShare', `bore ${bench.sayFigure('wear.boreMm')}`),
+		looked('ring'),
+		worn(
+			'Electrode',
+			'wear.electrodeLeft',
+			'wear.electrodeShare',
+			`pit ${bench.sayFigure('wear.pitMm')}`
+		)
+	]);
+</script>
+
+<ul class="lives" aria-label="What is left in each part">
+	{#each rows as row (row.name)}
+		{@const first = row.name === check.part}
+		<li class:first>
+			<div class="flex flex-wrap items-baseline justify-between gap-x-2">
+				<b>{row.name}</b>{#if first}<span class="tag">goes first</span>{/if}
+			</div>
+			{#if row.share === null}
+				<svg width="150" height="10" viewBox="0 0 150 10" aria-hidden="true"
+					><path
+						d="M1 1H149V9H1Z"
+						fill="none"
+						stroke="var(--rule)"
+						stroke-dasharray="5 4"
+						stroke-width="2"
+					/></svg
+				>
+			{:else}
+				<svg width="150" height="10" viewBox="0 0 150 10" aria-hidden="true"
+					><path
+						d={lifeLine(row.share)}
+						fill={row.unit === 'cuts left' ? (first ? 'var(--arc)' : 'var(--ink)') : 'none'}
+						stroke="var(--ink)"
+						stroke-width={row.unit === 'cuts left' ? 0 : 1.6}
+					/></svg
+				>
+			{/if}
+			{#if row.share !== null}
+				<div class="flex items-baseline gap-2">
+					<Fig id={row.id} size={34} color={first ? 'var(--arc)' : undefined} />
+					<span class="sub">{row.unit}</span>
+				</div>
+			{/if}
+			<span class="sub">{row.told}</span>
+		</li>
+	{/each}
+</ul>
+
+<style>
+	.lives {
+		display: grid;
+		grid-template-columns: repeat(5, minmax(0, 1fr));
+		max-width: 960px;
+	}
+	li {
+		display: grid;
+		align-content: start;
+		gap: 3px;
+		padding: 6px 10px 8px;
+		border: 2px solid transparent;
+	}
+	li.first {
+		border-color: var(--arc);
+	}
+	svg {
+		max-width: 100%;
+	}
+	.tag {
+		background: var(--arc);
+		color: var(--sheet);
+		font-weight: 700;
+		padding: 0 6px;
+		font-size: 0.875rem;
+	}
+	@media (max-width: 899px) {
+		.lives {
+			grid-template-columns: repeat(2, minmax(0, 1fr));
+		}
+	}
+</style>
