@@ -129,6 +129,23 @@ await fit(bay2.id, 'demo-set-b', 'Pair B', day('17', '07:45'), {
 	nozzle: 'partner'
 });
 await logAll(bay2.id, 'demo-bay2-b', BAY_2_PARTS_NOW);
+for (const [kind, count, price, pack] of [
+	['electrode', 4, 9, 5],
+	['nozzle', 2, 7, 5],
+	['ring', 1, 12, 1],
+	['shield', 1, 15, 1]
+] as const) {
+	const stock = {
+		count,
+		pack,
+		leadWeeks: 2,
+		minimum: kind === 'nozzle' ? 2 : 0,
+		price,
+		supplier: 'the welding shop by the basin'
+	};
+	const opId = `demo-stock-${kind}`;
+	await call('PUT', '/api/stock', { opId, benchId: bay2.id, kind, revision: 0, stock });
+}
 await chart(bay2.id, 'bay-2-chart.csv', 'Chart of the 45 A cutter');
 for (const [name, search] of SHELF) {
 	await call('POST', '/api/cards', {

@@ -9,6 +9,7 @@ const SCREENS = [
 	'/gouge',
 	'/wear',
 	'/log',
+	'/shopping',
 	'/bench',
 	'/card',
 	'/start',

@@ -1,4 +1,4 @@
-import { expect, test } from './demo';
+import { expect, openStage, test } from './demo';
 
 test('fourteen cuts, five of them pierced, are logged by two fields and one press, and taken back by one', async ({
 	page,
@@ -178,4 +178,30 @@ test('a pit that shrinks is asked about, and an oval bore is told', async ({ pag
 	await measured.getByLabel('across it').fill('1.15');
 	await measured.getByLabel('across it').blur();
 	await expect(measured).toContainText('Out of round');
+});
+
+test('the drawer is counted, says when to order, and prints the shopping list', async ({
+	page,
+	demo
+}) => {
+	const bench = await demo.benchId('Bay 2');
+	await page.goto(`/wear?bench=${bench}`);
+	await openStage(page, 'drawer');
+	const drawer = page.getByRole('region', { name: 'In the drawer' });
+	const nozzle = drawer.getByTestId('drawer-nozzle');
+	await expect(nozzle).toContainText('order 5');
+	await drawer.getByRole('button', { name: 'More: in the drawer' }).nth(1).click();
+	await expect(nozzle).toContainText('order at 2');
+	// A new pair comes out of the drawer, and taken out again goes back.
+	await page.getByRole('button', { name: 'A new pair is in' }).click();
+	await expect(nozzle).toContainText('order 5');
+	await page.getByTestId('notice').getByRole('button', { name: /Undo/ }).click();
+	await expect(nozzle).toContainText('order at 2');
+	await drawer.getByRole('button', { name: 'Fewer: in the drawer' }).nth(1).click();
+	await expect(nozzle).toContainText('order 5');
+	await drawer.getByRole('link', { name: 'Shopping list' }).click();
+	await expect(page.getByRole('heading', { name: 'Shopping list' })).toBeVisible();
+	await expect(page.getByRole('row', { name: /5 Nozzle Bay 2 2/ })).toBeVisible();
+	await page.emulateMedia({ media: 'print' });
+	await expect(page.getByRole('button', { name: 'Print' })).toBeHidden();
 });

@@ -29,6 +29,7 @@ const PAGES = [
 	'/gouge',
 	'/wear',
 	'/log',
+	'/shopping',
 	'/bench',
 	'/benches',
 	'/beside',

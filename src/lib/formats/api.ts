@@ -1,4 +1,5 @@
 /** Bodies of the API. The same schemas check requests and write the OpenAPI document. */
+import { STOCK_KINDS, StockSchema } from '$lib/core/stock/drawer';
 import { PART_KINDS, WHYS } from '$lib/core/wear/parts';
 import * as v from 'valibot';
 import type { CanCut } from '$lib/core/studies/canCut';
@@ -120,6 +121,14 @@ export const NewSetSchema = v.object({
 	why: v.optional(v.object({ electrode: v.optional(why), nozzle: v.optional(why) })),
 	/** The electrode alone; the nozzle stays in. */
 	alone: v.optional(v.boolean('true or false'))
+});
+export const SaveStockSchema = v.object({
+	opId: OpIdSchema,
+	benchId: IdSchema,
+	kind: v.picklist(STOCK_KINDS, `one of ${STOCK_KINDS.join(', ')}`),
+	/** 0: nobody has counted yet. */
+	revision: v.pipe(v.number(), v.integer(), v.minValue(0)),
+	stock: StockSchema
 });
 export const NewPartSchema = v.object({
 	opId: OpIdSchema,

@@ -47,7 +47,7 @@ const HEADER = [
 	'all of it (JSON)'
 ];
 /** A cell that a spreadsheet would take for a formula is given an apostrophe, and loses it again when read. */
-const guarded = (text: string) => (/^'*[=+\-@\t\r]/.test(text) ? `'${text}` : text);
+export const guarded = (text: string) => (/^'*[=+\-@\t\r]/.test(text) ? `'${text}` : text);
 const unguarded = (text: string) => (/^'+[=+\-@\t\r]/.test(text) ? text.slice(1) : text);
 
 export const LOG_CSV_HEADER = Papa.unparse([HEADER]);

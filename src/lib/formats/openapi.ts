@@ -13,6 +13,7 @@ import {
 	ImportLogSchema,
 	NewPartSchema,
 	NewSetSchema,
+	SaveStockSchema,
 	UnfitPartSchema,
 	PlanRequestSchema,
 	PutChartSchema,
@@ -242,11 +243,34 @@ const OPERATIONS: Operation[] = [
 		refusals: [400, 404]
 	},
 	{
+		path: '/api/log/csv',
+		method: 'get',
+		summary: 'What is found in the log of a bench, as CSV',
+		query: ['bench'],
+		optionalQuery: ['q'],
+		refusals: [404]
+	},
+	{
 		path: '/api/log/import',
 		method: 'post',
 		summary: 'Rows from a file into the log: all of them or none',
 		body: ImportLogSchema,
 		refusals: [400, 404, 409, 413]
+	},
+	{
+		path: '/api/stock',
+		method: 'get',
+		summary:
+			'What lies in the drawer of a bench, what it uses a week, when to order and when it runs out',
+		query: ['bench'],
+		refusals: [404]
+	},
+	{
+		path: '/api/stock',
+		method: 'put',
+		summary: 'Count one kind of part, over a known revision',
+		body: SaveStockSchema,
+		refusals: [400, 404, 409]
 	},
 	{
 		path: '/api/parts',

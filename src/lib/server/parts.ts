@@ -1,6 +1,7 @@
 import type Database from 'better-sqlite3';
 import type { PartKind, Why } from '$lib/core/wear/parts';
 import type { LedgerRepository } from './ledger';
+import type { StockRepository } from './stock';
 import { OnceOnly } from './writes';
 
 /** A part that was put in; it is in until the next of its kind. */
@@ -25,7 +26,8 @@ export class PartRepository {
 	readonly #ofBench: Database.Statement<[string], Part>;
 	readonly #one: Database.Statement<[string], Part>;
 	readonly #before: Database.Statement<[string, string, string], { id: string }>;
-	readonly #put: Database.Statement<[string, string, string, string]>;
+	readonly #put: Database.Statement<[string, string, string, string, number]>;
+	readonly #fromStock: Database.Statement<[string], { fromStock: number }>;
 	readonly #setWhy: Database.Statement<[string | null, string]>;
 	readonly #drop: Database.Statement<[string]>;
 	readonly #revision: Database.Statement<[string], { revision: number }>;
@@ -33,7 +35,8 @@ export class PartRepository {
 
 	constructor(
 		db: Database.Database,
-		readonly ledger: LedgerRepository
+		readonly ledger: LedgerRepository,
+		readonly stock: StockRepository
 	) {
 		this.#once = new OnceOnly(db);
 		this.#ofBench = db.prepare(
@@ -44,7 +47,10 @@ export class PartRepository {
 			`SELECT id FROM parts WHERE bench_id = ? AND kind = ? AND fitted_at <= ?
 			ORDER BY fitted_at DESC, rowid DESC LIMIT 1`
 		);
-		this.#put = db.prepare('INSERT INTO parts (id, bench_id, kind, fitted_at) VALUES (?, ?, ?, ?)');
+		this.#put = db.prepare(
+			'INSERT INTO parts (id, bench_id, kind, fitted_at, from_stock) VALUES (?, ?, ?, ?, ?)'
+		);
+		this.#fromStock = db.prepare('SELECT from_stock AS fromStock FROM parts WHERE id = ?');
 		this.#setWhy = db.prepare('UPDATE parts SET why = ? WHERE id = ?');
 		this.#drop = db.prepare('DELETE FROM parts WHERE id = ?');
 		this.#revision = db.prepare('SELECT parts_revision AS revision FROM benches WHERE id = ?');
@@ -62,7 +68,8 @@ export class PartRepository {
 	put(part: { id: string; benchId: string; kind: PartKind; at: string; why?: Why }): void {
 		const before = this.#before.get(part.benchId, part.kind, part.at);
 		if (before) this.#setWhy.run(part.why ?? null, before.id);
-		this.#put.run(part.id, part.benchId, part.kind, part.at);
+		const taken = this.stock.take(part.benchId, part.kind);
+		this.#put.run(part.id, part.benchId, part.kind, part.at, taken ? 1 : 0);
 		this.ledger.partFitted(part.benchId, part.id, part.at);
 	}
 
@@ -70,6 +77,7 @@ export class PartRepository {
 	takeOut(id: string): void {
 		const part = this.#one.get(id);
 		if (!part) return;
+		if (this.#fromStock.get(id)?.fromStock === 1) this.stock.giveBack(part.benchId, part.kind);
 		this.#drop.run(id);
 		const before = this.#before.get(part.benchId, part.kind, part.fittedAt);
 		if (before) this.#setWhy.run(null, before.id);

@@ -50,7 +50,8 @@ export class SetRepository {
 	readonly #revision: Database.Statement<[string], { revision: number }>;
 	readonly #moveOn: Database.Statement<[string]>;
 	readonly #remove: Database.Statement<[string | null, string | null, string]>;
-	readonly #fit: Database.Statement<[string, string, string, string, string | null]>;
+	readonly #fit: Database.Statement<[string, string, string, string, string | null, number]>;
+	readonly #fromStock: Database.Statement<[string], { fromStock: number }>;
 	readonly #drop: Database.Statement<[string]>;
 	readonly #used: Database.Statement<[string], { id: number }>;
 	readonly #since: Database.Statement<[string, string, string, string], EntryRow>;
@@ -86,8 +87,10 @@ export class SetRepository {
 		);
 		this.#remove = db.prepare('UPDATE sets SET removed_at = ?, why = ? WHERE id = ?');
 		this.#fit = db.prepare(
-			'INSERT INTO sets (id, bench_id, name, fitted_at, removed_at) VALUES (?, ?, ?, ?, ?)'
+			`INSERT INTO sets (id, bench_id, name, fitted_at, removed_at, from_stock)
+			VALUES (?, ?, ?, ?, ?, ?)`
 		);
+		this.#fromStock = db.prepare('SELECT from_stock AS fromStock FROM sets WHERE id = ?');
 		this.#drop = db.prepare('DELETE FROM sets WHERE id = ?');
 		this.#used = db.prepare('SELECT id FROM log WHERE set_id = ? LIMIT 1');
 		this.#since = db.prepare(
@@ -142,7 +145,8 @@ export class SetRepository {
 			const previous = this.at(benchId, at);
 			const next = this.#after.get(benchId, at);
 			if (previous) this.#remove.run(at, write.why?.electrode ?? null, previous.id);
-			this.#fit.run(write.id, benchId, write.name, at, next?.fittedAt ?? null);
+			const taken = this.parts.stock.take(benchId, 'electrode') ? 1 : 0;
+			this.#fit.run(write.id, benchId, write.name, at, next?.fittedAt ?? null, taken);
 			if (!write.alone)
 				this.parts.put({
 					id: nozzleOf(write.id),
@@ -199,6 +203,8 @@ export class SetRepository {
 			if ((previous?.id ?? null) !== write.previousId) {
 				return refused('Another pair was in the torch before this one.');
 			}
+			if (this.#fromStock.get(set.id)?.fromStock === 1)
+				this.parts.stock.giveBack(set.benchId, 'electrode');
 			this.#drop.run(set.id);
 			if (previous) this.#remove.run(null, null, previous.id);
 			this.parts.takeOut(nozzleOf(set.id));

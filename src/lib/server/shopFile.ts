@@ -12,7 +12,7 @@ function* list(name: string, items: Iterable<unknown>): Generator<string> {
 }
 
 function* parts(store: Store): Generator<string> {
-	const { benches, sets, parts: inTorch, log, settings, charts, cards, outlines } = store;
+	const { benches, sets, parts: inTorch, stock, log, settings, charts, cards, outlines } = store;
 	const ids = benches.names().map(({ id }) => id);
 	yield '{\n\t"format": "steady-arc/shop",\n\t"version": 1,\n';
 	yield* list('benches', benches.all());
@@ -25,6 +25,16 @@ function* parts(store: Store): Generator<string> {
 	yield* list(
 		'parts',
 		ids.flatMap((id) => inTorch.ofBench(id))
+	);
+	yield ',\n';
+	yield* list(
+		'stock',
+		ids.flatMap((benchId) =>
+			stock
+				.ofBench(benchId)
+				.filter(({ revision }) => revision > 0)
+				.map(({ kind, stock: of }) => ({ benchId, kind, ...of }))
+		)
 	);
 	yield ',\n';
 	yield* list('log', log.everything());

@@ -2,6 +2,7 @@ import type Database from 'better-sqlite3';
 import { BenchRepository } from './benches';
 import { CardRepository } from './cards';
 import { ChartRepository } from './charts';
+import { StockRepository } from './stock';
 import { openDatabase } from './db';
 import { LedgerRepository } from './ledger';
 import { LogRepository } from './log';
@@ -15,6 +16,7 @@ import { SettingsRepository } from './settings';
 export class Store {
 	readonly benches: BenchRepository;
 	readonly ledger: LedgerRepository;
+	readonly stock: StockRepository;
 	readonly parts: PartRepository;
 	readonly sets: SetRepository;
 	readonly log: LogRepository;
@@ -27,7 +29,8 @@ export class Store {
 	constructor(readonly db: Database.Database) {
 		this.benches = new BenchRepository(db);
 		this.ledger = new LedgerRepository(db);
-		this.parts = new PartRepository(db, this.ledger);
+		this.stock = new StockRepository(db);
+		this.parts = new PartRepository(db, this.ledger, this.stock);
 		this.sets = new SetRepository(db, this.ledger, this.parts);
 		this.log = new LogRepository(db, this.ledger, this.sets);
 		this.search = new LogSearch(db, this.log);

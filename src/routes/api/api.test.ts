@@ -29,6 +29,7 @@ let api: Record<
 	| 'take'
 	| 'parts'
 	| 'unfit'
+	| 'stock'
 	| 'openapi'
 	| 'schema',
 	Record<string, Handler>
@@ -54,6 +55,7 @@ beforeAll(async () => {
 		find: await at('./log/find/+server.ts'),
 		take: await at('./log/import/+server.ts'),
 		parts: await at('./parts/+server.ts'),
+		stock: await at('./stock/+server.ts'),
 		unfit: await at('./parts/[id]/unfit/+server.ts'),
 		openapi: await at('./openapi.json/+server.ts'),
 		schema: await at('./schema/bench.json/+server.ts')
@@ -249,6 +251,41 @@ describe('writing', () => {
 			json({ opId: 'api-part-5', benchId, kind: 'flux capacitor' })
 		);
 		expect(odd.body.message).toContain('nozzle, ring, cap, shield');
+	});
+
+	it('counts the drawer over a known revision; what is put in comes out of it, and goes back', async () => {
+		const get = async (kind: string) => {
+			const url = new URL(`http://test/?bench=${benchId}`);
+			const { body } = await ask(api.stock.GET!, { url } as never);
+			return (body.stock as { kind: string; stock: { count: number }; revision: number }[]).find(
+				(one) => one.kind === kind
+			)!;
+		};
+		const stock = { count: 1, pack: 5, leadWeeks: 2, minimum: 0, price: 7, supplier: 'the basin' };
+		const put = (opId: string, revision: number, over = {}) =>
+			ask(
+				api.stock.PUT!,
+				json({ opId, benchId, kind: 'cap', revision, stock: { ...stock, ...over } })
+			);
+		expect(await get('cap')).toMatchObject({ revision: 0, stock: { count: 0 } });
+		expect((await put('api-stock-1', 0)).status).toBe(200);
+		expect((await put('api-stock-2', 0, { count: 9 })).status).toBe(409);
+		const below = await put('api-stock-3', 1, { count: -1 });
+		expect(below.status).toBe(400);
+		expect(below.body.message).toContain('0 to');
+		const fit = async (opId: string) => {
+			const { body } = await ask(api.parts.POST!, json({ opId, benchId, kind: 'cap' }));
+			return (body.part as { id: string }).id;
+		};
+		const first = await fit('api-stock-4');
+		expect((await get('cap')).stock.count).toBe(0);
+		// The drawer is empty: the next one came from elsewhere, and nothing goes back for it.
+		const second = await fit('api-stock-5');
+		expect((await get('cap')).stock.count).toBe(0);
+		await ask(api.unfit.POST!, json({ opId: 'api-stock-6' }, { id: second }));
+		expect((await get('cap')).stock.count).toBe(0);
+		await ask(api.unfit.POST!, json({ opId: 'api-stock-7' }, { id: first }));
+		expect((await get('cap')).stock.count).toBe(1);
 	});
 
 	it.each([

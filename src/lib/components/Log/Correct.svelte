@@ -53,7 +53,9 @@
 				quantity="length"
 				value={entry.lengthMm}
 				range={[1, 100_000]}
-				commit={(mm) => length(mm!)}
+				commit={(mm) => {
+					if (mm !== null) length(mm);
+				}}
 			/>
 		{:else if entry.kind === 'start'}
 			<Stepper

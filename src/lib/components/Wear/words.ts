@@ -95,3 +95,15 @@ export function dayAndTime(iso: string): string {
 	const [, month, day, time] = /^\d+-(\d+)-(\d+)T(\d+:\d+)/.exec(iso) ?? [];
 	return month ? `${Number(day)} ${months[Number(month) - 1]} ${time}` : iso;
 }
+
+export const STOCK_NAMES = {
+	electrode: 'Electrode',
+	nozzle: 'Nozzle',
+	ring: 'Swirl ring',
+	cap: 'Retaining cap',
+	shield: 'Shield'
+} as const;
+
+/** "31 Dec 2026" of an ISO date. */
+export const dayAndYear = (isoDay: string): string =>
+	`${dayAndTime(`${isoDay}T00:00`).replace(' 00:00', '')} ${isoDay.slice(0, 4)}`;

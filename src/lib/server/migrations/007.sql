@@ -45,3 +45,22 @@ CREATE UNIQUE INDEX log_corrects ON log (corrects) WHERE corrects IS NOT NULL AN
 ALTER TABLE log ADD COLUMN thickness_um INTEGER;
 ALTER TABLE log ADD COLUMN output_da INTEGER;
 ALTER TABLE log ADD COLUMN length_mm INTEGER NOT NULL DEFAULT 0;
+
+-- What lies in the drawer for each torch; a part that is put in is taken out of it.
+CREATE TABLE stock (
+	bench_id TEXT NOT NULL REFERENCES benches (id),
+	kind TEXT NOT NULL CHECK (kind IN ('electrode', 'nozzle', 'ring', 'cap', 'shield')),
+	count INTEGER NOT NULL CHECK (count >= 0),
+	-- They come in packs of so many.
+	pack INTEGER NOT NULL CHECK (pack BETWEEN 1 AND 1000),
+	lead_weeks REAL NOT NULL CHECK (lead_weeks >= 0),
+	-- Order at this many at the latest, whatever is used.
+	minimum INTEGER NOT NULL CHECK (minimum >= 0),
+	price REAL,
+	supplier TEXT NOT NULL CHECK (length(supplier) <= 80),
+	revision INTEGER NOT NULL CHECK (revision >= 1),
+	PRIMARY KEY (bench_id, kind)
+) STRICT, WITHOUT ROWID;
+-- Whether it came out of the drawer, so that taking it out again gives it back.
+ALTER TABLE parts ADD COLUMN from_stock INTEGER NOT NULL DEFAULT 0 CHECK (from_stock IN (0, 1));
+ALTER TABLE sets ADD COLUMN from_stock INTEGER NOT NULL DEFAULT 0 CHECK (from_stock IN (0, 1));

@@ -9,6 +9,7 @@
 	import Looked from '$lib/components/Wear/Looked.svelte';
 	import PartLives from '$lib/components/Wear/PartLives.svelte';
 	import Pit from '$lib/components/Wear/Pit.svelte';
+	import Stage from '$lib/components/Stage.svelte';
 	import Stack from '$lib/components/Wear/Stack.svelte';
 	import { dayAndTime, entryWords } from '$lib/components/Wear/words';
 	import { undoEntry } from '$lib/state/logbook';
@@ -97,6 +98,13 @@
 		</section>
 	</div>
 </div>
+<Stage
+	when="after"
+	id="drawer"
+	title="In the drawer"
+	answer="what lies there, when to order, and the shopping list"
+	load={() => import('$lib/components/Wear/InDrawer.svelte')}
+/>
 <div class="below">
 	<FigureList
 		size={29}
