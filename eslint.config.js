@@ -45,6 +45,8 @@ const ROOMS = [
 	'shape',
 	'gouge',
 	'wear',
+	'cost',
+	'stock',
 	'inputs',
 	'answers',
 	'evidence',

@@ -51,7 +51,6 @@ const SHOTS: Shot[] = [
 		see: 'Speed against thickness',
 		chart: true
 	},
-	{ name: 'chart', path: '/chart' },
 	{ name: 'card', path: '/card' },
 	{ name: 'cut', path: '/cut' },
 	{
@@ -65,6 +64,7 @@ const SHOTS: Shot[] = [
 	{ name: 'practice', path: '/practice?len=120', dark: true, trace: true },
 	{ name: 'gouge', path: '/gouge' },
 	{ name: 'wear', path: '/wear' },
+	{ name: 'log', path: '/log' },
 	{ name: 'bench', path: '/bench' },
 
 	{ name: 'phone-setup', path: '/setup', size: PHONE },

@@ -54,9 +54,10 @@ async function fill(folder: string, entries: number, pairs: number): Promise<voi
 	await vite.close();
 }
 
+type Key = 'log' | 'page' | 'plan' | 'find' | 'logPage';
 let made = 0;
 /** Milliseconds of one answer each, over a round. */
-async function round(url: string): Promise<Record<'log' | 'page' | 'plan', number>> {
+async function round(url: string): Promise<Record<Key, number>> {
 	const time = async (ask: () => Promise<Response>) => {
 		const times: number[] = [];
 		for (let i = 0; i < REQUESTS; i++) {
@@ -69,6 +70,10 @@ async function round(url: string): Promise<Record<'log' | 'page' | 'plan', numbe
 		return median(times);
 	};
 	return {
+		find: await time(() =>
+			fetch(`${url}/api/log/find?bench=b&q=${encodeURIComponent('6 mm edge')}`)
+		),
+		logPage: await time(() => fetch(`${url}/log?q=${encodeURIComponent(`6 mm ${made++}`)}`)),
 		log: await time(() =>
 			post(`${url}/api/log`, { opId: `long-more-${made++}`, benchId: 'b', entry: A_CUT })
 		),
@@ -83,6 +88,9 @@ export interface LongLog {
 	log: number[];
 	page: number[];
 	plan: number[];
+	/** Milliseconds in the long log. */
+	findMs: number[];
+	logPageMs: number[];
 	/** MiB resident over that of the short one. */
 	memoryMib: number[];
 }
@@ -108,13 +116,22 @@ export async function benchLong(entries = 100_000): Promise<LongLog> {
 	const servers = await Promise.all(folders.map((folder, i) => serve(folder, 4290 + i)));
 	try {
 		for (const { url } of servers) await round(url);
-		const ratios: LongLog = { log: [], page: [], plan: [], memoryMib: [] };
+		const ratios: LongLog = {
+			log: [],
+			page: [],
+			plan: [],
+			findMs: [],
+			logPageMs: [],
+			memoryMib: []
+		};
 		for (let i = 0; i < ROUNDS; i++) {
 			const times: Awaited<ReturnType<typeof round>>[] = [];
 			for (const { url } of servers) times.push(await round(url));
 			for (const key of ['log', 'page', 'plan'] as const) {
 				ratios[key].push(Math.max(times[1]![key], times[2]![key]) / times[0]![key]);
 			}
+			ratios.findMs.push(Math.max(times[1]!.find, times[2]!.find));
+			ratios.logPageMs.push(Math.max(times[1]!.logPage, times[2]!.logPage));
 			const memory = await Promise.all(servers.map(({ child }) => residentMib(child.pid!)));
 			ratios.memoryMib.push(Math.max(memory[1]!, memory[2]!) - memory[0]!);
 		}

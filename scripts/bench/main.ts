@@ -67,6 +67,8 @@ try {
 	note(`an entry logged ${at100}`, long.log, 'of its time', '<= 1.5');
 	note(`a page rendered ${at100}`, long.page, 'of its time', '<= 1.5');
 	note(`a plan asked for ${at100}`, long.plan, 'of its time', '<= 1.5');
+	note('finding in a log of 100 000 entries', long.findMs, 'ms', '<= 50');
+	note('the page of that log', long.logPageMs, 'ms', '<= 100');
 	note('memory over that of the short log', long.memoryMib, 'MiB', '<= 30');
 	const crowds = await benchCrowd();
 	const ofCrowd = (name: string, key: keyof Crowd, unit: string, goal: string) =>

@@ -60,6 +60,8 @@ interface Kept {
 	cuts?: LoggedCut[];
 	/** Last readings of the nozzles that came out. */
 	pastBores?: Map<string, PartLedger['last']>;
+	/** Of the electrodes: what each had grown, and how far those that came out had come; with which one in. */
+	pairs?: Pick<PartLedger, 'measured' | 'lives'> & { current: string };
 }
 
 /**
@@ -161,7 +163,8 @@ export class LedgerRepository {
 		);
 		this.#setPart = db.prepare(`UPDATE parts SET (${columns}) = (${marks}) WHERE id = ?`);
 		this.#bore = db.prepare(
-			`SELECT id, at, set_id AS setId, data, version FROM log
+			// Named, because without statistics the planner takes the index by time and reads the whole life.
+			`SELECT id, at, set_id AS setId, data, version FROM log INDEXED BY log_by_kind
 			WHERE bench_id = ? AND kind = 'bore' AND undone = 0 AND at >= ? AND at < ?
 			ORDER BY at DESC, id DESC LIMIT 1`
 		);
@@ -267,6 +270,8 @@ export class LedgerRepository {
 
 	#live(e: Counted, tally: Tally, times: 1 | -1): void {
 		const set = e.setId ?? '';
+		const kept = this.#kept.get(e.benchId);
+		if (kept?.pairs && kept.pairs.current !== set) delete kept.pairs;
 		const moved = addTally(NO_TALLY, tally, times);
 		this.#addTotal.run(e.benchId, set, ...valuesOf(moved));
 		const before = this.#lifePit.get(e.benchId, set);
@@ -278,6 +283,7 @@ export class LedgerRepository {
 
 	/** The last pit of a pair, and what it had done by then. */
 	#measure(benchId: string, setId: string | null): void {
+		delete this.#kept.get(benchId)?.pairs;
 		const set = setId ?? '';
 		const pit = this.#newestPit.get(benchId, setId);
 		const atPit = pit
@@ -350,6 +356,7 @@ export class LedgerRepository {
 		const total = addTally(NO_TALLY, this.#life.get(benchId, set) ?? NO_TALLY);
 		const pit = this.#lifePit.get(benchId, set);
 		const nozzle = this.#nozzleOf(benchId, now);
+		const pairs = this.#pairsOf(benchId, set);
 		const startsOf = (kind: string) => {
 			const [part] = this.#parts.all(benchId, kind, 1);
 			return part ? now.starts - part.starts : null;
@@ -358,16 +365,29 @@ export class LedgerRepository {
 			electrode: {
 				total,
 				last: pit ? { grownNm: pit.pitNm, use: addTally(NO_TALLY, pit) } : null,
-				measured: this.#measured
-					.all(benchId, PARTS_MOST)
-					.map((one) => ({ grownNm: one.pitNm, use: addTally(NO_TALLY, one) })),
-				lives: this.#electrodes
-					.all(benchId, PARTS_MOST)
-					.map((one) => ({ use: addTally(NO_TALLY, one), worn: one.worn === 1 }))
+				measured: pairs.measured,
+				lives: pairs.lives
 			},
 			nozzle: nozzle ?? { total, last: null, measured: [], lives: [] },
 			starts: { ring: startsOf('ring'), cap: startsOf('cap'), shield: startsOf('shield') }
 		};
+	}
+
+	/** What is kept of all electrodes, worked out again when one of them moved. */
+	#pairsOf(benchId: string, current: string): Pick<PartLedger, 'measured' | 'lives'> {
+		const kept = this.#kept.get(benchId);
+		if (kept?.pairs?.current === current) return kept.pairs;
+		const pairs = {
+			current,
+			measured: this.#measured
+				.all(benchId, PARTS_MOST)
+				.map((one) => ({ grownNm: one.pitNm, use: addTally(NO_TALLY, one) })),
+			lives: this.#electrodes
+				.all(benchId, PARTS_MOST)
+				.map((one) => ({ use: addTally(NO_TALLY, one), worn: one.worn === 1 }))
+		};
+		if (kept) kept.pairs = pairs;
+		return pairs;
 	}
 
 	/** Nozzles as the log saw them; undefined: none was ever noted. Its use is what the bench did since. */
@@ -405,7 +425,9 @@ export class LedgerRepository {
 
 	/** Parts came or went otherwise than by the log. */
 	partsMoved(benchId: string): void {
-		delete this.#kept.get(benchId)?.pastBores;
+		const kept = this.#kept.get(benchId);
+		delete kept?.pastBores;
+		delete kept?.pairs;
 	}
 
 	/** A part that was just put in: what the bench had done by then. */

@@ -59,6 +59,8 @@ function conditions(benchId: string, q: LogQuery): { sql: string; values: unknow
 		parts.push('at < ?');
 		values.push(q.before);
 	}
+	// In these words the index of what was said is told apart from the rest of the log.
+	if (q.words.length > 0) parts.push('(what_for IS NOT NULL OR who IS NOT NULL)');
 	for (const word of q.words) {
 		parts.push('(instr(lower(what_for), lower(?)) > 0 OR instr(lower(who), lower(?)) > 0)');
 		values.push(word, word);

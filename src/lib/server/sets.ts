@@ -156,6 +156,7 @@ export class SetRepository {
 					why: write.why?.nozzle
 				});
 			const since = this.#since.all(benchId, at, next?.fittedAt ?? '~', write.id);
+			this.ledger.partsMoved(benchId);
 			for (const row of since) {
 				const entry = entryOf(row);
 				if (entry) this.ledger.moveTo({ ...row, entry }, write.id);
@@ -208,6 +209,7 @@ export class SetRepository {
 			this.#drop.run(set.id);
 			if (previous) this.#remove.run(null, null, previous.id);
 			this.parts.takeOut(nozzleOf(set.id));
+			this.ledger.partsMoved(set.benchId);
 			this.#moveOn.run(set.benchId);
 			return { id: set.benchId, revision: now.revision + 1 };
 		});

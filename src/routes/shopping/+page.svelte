@@ -15,43 +15,47 @@
 
 <svelte:head><title>Shopping list · Steady Arc</title></svelte:head>
 
-<main class="mx-auto max-w-3xl p-6 max-[899px]:p-3">
-	<div class="mb-3 flex flex-wrap gap-2 print:hidden">
-		<a class="btn" href="/wear{bench ? `?bench=${encodeURIComponent(bench)}` : ''}">Back to Wear</a>
-		<button type="button" class="btn btn-primary" onclick={() => print()}>Print</button>
-		<a class="btn" href="/shopping/list.csv" download>As CSV</a>
-	</div>
-	<h1 class="fig text-[2.5rem]">Shopping list</h1>
-	<p class="sub">{dayAndYear(data.today)}, all benches</p>
-	{#if data.list.length === 0}
-		<p class="mt-3">
-			Nothing is due. What was counted lies above its order point; what nobody has counted is not
-			here: Wear, in the drawer.
-		</p>
-	{:else}
-		<table class="table mt-3 w-full">
-			<thead>
-				<tr>
-					<th>Order</th><th>Part</th><th>For</th><th>There</th><th>From</th><th class="text-right"
-						>{money}</th
-					>
-				</tr>
-			</thead>
-			<tbody>
-				{#each data.list as { bench: name, kind, stock, drawer } (name + kind)}
+<main class="sheet min-h-dvh">
+	<div class="mx-auto max-w-3xl p-6 max-[899px]:p-3">
+		<div class="mb-3 flex flex-wrap gap-2 print:hidden">
+			<a class="btn" href="/wear{bench ? `?bench=${encodeURIComponent(bench)}` : ''}"
+				>Back to Wear</a
+			>
+			<button type="button" class="btn btn-primary" onclick={() => print()}>Print</button>
+			<a class="btn" href="/shopping/list.csv" download>As CSV</a>
+		</div>
+		<h1 class="fig text-[2.5rem]">Shopping list</h1>
+		<p class="sub">{dayAndYear(data.today)}, all benches</p>
+		{#if data.list.length === 0}
+			<p class="mt-3">
+				Nothing is due. What was counted lies above its order point; what nobody has counted is not
+				here: Wear, in the drawer.
+			</p>
+		{:else}
+			<table class="table mt-3 w-full">
+				<thead>
 					<tr>
-						<td class="fig text-[1.75rem]">{drawer.order}</td>
-						<td><b>{STOCK_NAMES[kind]}</b></td>
-						<td>{name}</td>
-						<td>{stock.count}</td>
-						<td>{stock.supplier || 'not said'}</td>
-						<td class="text-right"
-							>{stock.price === null ? 'no price' : (stock.price * drawer.order).toFixed(2)}</td
+						<th>Order</th><th>Part</th><th>For</th><th>There</th><th>From</th><th class="text-right"
+							>{money}</th
 						>
 					</tr>
-				{/each}
-			</tbody>
-		</table>
-		{#if priced}<p class="mt-2 text-right"><b>{money} {total.toFixed(2)}</b></p>{/if}
-	{/if}
+				</thead>
+				<tbody>
+					{#each data.list as { bench: name, kind, stock, drawer } (name + kind)}
+						<tr>
+							<td class="fig text-[1.75rem]">{drawer.order}</td>
+							<td><b>{STOCK_NAMES[kind]}</b></td>
+							<td>{name}</td>
+							<td>{stock.count}</td>
+							<td>{stock.supplier || 'not said'}</td>
+							<td class="text-right"
+								>{stock.price === null ? 'no price' : (stock.price * drawer.order).toFixed(2)}</td
+							>
+						</tr>
+					{/each}
+				</tbody>
+			</table>
+			{#if priced}<p class="mt-2 text-right"><b>{money} {total.toFixed(2)}</b></p>{/if}
+		{/if}
+	</div>
 </main>

@@ -48,8 +48,12 @@
 						{#if revision === 0}
 							<span class="sub">nobody has counted them yet</span>
 						{:else if drawer.orderNow}
-							<Mark verdict="tight" size={16} /> <b>order {drawer.order}</b>: at {drawer.orderAt} it is
-							time{#if drawer.runsOutOn}, the last goes about {dayAndYear(drawer.runsOutOn)}{/if}
+							<span class="inline-flex items-center gap-1 align-middle"
+								><Mark verdict="tight" size={16} /> <b>order {drawer.order}</b></span
+							>: at {drawer.orderAt} it is time{#if drawer.runsOutOn}, the last goes about
+								{dayAndYear(drawer.runsOutOn)}{/if}
+						{:else if drawer.orderAt === 0}
+							<span class="sub">nothing to order yet</span>
 						{:else}
 							order at {drawer.orderAt}{#if drawer.runsOutOn}; the last goes about
 								{dayAndYear(drawer.runsOutOn)}{/if}

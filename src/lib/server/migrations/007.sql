@@ -64,3 +64,6 @@ CREATE TABLE stock (
 -- Whether it came out of the drawer, so that taking it out again gives it back.
 ALTER TABLE parts ADD COLUMN from_stock INTEGER NOT NULL DEFAULT 0 CHECK (from_stock IN (0, 1));
 ALTER TABLE sets ADD COLUMN from_stock INTEGER NOT NULL DEFAULT 0 CHECK (from_stock IN (0, 1));
+-- Few lines of a log say who or what for.
+CREATE INDEX log_said ON log (bench_id, at, id)
+	WHERE undone = 0 AND (what_for IS NOT NULL OR who IS NOT NULL);
