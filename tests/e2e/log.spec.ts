@@ -205,3 +205,29 @@ test('the drawer is counted, says when to order, and prints the shopping list', 
 	await page.emulateMedia({ media: 'print' });
 	await expect(page.getByRole('button', { name: 'Print' })).toBeHidden();
 });
+
+test('what was read is drawn up to the limit, and a cut is found by what it was for', async ({
+	page,
+	demo
+}) => {
+	await page.goto(`/wear?bench=${await demo.benchId('Bay 2')}`);
+	const worn = page.getByRole('region', { name: 'When it is worn out' });
+	await worn.scrollIntoViewIfNeeded();
+	await expect(
+		worn.getByRole('img', { name: /Pit of the electrode: 0\.52 mm after 111/ })
+	).toBeVisible();
+	await expect(worn.getByRole('img', { name: /Bore of the nozzle/ })).toBeVisible();
+	await worn.getByText('The same as a table').click();
+	await expect(worn.getByRole('row', { name: /Pit of the electrode 77 0\.36 mm/ })).toBeVisible();
+	await page.getByLabel('What for (may stay empty)').fill('Gate 3 strap');
+	await page.getByRole('button', { name: /^Log this cut/ }).click();
+	await expect(page.getByTestId('notice')).toContainText('logged');
+	await page.getByRole('link', { name: 'The log' }).click();
+	await page.getByLabel(/^Find/).fill('gate strap');
+	await expect(page.getByTestId('found')).toContainText('1 found');
+	await page
+		.getByRole('region', { name: 'Your last steps' })
+		.getByRole('button', { name: /^Undo/ })
+		.click();
+	await expect(page.getByTestId('found')).toContainText('0 found');
+});

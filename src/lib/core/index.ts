@@ -54,6 +54,7 @@ export {
 	addTally,
 	boreGrowthNm,
 	growthNm,
+	NM_PER_UM,
 	NO_TALLY,
 	pitNm,
 	TALLY_VERSION,

@@ -258,6 +258,14 @@ const OPERATIONS: Operation[] = [
 		refusals: [400, 404, 409, 413]
 	},
 	{
+		path: '/api/wear',
+		method: 'get',
+		summary:
+			'Pits and bores read on the parts in the torch, with the starts that each had made by then',
+		query: ['bench'],
+		refusals: [404]
+	},
+	{
 		path: '/api/stock',
 		method: 'get',
 		summary:

@@ -228,6 +228,29 @@ describe('what is kept beside the log', () => {
 		});
 	});
 
+	it('tells what was read on the parts in the torch, each with the starts it had made by then', () => {
+		fit(0);
+		append(cut({ starts: 99 }), 1);
+		append({ kind: 'pit', pitMm: 0.9 }, 2);
+		fit(10);
+		append(cut({ starts: 40 }), 11);
+		append({ kind: 'pit', pitMm: 0.2 }, 12);
+		append({ kind: 'bore', boreMm: 1.13, newMm: 1.1 }, 12);
+		append(cut({ starts: 30 }), 13);
+		const gone = append({ kind: 'pit', pitMm: 0.5 }, 14);
+		const history = () => store.ledger.historyOf('b1', store.sets.current('b1'));
+		expect(history().electrode).toMatchObject([
+			{ starts: 40, grownUm: 200 },
+			{ starts: 70, grownUm: 500 }
+		]);
+		expect(history().nozzle).toMatchObject([{ starts: 40, grownUm: 30 }]);
+		undo(gone);
+		append(cut({ starts: 5 }), 11.5);
+		expect(history().electrode).toMatchObject([{ starts: 45, grownUm: 200 }]);
+		expect(history().nozzle).toMatchObject([{ starts: 45 }]);
+		expect(store.ledger.historyOf('b1', undefined).electrode).toEqual([]);
+	});
+
 	it('sees what another process wrote', () => {
 		const folder = mkdtempSync(join(tmpdir(), 'steady-arc-ledger-'));
 		const [mine, other] = [openStore(folder), openStore(folder)];

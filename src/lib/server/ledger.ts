@@ -4,6 +4,7 @@ import {
 	boreGrowthNm,
 	growthNm,
 	isReading,
+	NM_PER_UM,
 	NO_TALLY,
 	PATTERN_CUTS_MOST,
 	pitNm,
@@ -18,6 +19,7 @@ import {
 	type Tally
 } from '$lib/core';
 import { PARTS_MOST } from '$lib/core/wear/inputs';
+import type { WearHistory } from '$lib/formats/wearHistory';
 import { entryOf, type EntryRow } from './entryRow';
 
 /** Fields of a tally with their columns. */
@@ -52,6 +54,14 @@ function soughtBy(entry: Entry): [number | null, number | null, number] {
 	const outputDa = 'outputA' in entry ? Math.round(10 * entry.outputA) : null;
 	return [thicknessUm, outputDa, entry.kind === 'cut' ? Math.round(entry.lengthMm) : 0];
 }
+
+interface Reading {
+	id: number;
+	at: string;
+	grownNm: number;
+}
+/** Readings of one part that a screen shows. */
+const HISTORY_MOST = 50;
 
 type PartRow = Tally & { id: string; kind: string; fittedAt: string; why: string | null };
 interface Kept {
@@ -91,6 +101,9 @@ export class LedgerRepository {
 	readonly #eachPart: Database.Statement<[string], PartRow>;
 	readonly #bore: Database.Statement<[string, string, string], Omit<EntryRow, 'benchId'>>;
 	readonly #between: Database.Statement<unknown[], Tally>;
+	readonly #pitsOf: Database.Statement<[string, string | null], Reading>;
+	readonly #boresOf: Database.Statement<[string, string], Omit<EntryRow, 'benchId'>>;
+	readonly #startsBefore: Database.Statement<[string, string, string, number], { starts: number }>;
 	readonly #addWorn: Database.Statement<unknown[]>;
 	readonly #ageLater: Database.Statement<[number, string, string, number]>;
 	readonly #setWorn: Database.Statement<unknown[]>;
@@ -167,6 +180,20 @@ export class LedgerRepository {
 			`SELECT id, at, set_id AS setId, data, version FROM log INDEXED BY log_by_kind
 			WHERE bench_id = ? AND kind = 'bore' AND undone = 0 AND at >= ? AND at < ?
 			ORDER BY at DESC, id DESC LIMIT 1`
+		);
+		this.#pitsOf = db.prepare(
+			`SELECT id, at, pit_nm AS grownNm FROM log
+			WHERE bench_id = ? AND set_id IS ? AND undone = 0 AND kind = 'pit'
+			ORDER BY at DESC, id DESC LIMIT ${HISTORY_MOST}`
+		);
+		this.#boresOf = db.prepare(
+			`SELECT id, at, set_id AS setId, data, version FROM log INDEXED BY log_by_kind
+			WHERE bench_id = ? AND kind = 'bore' AND undone = 0 AND at >= ?
+			ORDER BY at DESC, id DESC LIMIT ${HISTORY_MOST}`
+		);
+		this.#startsBefore = db.prepare(
+			`SELECT coalesce(sum(starts), 0) AS starts FROM log
+			WHERE bench_id = ? AND undone = 0 AND at >= ? AND (at, id) < (?, ?)`
 		);
 		this.#between = db.prepare(
 			`SELECT ${each((c, field) => `coalesce(sum(${c}), 0) AS ${field}`)} FROM log
@@ -428,6 +455,30 @@ export class LedgerRepository {
 		const kept = this.#kept.get(benchId);
 		delete kept?.pastBores;
 		delete kept?.pairs;
+	}
+
+	/** What was read on the parts in the torch, oldest first, with the starts that each had made by then. */
+	historyOf(benchId: string, set: { id: string; fittedAt: string } | undefined): WearHistory {
+		const since = (fittedAt: string) => (row: Reading) => ({
+			at: row.at,
+			starts: this.#startsBefore.get(benchId, fittedAt, row.at, row.id)!.starts,
+			grownUm: row.grownNm / NM_PER_UM
+		});
+		const [nozzle] = this.#parts.all(benchId, 'nozzle', 1);
+		const bores = nozzle ? this.#boresOf.all(benchId, nozzle.fittedAt) : [];
+		return {
+			electrode: this.#pitsOf
+				.all(benchId, set?.id ?? null)
+				.reverse()
+				.map(since(set?.fittedAt ?? '')),
+			nozzle: bores
+				.reverse()
+				.flatMap(({ id, at, ...row }) => {
+					const entry = entryOf({ id, ...row });
+					return entry?.kind === 'bore' ? [{ id, at, grownNm: boreGrowthNm(entry) }] : [];
+				})
+				.map(since(nozzle?.fittedAt ?? ''))
+		};
 	}
 
 	/** A part that was just put in: what the bench had done by then. */

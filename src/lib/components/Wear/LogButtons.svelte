@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { FAILED_AT_ONCE_MOST } from '$lib/core/evidence/entries';
 	import { cutsAtOnce, pierceOf } from '$lib/core/studies/madeCuts';
+	import TextField from '$lib/components/Fields/TextField.svelte';
 	import Stepper from '$lib/components/Fields/Stepper.svelte';
 	import { logCut, logStart, undoEntry } from '$lib/state/logbook';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
@@ -68,6 +69,18 @@
 				least={0}
 				most={FAILED_AT_ONCE_MOST}
 				set={(failed) => count({ failed })}
+			/>
+		</div>
+	{/if}
+	{#if bench.canLogCut}
+		<div class="mt-1 max-w-sm">
+			<TextField
+				label="What for (may stay empty)"
+				value={bench.whatFor}
+				commit={(text) => {
+					if (text.trim().length > 200) return 'at most 200 characters';
+					bench.whatFor = text.trim();
+				}}
 			/>
 		</div>
 	{/if}

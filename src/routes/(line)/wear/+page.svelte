@@ -9,6 +9,7 @@
 	import Looked from '$lib/components/Wear/Looked.svelte';
 	import PartLives from '$lib/components/Wear/PartLives.svelte';
 	import Pit from '$lib/components/Wear/Pit.svelte';
+	import Later from '$lib/components/Later.svelte';
 	import Stage from '$lib/components/Stage.svelte';
 	import Stack from '$lib/components/Wear/Stack.svelte';
 	import { dayAndTime, entryWords } from '$lib/components/Wear/words';
@@ -66,7 +67,10 @@
 </div>
 <div class="three">
 	<div class="grid content-start gap-3"><Pit /><Looked /></div>
-	<div><Eats /></div>
+	<div>
+		<Later load={() => import('$lib/components/Wear/History.svelte')} heightPx={400} />
+		<Eats />
+	</div>
 	<div class="grid content-start gap-3">
 		<LogButtons />
 		{#if lasts}<p data-testid="lasts">{lasts}</p>{/if}
