@@ -60,6 +60,8 @@ describe('the drawer', () => {
 		const at = (perWeek: number, spreadPerWeek: number, weeks: number) =>
 			reorderAt({ perWeek, spreadPerWeek }, { weeks, spreadWeeks: 0 });
 		expect(at(0.5, 0.7, 2)).toBe(3);
+		// Nine in ten weeks: three by Poisson, where the normal spread would say two.
+		expect(at(0.9, 0.3, 1)).toBe(3);
 		expect(at(2, 1, 2)).toBe(7);
 		expect(at(2, 1, 0)).toBe(0);
 		expect(inPacks(6, 5)).toBe(10);

@@ -183,6 +183,20 @@ describe('the pair', () => {
 		expect(checks.find(({ id }) => id === 'wear.cutsLeft')!.part).toBe('Nozzle');
 	});
 
+	it('never measured, the nozzle goes with its electrode and says no number of its own', () => {
+		const { figures, checks } = plan(
+			withWear({
+				nozzle: {
+					...NO_EVIDENCE.wear.nozzle,
+					total: use({ starts: 400, arcMin: 50, loadMin: 50, piercesStraight: 300 })
+				}
+			})
+		);
+		expect(figures['wear.nozzleLeft'].value).toBeNull();
+		expect(figures['wear.cutsLeft'].value).toBe(figures['wear.electrodeLeft'].value);
+		expect(checks.find(({ id }) => id === 'wear.cutsLeft')!.part).toBe('Electrode');
+	});
+
 	it('warns when this electrode grows faster than the shop’s others, and names a reason', () => {
 		const others = new Array<MeasuredGrowth>(8).fill({
 			grownUm: 1000,
