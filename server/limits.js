@@ -2,6 +2,8 @@
 const KIB = 1024;
 const MIB = 1024 * KIB;
 const LIMITS = [
+	// Thousands of rows of a log.
+	['/api/log/import', 4 * MIB],
 	['/api/log', 16 * KIB],
 	['/api/sets', 16 * KIB],
 	// A chart of ten thousand rows.

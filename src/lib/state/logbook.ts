@@ -85,7 +85,10 @@ export async function undoEntry(bench: Workbench, id: number): Promise<void> {
 		return;
 	}
 	if (line) newEvidence(bench, evidence, line.entry, 'Taken back.');
-	else bench.evidence = evidence;
+	else {
+		bench.evidence = evidence;
+		bench.revised({ log: evidence.revision });
+	}
 	bench.measured = bench.measured.filter((l) => l.id !== id);
 	bench.log = bench.log.map((l) => (l.id === id ? { ...l, undone: true } : l));
 	if (outcome === 'already') {

@@ -16,6 +16,8 @@
 		{ name: string; entries: CsvEntry[]; problems: CsvProblem[] } | undefined
 	>();
 
+	const rows = (n: number) => (n === 1 ? '1 row' : `${n} rows`);
+
 	async function take(file: File) {
 		const refuse = (message: string) =>
 			(read = { name: file.name, entries: [], problems: [{ row: 0, message }] });
@@ -32,13 +34,13 @@
 			method: 'POST',
 			path: '/api/log/import',
 			body: { benchId, rows: read!.entries },
-			words: `${read!.entries.length} rows from ${read!.name}`
+			words: `${rows(read!.entries.length)} from ${read!.name}`
 		});
 		if (result.outcome !== 'done') return;
 		const { logged, evidence } = result.data;
 		if (bench.benchId === benchId) bench.evidence = evidence;
 		bench.revised({ log: evidence.revision });
-		bench.notice = { kind: 'done', text: `${logged} rows logged.` };
+		bench.notice = { kind: 'done', text: `${rows(logged)} logged.` };
 		read = undefined;
 		done();
 	}
@@ -61,11 +63,11 @@
 			<p>{read.name} has no rows.</p>
 		{:else}
 			<p>
-				<b>{read.name}</b>: {read.entries.length} rows, from {dayAndTime(read.entries[0]!.at)} on. The
+				<b>{read.name}</b>: {rows(read.entries.length)}, from {dayAndTime(read.entries[0]!.at)} on. The
 				first: {entryWords(read.entries[0]!.entry, bench)}.
 			</p>
 			<button type="button" class="btn btn-primary" onclick={() => void log()}
-				>Log {read.entries.length} rows</button
+				>Log {rows(read.entries.length)}</button
 			>
 		{/if}
 		<button type="button" class="btn" onclick={() => (read = undefined)}>Leave it</button>

@@ -25,7 +25,7 @@
 		const left = figures[byEye[part].id].value;
 		return {
 			...byEye[part],
-			unit: left === null ? '' : 'starts usual',
+			unit: left === null ? '' : 'starts, usually',
 			share: left === null ? null : left / USUAL_STARTS[part],
 			told: left === null ? 'nobody noted when it was put in' : 'look at it: it tells more'
 		};

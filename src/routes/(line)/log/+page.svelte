@@ -16,11 +16,12 @@
 	const row = $derived(entries.find(({ id }) => id === opened));
 	let field = $state<HTMLInputElement>();
 
-	// Another bench, or news from the server: the same question again.
-	let known = untrack(() => data.found);
+	// Another bench, something logged or taken back by whatever way: the same question again.
+	const news = $derived(`${bench.benchId} ${bench.revisions.log}`);
+	let known = untrack(() => news);
 	$effect(() => {
-		if (data.found === known) return;
-		known = data.found;
+		if (news === known) return;
+		known = news;
 		void view.again();
 	});
 	const KINDS = [
