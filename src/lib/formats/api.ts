@@ -31,7 +31,7 @@ function exists(text: string): boolean {
 	return zoned && Number(day) >= 1 && Number(day) <= days && time >= 0 && time < TIME_END;
 }
 const TIME_END = Date.UTC(2100, 0);
-const AtSchema = v.pipe(
+export const AtSchema = v.pipe(
 	v.string('a time'),
 	v.isoTimestamp('an ISO 8601 time with zone, such as 2026-11-25T08:30:00Z'),
 	v.check(exists, 'a date that exists, with a zone, from 1970 to 2100'),

@@ -99,6 +99,7 @@ describe('the log as CSV', () => {
 		const bad = [
 			file(good).replace('300', '-300'),
 			file(good).replace('2026-11-24', '2027-11-24'),
+			file(good).replace('2026-11-24', '2026-02-31'),
 			file(good).replace('mild-steel', 'unobtainium'),
 			file(good).replace('2026-11-24T11:20:00.000Z', 'last Tuesday'),
 			file(good).replace(',cut,', ',cutlet,')

@@ -6,6 +6,7 @@
 import Papa from 'papaparse';
 import * as v from 'valibot';
 import { EntrySchema, type Entry } from '$lib/core';
+import { AtSchema } from './api';
 import { fieldProblems, sentence } from './problem';
 
 export interface CsvEntry {
@@ -67,8 +68,6 @@ export function csvLine({ at, entry, who, whatFor }: CsvEntry): string {
 	]);
 }
 
-const AtCell = v.pipe(v.string(), v.isoTimestamp('a time like 2026-11-24T11:20:00Z'));
-
 /** Reads such a file, whole or not at all: entries when there is no problem. */
 export function entriesFromCsv(
 	text: string,
@@ -87,10 +86,10 @@ export function entriesFromCsv(
 		const row = i + 2;
 		const cell = (name: string) => (cells[header.indexOf(name.toLowerCase())] ?? '').trim();
 		const say = (message: string) => problems.push({ row, message });
-		const at = v.safeParse(AtCell, cell('when'));
+		const at = v.safeParse(AtSchema, cell('when'));
 		if (!at.success)
 			return say(`when: "${cell('when').slice(0, 30)}"; ${at.issues[0].message} is accepted`);
-		const when = new Date(at.output).toISOString();
+		const when = at.output;
 		if (when > nowIso) return say(`when: ${at.output} has not been yet`);
 		let entry: unknown;
 		const whole = cell('all of it (json)');

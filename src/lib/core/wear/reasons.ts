@@ -169,24 +169,7 @@ const left = (part: Part) => {
 			source:
 				'How long such parts lasted here: Weibull, those in service or taken out for another reason counted as having come so far; half of those that come to this age last longer',
 			inputs: {
-				h: given(
-					'scale of the lives',
-					'microns',
-					'T',
-					of(part, (p) => p.lives!.scale)
-				),
-				k: given(
-					'shape of the lives',
-					'factor',
-					'T',
-					of(part, (p) => p.lives!.shape)
-				),
-				x: given(
-					'age, by the starting rates',
-					'microns',
-					'M',
-					of(part, (p) => p.ageUm)
-				),
+				...livesOf(part),
 				g: given(
 					'one such cut, by the starting rates',
 					'microns',
