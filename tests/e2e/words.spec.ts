@@ -38,7 +38,10 @@ const PAGES = [
 	'/practice',
 	'/card',
 	'/first',
-	'/start'
+	'/start',
+	'/start?ask=volts',
+	'/start?ask=breaker',
+	'/start?ask=compressor'
 ];
 
 test('no page says a word that was not understood or leaves a choice unexplained, folded steps included', async ({

@@ -24,7 +24,7 @@ export interface AskField {
 export interface AskChoice {
 	key: string;
 	label: string;
-	options: readonly { value: string; label: string }[];
+	options: readonly { value: string; label: string; help?: string }[];
 }
 export interface Ask {
 	/** Of the road: one word. */
@@ -96,8 +96,8 @@ export const ASKS: Record<QuestionId, Ask> = {
 				key: 'phases',
 				label: 'Its phases',
 				options: [
-					{ value: '1', label: 'one' },
-					{ value: '3', label: 'three' }
+					{ value: '1', label: 'one', help: 'One live wire with neutral, or two live ones.' },
+					{ value: '3', label: 'three', help: 'Three live wires.' }
 				]
 			}
 		]
@@ -169,10 +169,22 @@ export const ASKS: Record<QuestionId, Ask> = {
 							key: 'curve',
 							label: 'Letter before the number',
 							options: [
-								{ value: '', label: 'not read' },
-								{ value: 'B', label: 'B' },
-								{ value: 'C', label: 'C' },
-								{ value: 'D', label: 'D' }
+								{ value: '', label: 'not read', help: 'What was taken for it stays, not yet checked.' },
+								{
+									value: 'B',
+									label: 'B',
+									help: 'Lets go at 3 to 5 times its amps at once: sockets.'
+								},
+								{
+									value: 'C',
+									label: 'C',
+									help: 'Lets go at 5 to 10 times its amps at once: motors, cutters.'
+								},
+								{
+									value: 'D',
+									label: 'D',
+									help: 'Lets go at 10 to 20 times its amps at once: heavy inrush.'
+								}
 							]
 						}
 					]
@@ -203,16 +215,32 @@ export const ASKS: Record<QuestionId, Ask> = {
 				key: 'rating',
 				label: 'Which is what it',
 				options: [
-					{ value: 'delivered', label: 'delivers' },
-					{ value: 'displaced', label: 'displaces' }
+					{
+						value: 'delivered',
+						label: 'delivers',
+						help: 'What really comes out: FAD, or CFM at a pressure.'
+					},
+					{
+						value: 'displaced',
+						label: 'displaces',
+						help: 'What the pistons sweep: a good third never comes out.'
+					}
 				]
 			},
 			{
 				key: 'source',
 				label: 'It stands',
 				options: [
-					{ value: 'compressor', label: 'in the shop' },
-					{ value: 'built-in', label: 'in the cutter' }
+					{
+						value: 'compressor',
+						label: 'in the shop',
+						help: 'A compressor with a tank, and a hose from it.'
+					},
+					{
+						value: 'built-in',
+						label: 'in the cutter',
+						help: 'Built in: nothing else is to be said.'
+					}
 				]
 			}
 		]
