@@ -169,7 +169,11 @@ export const ASKS: Record<QuestionId, Ask> = {
 							key: 'curve',
 							label: 'Letter before the number',
 							options: [
-								{ value: '', label: 'not read', help: 'What was taken for it stays, not yet checked.' },
+								{
+									value: '',
+									label: 'not read',
+									help: 'What was taken for it stays, not yet checked.'
+								},
 								{
 									value: 'B',
 									label: 'B',
