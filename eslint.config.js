@@ -32,6 +32,7 @@ const ROOMS = [
 	'quantity',
 	'solve',
 	'metal',
+	'care',
 	'session',
 	'figure',
 	'cutter',

@@ -85,12 +85,19 @@ import { steelLimitsMm } from '../../src/lib/core/speed/limits';
 import { speedLaw } from '../../src/lib/core/speed/speedLaw';
 import type { SpeedReading } from '../../src/lib/core/speed/reading';
 import {
-	grooveAreaMm2,
+	depthOverWidth,
 	gougeSpeedMmS,
-	passCount,
 	removalKgS,
+	removalMm3S,
 	REMOVAL_J_PER_KG_STEEL
-} from '../../src/lib/core/gouge/groove';
+} from '../../src/lib/core/gouge/removal';
+import {
+	depthAtMm,
+	STEP_SHARE,
+	stringAreaMm2,
+	stringsAreaMm2
+} from '../../src/lib/core/gouge/shape';
+import { sectionOf, spotMm3 } from '../../src/lib/core/gouge/targets';
 import { METALS, meltEnergyJMm3, type MetalId } from '../../src/lib/core/metal/metals';
 import { thicknessInFromGauge, type GaugeTable } from '../../src/lib/core/quantity/gauge';
 import { parseQuantity } from '../../src/lib/core/quantity/parse';
@@ -222,6 +229,13 @@ function circleTemplates(i: Inputs) {
 		disc_male_template_radius_on_keep_side_mm: radiusOf(at('part', 'kept').template)
 	};
 }
+
+/** A fillet as the gouge takes it, nothing left to the grinder. */
+const filletMm2 = (legMm: number) =>
+	sectionOf(
+		{ target: 'fillet', legMm, widthMm: 1, depthMm: 1, rootRadiusMm: 5, grindMm: 0 },
+		Infinity
+	).wholeMm2;
 
 export const COMPUTE: Record<string, Compute> = {
 	awg_diameter: (i) => ({
@@ -682,7 +696,7 @@ export const COMPUTE: Record<string, Compute> = {
 		const s = shades(num(i, 'current'), 'north-america');
 		return { minimum_shade_upper_band: s.ansiLeast, suggested_upper_band: s.ansiSuggested };
 	},
-	groove_area: (i) => ({ parabola_mm2: grooveAreaMm2(num(i, 'width'), num(i, 'depth')) }),
+	groove_area: (i) => ({ parabola_mm2: stringAreaMm2(num(i, 'width'), num(i, 'depth')) }),
 	mass_removed: (i) => {
 		// The speed that a removal rate gives, turned round: rate → speed must be the case's speed.
 		const area = (num(i, 'width') * num(i, 'depth')) / 2;
@@ -692,7 +706,53 @@ export const COMPUTE: Record<string, Compute> = {
 				(kgS * 3600 * gougeSpeedMmS(kgS, num(i, 'density'), area) * 60) / num(i, 'speed')
 		};
 	},
-	passes: (i) => ({ passes: passCount(num(i, 'depth'), num(i, 'depth_per_pass')) }),
+	fillet_weld: (i) => {
+		const area_mm2 = filletMm2(num(i, 'leg'));
+		return { area_mm2, mass_kg_per_m: area_mm2 * METALS['mild-steel'].densityKgM3 * 1e-6 };
+	},
+	fillet_weld_trade: (i) => {
+		const area_mm2 = filletMm2(num(i, 'leg'));
+		const mass_kg_per_m = area_mm2 * METALS['mild-steel'].densityKgM3 * 1e-6;
+		const speed = gougeSpeedMmS(
+			num(i, 'removal_kg_h') / 3600,
+			METALS['mild-steel'].densityKgM3,
+			area_mm2
+		);
+		return { area_mm2, mass_kg_per_m, seconds_per_m: 1000 / speed };
+	},
+	strings_union: (i) => {
+		const area_mm2 = stringsAreaMm2(num(i, 'n'), num(i, 'width'), num(i, 'depth'));
+		return {
+			area_mm2,
+			share_of_sum: area_mm2 / (num(i, 'n') * stringAreaMm2(num(i, 'width'), num(i, 'depth')))
+		};
+	},
+	strings_cover: (i) => ({
+		share_of_sum: stringsAreaMm2(num(i, 'n'), 1, 1) / (num(i, 'n') * stringAreaMm2(1, 1)),
+		ridge_share: 1 - depthAtMm(1, 1, STEP_SHARE / 2)
+	}),
+	root_radius: (i) => {
+		const size = { target: 'back' as const, widthMm: 1, legMm: 5, grindMm: 0 };
+		const { widthMm, depthMm } = sectionOf(
+			{ ...size, depthMm: num(i, 'depth'), rootRadiusMm: num(i, 'radius') },
+			Infinity
+		);
+		return { width_mm: widthMm, vertex_radius_mm: widthMm ** 2 / (8 * depthMm) };
+	},
+	spot: (i) => ({ volume_mm3: spotMm3(num(i, 'diameter'), num(i, 'depth')) }),
+	removal_range: (i) => {
+		const kgH = removalKgS(outputPowerW(num(i, 'amps')), REMOVAL_J_PER_KG_STEEL) * 3600;
+		return { kg_h_least: kgH, kg_h_most: kgH };
+	},
+	string_width: (i) => {
+		const kgS = removalKgS(outputPowerW(num(i, 'amps')), REMOVAL_J_PER_KG_STEEL);
+		const areaMm2 = removalMm3S(kgS, METALS['mild-steel'].densityKgM3) / num(i, 'speed');
+		// 2/3·w·d with d = r·w.
+		return { width_mm: Math.sqrt((1.5 * areaMm2) / depthOverWidth(num(i, 'angle'))) };
+	},
+	mass_balance: (i) => ({
+		speed_mm_s: gougeSpeedMmS(num(i, 'removal_kg_s'), num(i, 'density'), num(i, 'area'))
+	}),
 	trade_ladder: (i) => ({ amps: ladderA(num(i, 'thickness_mm')) }),
 	trade_lamp: (i) => {
 		const rise = ratedRiseK(num(i, 'duty'), 300, 130, num(i, 'rated_C'));

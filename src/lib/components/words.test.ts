@@ -17,7 +17,7 @@ import { PARTS } from './Bench/parts';
 import { spareWord } from './Bench/spare';
 import { cutTitle, dosAndDonts, standoffWord, startWord } from './Card/words';
 import { guideShape, PLAN } from './Cut/guide';
-import { depthAt, GROOVE, grooveShape } from './Gouge/groove';
+import { GROOVE, sectionShape as grooveShape } from './Gouge/groove';
 import { stationCells } from './Line/line';
 import { schoolAdvice } from './Setup/schools';
 import { deepestMm, SECTION, sectionShape, thicknessAt } from './Setup/section';
@@ -206,12 +206,30 @@ describe('drawings', () => {
 		expect(waste.edgeY).toBeLessThan(PLAN.lineY);
 	});
 
-	it('keep the groove inside its plate, pass by pass', () => {
-		const shape = grooveShape({ widthMm: 30, depthMm: 20, passes: 4 });
-		expect(shape.passes).toHaveLength(4);
-		expect(shape.depthPx).toBeLessThan(GROOVE.plateDepthPx);
-		expect(depthAt(GROOVE.topY + shape.depthPx, shape.pxPerMm)).toBeCloseTo(20, 9);
-	});
+	it.each(['groove', 'fillet', 'butt', 'back', 'facing', 'score'] as const)(
+		'keep the section of a %s on its sheet, string by string',
+		(target) => {
+			const gouge = { ...DEFAULT_CUT.gouge, asked: true, target, grindMm: 0.5 };
+			const sized = target === 'score' ? { ...gouge, widthMm: 3, depthMm: 1 } : gouge;
+			const { plan, cut } = workbench({ gouge: sized, thicknessMm: 12 });
+			const shape = grooveShape(plan.groove!, cut.gouge, 12, 3);
+			const paths = [
+				shape.before,
+				shape.asked,
+				...plan.groove!.strings.map((_, i) => shape.string(i).path),
+				...plan.groove!.strings.map((_, i) => shape.gone(i + 1))
+			];
+			const numbers = paths.flatMap((d) => d.match(/-?\d+(\.\d+)?/g) ?? []).map(Number);
+			expect(paths.join()).not.toContain('NaN');
+			expect(numbers.length).toBeGreaterThan(100);
+			expect(shape.floor.x).toBeGreaterThan(0);
+			expect(shape.floor.x).toBeLessThan(GROOVE.width);
+			expect(shape.floor.y).toBeGreaterThan(0);
+			expect(shape.floor.y).toBeLessThan(GROOVE.height);
+			// A fillet lies in its corner: its deepest point is near it, above the one plate, beside the other.
+			if (target === 'fillet') expect(shape.floor.y).toBeLessThan(GROOVE.height - 64);
+		}
+	);
 
 	it('hold speeds at the ends of their bar', () => {
 		expect(speedX(0.01)).toBe(speedX(1));

@@ -13,6 +13,14 @@ export const NUMBERS = {
 	dia: ['circleMm'],
 	gd: ['gouge', 'depthMm'],
 	gw: ['gouge', 'widthMm'],
+	gz: ['gouge', 'legMm'],
+	gr: ['gouge', 'rootRadiusMm'],
+	gt: ['gouge', 'plateMm'],
+	gl: ['gouge', 'lengthMm'],
+	gn: ['gouge', 'pieces'],
+	gg: ['gouge', 'grindMm'],
+	gk: ['gouge', 'keepMm'],
+	gi: ['gouge', 'outputA'],
 	ga: ['gouge', 'angleFromPlateDeg']
 } as const;
 export const WORDS = [
@@ -25,6 +33,8 @@ export const WORDS = [
 	'coating',
 	'backCoating'
 ] as const;
+/** Of the groove; a metal that is not told is the cut’s. */
+export const GROOVE_WORDS = { gx: 'target', gm: 'metal', gy: 'way' } as const;
 export const WORK = {
 	arc: 'arcS',
 	rest: 'restS',
@@ -43,7 +53,7 @@ export const BY = 'work';
 /** Numbers in links are the core's, to a thousandth. */
 const short = (value: number) => String(Math.round(value * 1000) / 1000);
 
-function numberOf(cut: Cut, path: (typeof NUMBERS)[keyof typeof NUMBERS]): number {
+function numberOf(cut: Cut, path: (typeof NUMBERS)[keyof typeof NUMBERS]): number | null {
 	return path.length === 1 ? cut[path[0]] : cut.gouge[path[1]];
 }
 
@@ -58,10 +68,14 @@ export function searchFromCut(cut: Cut, work: Work, usual: Work, benchId: string
 	if (cut.mesh) search.set('mesh', '1');
 	for (const [key, path] of Object.entries(NUMBERS)) {
 		const value = numberOf(cut, path);
-		if (value !== numberOf(DEFAULT_CUT, path)) search.set(key, short(value));
+		if (value !== null && value !== numberOf(DEFAULT_CUT, path)) search.set(key, short(value));
 	}
 	for (const [key, field] of Object.entries(WORK)) {
 		if (work[field] !== usual[field]) search.set(key, short(work[field]));
+	}
+	for (const [key, field] of Object.entries(GROOVE_WORDS)) {
+		const word = cut.gouge[field];
+		if (word !== null && word !== DEFAULT_CUT.gouge[field]) search.set(key, word);
 	}
 	if (shiftText(work) !== shiftText(usual)) search.set(SHIFT, shiftText(work));
 	// Links of earlier programs told a groove by its sizes and a pattern by its arc alone.

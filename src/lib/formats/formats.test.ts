@@ -1,4 +1,6 @@
 import fc from 'fast-check';
+import { GOUGE_WAYS } from '$lib/core/gouge/inputs';
+import { TARGETS } from '$lib/core/gouge/targets';
 import { describe, expect, it } from 'vitest';
 import { BAY_2, TROLLEY } from '../../../scripts/demo/benches';
 import {
@@ -40,6 +42,17 @@ const anyCut: fc.Arbitrary<Cut> = fc.record({
 		asked: fc.boolean(),
 		depthMm: milli(1, 40),
 		widthMm: milli(1, 40),
+		target: fc.constantFrom(...TARGETS),
+		legMm: milli(2, 30),
+		rootRadiusMm: milli(2, 15),
+		metal: fc.option(fc.constantFrom(...METAL_IDS)),
+		plateMm: fc.option(milli(1, 200)),
+		lengthMm: fc.option(milli(1, 20000)),
+		pieces: fc.integer({ min: 1, max: 500 }),
+		grindMm: fc.option(milli(0, 5)),
+		keepMm: fc.option(milli(0, 100)),
+		outputA: fc.option(milli(5, 500)),
+		way: fc.constantFrom(...GOUGE_WAYS),
 		angleFromPlateDeg: milli(20, 60)
 	})
 });

@@ -34,7 +34,11 @@ const KIND_WORDS: Record<string, string[]> = {
 	trip: ['trip'],
 	tripped: ['trip'],
 	test: ['test-cut'],
-	scrap: ['scrap']
+	scrap: ['scrap'],
+	care: ['care'],
+	drained: ['care'],
+	groove: ['groove', 'test-groove'],
+	grooves: ['groove', 'test-groove']
 };
 const START_WORDS: Record<string, string[]> = {
 	edge: ['edge'],

@@ -266,6 +266,13 @@ const OPERATIONS: Operation[] = [
 		refusals: [404]
 	},
 	{
+		path: '/api/care',
+		method: 'get',
+		summary: 'What is to be looked after on a bench, the soonest first',
+		query: ['bench'],
+		refusals: [404]
+	},
+	{
 		path: '/api/stock',
 		method: 'get',
 		summary:

@@ -1,7 +1,7 @@
 /** Reads the planned cut from the query string of a link. */
 import * as v from 'valibot';
 import { CutSchema, DEFAULT_CUT, WorkSchema, type Cut, type Work } from '$lib/core';
-import { BY, GROOVE, NUMBERS, SHIFT, SIZES, WORDS, WORK } from './cutSearch';
+import { BY, GROOVE, GROOVE_WORDS, NUMBERS, SHIFT, SIZES, WORDS, WORK } from './cutSearch';
 
 const NUMBERS_OF_GROOVE = SIZES.map((key) => NUMBERS[key][1]);
 
@@ -30,6 +30,10 @@ export function cutFromSearch(search: URLSearchParams, usual: Work): { cut: Cut;
 		if (text === null || text.trim() === '') continue;
 		const attempt = { ...work, [field]: Number(text) };
 		if (v.is(WorkSchema, attempt)) work[field] = attempt[field];
+	}
+	for (const [key, field] of Object.entries(GROOVE_WORDS)) {
+		const attempt = { ...cut, gouge: { ...cut.gouge, [field]: search.get(key) } };
+		if (search.has(key) && v.is(CutSchema, attempt)) Object.assign(cut, attempt);
 	}
 	const groove = search.get(GROOVE);
 	const sized = NUMBERS_OF_GROOVE.some((f) => cut.gouge[f] !== DEFAULT_CUT.gouge[f]);

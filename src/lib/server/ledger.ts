@@ -48,11 +48,20 @@ export interface Counted {
 	entry: Entry;
 }
 type AgedRow = Omit<EntryRow, 'benchId'> & { wornNm: number };
-/** What an entry is searched by: thickness, µm; amps, tenths; length, mm. */
-function soughtBy(entry: Entry): [number | null, number | null, number] {
-	const thicknessUm = 'thicknessMm' in entry ? Math.round(1000 * entry.thicknessMm) : null;
-	const outputDa = 'outputA' in entry ? Math.round(10 * entry.outputA) : null;
-	return [thicknessUm, outputDa, entry.kind === 'cut' ? Math.round(entry.lengthMm) : 0];
+/** Columns of the log that follow from its entry: its tally, growth and pit, and what it is searched by. */
+export const DERIVED = `${columns}, growth_nm, pit_nm, thickness_um, output_da, length_mm`;
+export const DERIVED_MARKS = `${marks}, ?, ?, ?, ?, ?`;
+/** In the order of {@link DERIVED}: thickness in µm, amps in tenths, length in mm. */
+export function derivedOf(entry: Entry): (number | null)[] {
+	const tally = tallyOf(entry);
+	return [
+		...valuesOf(tally),
+		growthNm(tally),
+		entry.kind === 'pit' ? pitNm(entry) : 0,
+		'thicknessMm' in entry ? Math.round(1000 * entry.thicknessMm) : null,
+		'outputA' in entry ? Math.round(10 * entry.outputA) : null,
+		entry.kind === 'cut' || entry.kind === 'groove' ? Math.round(entry.lengthMm) : 0
+	];
 }
 
 interface Reading {
@@ -122,10 +131,7 @@ export class LedgerRepository {
 	#seenVersion: unknown;
 
 	constructor(readonly db: Database.Database) {
-		this.#setUse = db.prepare(
-			`UPDATE log SET (${columns}, growth_nm, pit_nm, thickness_um, output_da, length_mm) =
-				(${marks}, ?, ?, ?, ?, ?) WHERE id = ?`
-		);
+		this.#setUse = db.prepare(`UPDATE log SET (${DERIVED}) = (${DERIVED_MARKS}) WHERE id = ?`);
 		this.#addTotal = db.prepare(
 			`INSERT INTO lives (bench_id, set_id, ${columns}, pit_nm, ${pitColumns})
 			VALUES (?, ?, ${marks}, 0, ${zeros})
@@ -260,8 +266,6 @@ export class LedgerRepository {
 		const tally = tallyOf(e.entry);
 		const growth = growthNm(tally);
 		this.#open.run(e.benchId);
-		const pit = e.entry.kind === 'pit' ? pitNm(e.entry) : 0;
-		this.#setUse.run(...valuesOf(tally), growth, pit, ...soughtBy(e.entry), e.id);
 		this.#wear(e, growth, tally, 1, late);
 		if (e.entry.kind === 'test-cut') this.#setWorn.run({ benchId: e.benchId, at: e.at, id: e.id });
 		this.#live(e, tally, 1);
@@ -516,6 +520,7 @@ export class LedgerRepository {
 						const entry = entryOf(row);
 						if (!entry) continue;
 						pass(row.at);
+						this.#setUse.run(...derivedOf(entry), row.id);
 						const counted = { id: row.id, benchId, setId: row.setId, at: row.at, entry };
 						this.count(counted, false);
 						done = addTally(done, tallyOf(entry));

@@ -1,7 +1,7 @@
 import type Database from 'better-sqlite3';
 import type { Entry, LoggedEntry } from '$lib/core';
 import { entryOf, type EntryRow } from './entryRow';
-import type { LedgerRepository } from './ledger';
+import { DERIVED, DERIVED_MARKS, derivedOf, type LedgerRepository } from './ledger';
 import type { SetRepository } from './sets';
 import { ENTRY } from '$lib/core/stored/kinds';
 import { ReusedError } from './writes';
@@ -62,6 +62,9 @@ function readable(rows: readonly Row[]): LogRow[] {
 	});
 }
 
+/** Of a row that only takes another one back. */
+const NOTHING_DERIVED = derivedOf({ kind: 'look', seen: 'clean' });
+
 export class LogRepository {
 	readonly #append: Database.Statement<unknown[]>;
 	readonly #byOp: Database.Statement<
@@ -84,8 +87,8 @@ export class LogRepository {
 	) {
 		this.#append = db.prepare(
 			`INSERT INTO log (op_id, bench_id, set_id, kind, at, data, undoes, inputs_hash,
-				model_version, who, what_for, corrects, version)
-			VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ${ENTRY.version})`
+				model_version, who, what_for, corrects, version, ${DERIVED})
+			VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ${ENTRY.version}, ${DERIVED_MARKS})`
 		);
 		this.#byOp = db.prepare(
 			'SELECT id, bench_id AS benchId, kind, undoes FROM log WHERE op_id = ?'
@@ -144,7 +147,8 @@ export class LogRepository {
 					e.modelVersion,
 					e.who ?? null,
 					e.whatFor ?? null,
-					null
+					null,
+					...derivedOf(entry)
 				);
 				const id = Number(lastInsertRowid);
 				this.ledger.count({ id, benchId, setId, at, entry });
@@ -176,7 +180,8 @@ export class LogRepository {
 					write.modelVersion,
 					null,
 					null,
-					null
+					null,
+					...NOTHING_DERIVED
 				);
 				this.#markUndone.run(1, write.id);
 				const entry = entryOf(row);
@@ -225,7 +230,8 @@ export class LogRepository {
 					e.modelVersion,
 					e.who ?? null,
 					e.whatFor ?? null,
-					id
+					id,
+					...derivedOf(e.entry)
 				);
 				const made = Number(lastInsertRowid);
 				this.ledger.count({ id: made, benchId, setId, at: e.at, entry: e.entry });

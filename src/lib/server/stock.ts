@@ -35,14 +35,17 @@ export class StockRepository {
 	constructor(db: Database.Database) {
 		this.#once = new OnceOnly(db);
 		this.#one = db.prepare(
-			`SELECT kind, count, pack, lead_weeks AS leadWeeks, minimum, price, supplier, revision
+			`SELECT kind, count, pack, lead_weeks AS leadWeeks,
+				lead_spread_weeks AS leadSpreadWeeks, minimum, price, supplier, revision
 			FROM stock WHERE bench_id = ? AND kind = ?`
 		);
 		this.#set = db.prepare(
-			`INSERT INTO stock (bench_id, kind, count, pack, lead_weeks, minimum, price, supplier, revision)
-			VALUES (?, ?, ?, ?, ?, ?, ?, ?, 1)
+			`INSERT INTO stock (bench_id, kind, count, pack, lead_weeks, lead_spread_weeks, minimum, price, supplier,
+				revision)
+			VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, 1)
 			ON CONFLICT (bench_id, kind) DO UPDATE SET count = excluded.count, pack = excluded.pack,
-				lead_weeks = excluded.lead_weeks, minimum = excluded.minimum, price = excluded.price,
+				lead_weeks = excluded.lead_weeks,
+				lead_spread_weeks = excluded.lead_spread_weeks, minimum = excluded.minimum, price = excluded.price,
 				supplier = excluded.supplier, revision = revision + 1`
 		);
 		this.#take = db.prepare(
@@ -97,8 +100,18 @@ export class StockRepository {
 		const made = this.#once.run<SaveStockResult>(op, () => {
 			const now = this.find(benchId, kind);
 			if (now.revision !== write.revision) return { refused: { outcome: 'stale', theirs: now } };
-			const { count, pack, leadWeeks, minimum, price, supplier } = stock;
-			this.#set.run(benchId, kind, count, pack, leadWeeks, minimum, price, supplier);
+			const { count, pack, leadWeeks, leadSpreadWeeks, minimum, price, supplier } = stock;
+			this.#set.run(
+				benchId,
+				kind,
+				count,
+				pack,
+				leadWeeks,
+				leadSpreadWeeks,
+				minimum,
+				price,
+				supplier
+			);
 			return { id: kind, revision: now.revision + 1 };
 		});
 		return 'refused' in made ? made.refused : { outcome: 'saved', revision: made.revision };

@@ -1,5 +1,6 @@
 import type Database from 'better-sqlite3';
 import { BenchRepository } from './benches';
+import { CareRepository } from './care';
 import { CardRepository } from './cards';
 import { ChartRepository } from './charts';
 import { StockRepository } from './stock';
@@ -21,6 +22,7 @@ export class Store {
 	readonly sets: SetRepository;
 	readonly log: LogRepository;
 	readonly search: LogSearch;
+	readonly care: CareRepository;
 	readonly settings: SettingsRepository;
 	readonly charts: ChartRepository;
 	readonly cards: CardRepository;
@@ -34,6 +36,7 @@ export class Store {
 		this.sets = new SetRepository(db, this.ledger, this.parts);
 		this.log = new LogRepository(db, this.ledger, this.sets);
 		this.search = new LogSearch(db, this.log);
+		this.care = new CareRepository(db);
 		this.settings = new SettingsRepository(db);
 		this.charts = new ChartRepository(db);
 		this.cards = new CardRepository(db);

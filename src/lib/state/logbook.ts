@@ -1,6 +1,7 @@
 /** What a screen writes into the log, and takes back. */
 import { isMeasurement, whatChanged, type Entry, type Evidence, type TestCut } from '$lib/core';
-import { madeCuts } from '$lib/core/studies/madeCuts';
+import type { Job } from '$lib/core/studies/job';
+import { madeCuts, madeJob } from '$lib/core/studies/madeCuts';
 import { nowIso } from './clock';
 import { ONCE, type Workbench } from './workbench.svelte';
 import { stepGone, stepMade } from './steps';
@@ -34,6 +35,7 @@ export async function logEntry(bench: Workbench, entry: Entry, told: string): Pr
 				at,
 				entry,
 				inputsHash: bench.inputsHash,
+				...(bench.who && { who: bench.who }),
 				...(bench.whatFor.trim() && { whatFor: bench.whatFor.trim() })
 			},
 			words: told.replace(/ (logged|taken)\.$/, '').replace(/\.$/, '')
@@ -177,6 +179,35 @@ export async function logCut(bench: Workbench): Promise<void> {
 				(before, { id }) => before.then(() => undoEntry(bench, id)),
 				Promise.resolve()
 			);
+		}
+	};
+}
+
+/** Every cut of a job that was just done, all parts of it; one gesture takes all of it back. */
+export async function logJob(bench: Workbench, job: Job, name: string): Promise<void> {
+	const { benchId } = bench;
+	const entries = madeJob(job, bench.plan, bench.cut);
+	if (entries.length === 0) {
+		bench.notice = {
+			kind: 'problem',
+			text: 'One of these cuts does not go through; there is nothing to log.'
+		};
+		return;
+	}
+	const made: number[] = [];
+	for (const entry of entries) {
+		const before = bench.log[0]?.id;
+		const told = `${entry.starts} cuts of ${name}, ${bench.say(entry.lengthMm / 1000, 'run')}, logged.`;
+		if (bench.benchId !== benchId || !(await logEntry(bench, entry, told))) return;
+		const newest = bench.log[0]?.id;
+		if (newest !== undefined && newest !== before) made.push(newest);
+	}
+	if (made.length < entries.length || bench.notice?.kind !== 'done') return;
+	bench.notice = {
+		kind: 'done',
+		text: `${name}: ${job.starts} cuts logged, ${bench.say(job.lengthMm / 1000, 'run')}.`,
+		undo: () => {
+			void made.reduce((before, id) => before.then(() => undoEntry(bench, id)), Promise.resolve());
 		}
 	};
 }

@@ -113,6 +113,8 @@ export class Workbench {
 	steps = $state.raw<Step[]>([]);
 	/** What the next entries are for; nobody has to say. */
 	whatFor = $state('');
+	/** Who works at this device; nobody has to say. */
+	who = $state('');
 	measured = $state.raw<LogLine[]>([]);
 	/** What the last measurement, or its withdrawal, moved. */
 	moved = $state.raw<{ title: string; changes: FigureChange[] } | undefined>();

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { untrack } from 'svelte';
+	import { onMount, untrack } from 'svelte';
 	import { afterNavigate, beforeNavigate, invalidate, preloadCode } from '$app/navigation';
 	import { page } from '$app/state';
 	import Header from '$lib/components/Header/Header.svelte';
@@ -9,6 +9,7 @@
 	import Waiting from '$lib/components/Waiting/Waiting.svelte';
 	import When from '$lib/components/When.svelte';
 	import { rememberPage, rememberTheme, type Theme } from '$lib/state/device';
+	import { keptWho } from '$lib/state/who';
 	import { listenForKeys } from '$lib/state/keys';
 	import { theRest } from '$lib/dom/theRest';
 	import { setWorkbench, Workbench } from '$lib/state/workbench.svelte';
@@ -54,6 +55,9 @@
 		})
 	);
 
+	onMount(() => {
+		bench.who = keptWho();
+	});
 	const refresh = () => invalidate('steady:workbench');
 	bench.refresh = () => void refresh();
 	let sync: Sync | undefined;

@@ -1,42 +1,129 @@
-/** Geometry of the groove drawing: cross section 330 × 336 and side view 330 × 336. */
-export const GROOVE = { width: 330, height: 336, topY: 96, centreX: 165, plateDepthPx: 212 };
+/** Geometry of the section drawing: 420 × 336, to scale, a fillet turned so that one plate lies flat. */
+import type { Cut } from '$lib/core';
+import type { Groove } from '$lib/core/gouge/groove';
+import { FILLET_CONVEXITY, goesIntoPlate } from '$lib/core/gouge/targets';
 
-/** Parabola of a groove as path data, w wide and d deep in pixels. */
-export function parabola(centreX: number, topY: number, widthPx: number, depthPx: number): string {
-	// A quadratic Bézier whose control point lies twice the depth down is exactly that parabola.
-	return `M${centreX - widthPx / 2} ${topY}Q${centreX} ${topY + 2 * depthPx} ${centreX + widthPx / 2} ${topY}`;
+export const GROOVE = { width: 420, height: 336 };
+const MARGIN = 34;
+
+export interface Point {
+	x: number;
+	y: number;
 }
-
-export interface GrooveShape {
+export interface SectionShape {
 	pxPerMm: number;
-	widthPx: number;
-	depthPx: number;
-	/** Floor of each pass, the last one the whole groove. */
-	passes: string[];
-	passDepthPx: number;
+	/** Plate or plates that stay. */
+	plates: string[];
+	/** What stands before anything is done. */
+	before: string;
+	/** What is gone after so many strings. */
+	gone: (strings: number) => string;
+	/** Floor of one string, where it cuts. */
+	string: (index: number) => { path: string; label: Point };
+	/** What is left for the grinder: asked for but not reached. */
+	asked: string;
+	/** Line below which nothing may be taken; a groove only. */
+	ligamentY: number | null;
+	/** Under side of the plate, where it is seen. */
+	plateBottomY: number;
+	/** A place by the deepest point. */
+	floor: Point;
 }
 
-export function grooveShape(input: {
-	widthMm: number;
-	depthMm: number;
-	passes: number;
-}): GrooveShape {
-	const { width, plateDepthPx, centreX, topY } = GROOVE;
-	const pxPerMm = Math.min(
-		(width - 90) / Math.max(8, input.widthMm),
-		(plateDepthPx - 50) / Math.max(5, input.depthMm)
-	);
-	const widthPx = input.widthMm * pxPerMm;
-	const depthPx = input.depthMm * pxPerMm;
-	const shown = Math.min(input.passes, 8);
-	const passes = Array.from({ length: shown }, (_, i) => {
-		const share = (i + 1) / shown;
-		return parabola(centreX, topY, widthPx * (0.8 + 0.2 * share), depthPx * share);
-	});
-	return { pxPerMm, widthPx, depthPx, passes, passDepthPx: depthPx / input.passes };
-}
+const path = (points: readonly Point[]) =>
+	points.map(({ x, y }, i) => `${i ? 'L' : 'M'}${x.toFixed(1)} ${y.toFixed(1)}`).join('');
 
-/** Depth in mm at a height of the drawing. */
-export function depthAt(y: number, pxPerMm: number): number {
-	return (y - GROOVE.topY) / pxPerMm;
+export function sectionShape(
+	groove: Groove,
+	gouge: Pick<Cut['gouge'], 'target' | 'legMm' | 'depthMm' | 'widthMm'>,
+	plateMm: number,
+	keepMm: number
+): SectionShape {
+	const { xs, topMm, bottomMm, strings } = groove;
+	const fillet = gouge.target === 'fillet';
+	const into = goesIntoPlate(gouge.target);
+	const cornerMm = gouge.legMm / Math.SQRT2;
+	// What has to fit: a fillet with some of its plates, else the groove with its plate where it is thin.
+	const wideMm = fillet ? gouge.legMm * 2.1 : Math.max(groove.widthMm * 1.5, 10);
+	const highMm = fillet
+		? gouge.legMm * 1.9
+		: into
+			? Math.max(groove.reachMm * 1.4, Math.min(plateMm, groove.depthMm * 2.4))
+			: gouge.depthMm * 2.6;
+	const pxPerMm = Math.min((GROOVE.width - 2 * MARGIN) / wideMm, (GROOVE.height - 70) / highMm);
+	const originY = fillet ? GROOVE.height - 64 : into ? 58 : 58;
+	const originX = fillet ? 62 : GROOVE.width / 2;
+	// A fillet's face looks up and to the right: its corner is the origin, one plate flat, one upright.
+	const place = (xMm: number, yMm: number): Point => {
+		if (!fillet) return { x: originX + xMm * pxPerMm, y: originY + yMm * pxPerMm };
+		const up = cornerMm - yMm;
+		return {
+			x: originX + ((up + xMm) / Math.SQRT2) * pxPerMm,
+			y: originY - ((up - xMm) / Math.SQRT2) * pxPerMm
+		};
+	};
+	const edge = (ys: readonly number[], from = 0, to = xs.length - 1) =>
+		xs.slice(from, to + 1).map((x, i) => place(x, ys[from + i]!));
+	const between = (upper: readonly number[], lower: readonly number[]) =>
+		`${path([...edge(upper), ...edge(lower).reverse()])}Z`;
+
+	const plateY = into ? originY : originY + gouge.depthMm * pxPerMm;
+	const thickPx = plateMm * pxPerMm;
+	const bottomY = Math.min(GROOVE.height - 26, plateY + thickPx);
+	const plates = fillet
+		? [
+				`M0 ${originY}H${GROOVE.width}V${GROOVE.height - 26}H0Z`,
+				`M${originX} ${originY}V8H18V${originY}Z`
+			]
+		: [`M0 ${plateY}H${GROOVE.width}V${bottomY}H0Z`];
+	const bulgeMm = fillet
+		? ((FILLET_CONVEXITY - 1) * gouge.legMm ** 2 * 0.75) / (gouge.legMm * Math.SQRT2)
+		: 0;
+	const face = gouge.legMm * Math.SQRT2;
+	const whole = fillet
+		? `${path([
+				...Array.from({ length: 25 }, (_, i) => {
+					const x = -face / 2 + (face * i) / 24;
+					return place(x, -bulgeMm * (1 - (2 * x) ** 2 / face ** 2));
+				}),
+				place(0, cornerMm)
+			])}Z`
+		: into
+			? ''
+			: between(
+					topMm.map((y) => Math.min(y, gouge.depthMm)),
+					topMm.map(() => gouge.depthMm)
+				);
+	const ends = (i: number) => {
+		const { fromMm, toMm } = strings[i]!;
+		const from = Math.max(
+			0,
+			xs.findIndex((x) => x >= fromMm)
+		);
+		const last = xs.findLastIndex((x) => x <= toMm);
+		return [from, last] as const;
+	};
+	return {
+		pxPerMm,
+		plates,
+		before: whole,
+		gone: (n) => (n === 0 ? '' : between(topMm, strings[n - 1]!.floor)),
+		string: (i) => {
+			const [from, to] = ends(i);
+			const before = i === 0 ? topMm : strings[i - 1]!.floor;
+			const { floor } = strings[i]!;
+			// The number stands where the string is thickest.
+			let at = from;
+			for (let k = from; k <= to; k++)
+				if (floor[k]! - before[k]! > floor[at]! - before[at]!) at = k;
+			return {
+				path: `${path([...edge(before, from, to), ...edge(floor, from, to).reverse()])}Z`,
+				label: place(xs[at]!, (floor[at]! + before[at]!) / 2)
+			};
+		},
+		asked: between(topMm, bottomMm),
+		ligamentY: into ? originY + (plateMm - keepMm) * pxPerMm : null,
+		plateBottomY: bottomY,
+		floor: place(0, groove.reachMm)
+	};
 }

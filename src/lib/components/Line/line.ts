@@ -1,3 +1,4 @@
+import { isSpot } from '$lib/core/gouge/targets';
 import type { Cut, Plan, Shown, Station, StationVerdict, Verdict } from '$lib/core';
 import type { Workbench } from '$lib/state/workbench.svelte';
 
@@ -69,7 +70,7 @@ export function runsOn(plan: Plan, bench: Workbench): { figure: Shown; context: 
 /** Gouge and wear are counted in words of their own. */
 function counted(
 	bench: Workbench,
-	id: 'gouge.passes' | 'wear.cutsLeft',
+	id: 'gouge.strings' | 'wear.cutsLeft',
 	one: string,
 	many: string
 ): Shown {
@@ -96,10 +97,19 @@ export function stationCells(bench: Workbench): StationCell[] {
 			phone: 0
 		},
 		gouge: {
-			figures: bench.cut.gouge.asked ? [counted(bench, 'gouge.passes', 'pass', 'passes')] : [],
-			context: bench.cut.gouge.asked
-				? `${bench.say(bench.cut.gouge.depthMm, 'small')} deep`
-				: 'none asked for',
+			figures:
+				plan.figures['gouge.strings'].value === null
+					? []
+					: isSpot(bench.cut.gouge.target)
+						? [bench.showFigure('gouge.stringS')]
+						: [counted(bench, 'gouge.strings', 'string', 'strings')],
+			context: !bench.cut.gouge.asked
+				? 'none asked for'
+				: plan.figures['gouge.strings'].value === null
+					? 'not as asked'
+					: isSpot(bench.cut.gouge.target)
+						? 'each'
+						: bench.sayFigure('gouge.pieceS'),
 			phone: 0
 		},
 		wear:

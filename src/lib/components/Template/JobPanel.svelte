@@ -1,10 +1,11 @@
 <script lang="ts">
 	import type { Job } from '$lib/core/studies/job';
+	import { logJob } from '$lib/state/logbook';
 	import State from '$lib/components/Marks/State.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	/** What the whole job takes. */
-	let { job }: { job: Job } = $props();
+	let { job, name }: { job: Job; name: string } = $props();
 	const bench = getWorkbench();
 	const rows = $derived([
 		[
@@ -52,6 +53,13 @@
 		)}; {bench.say(pauses.totalS, 'time')} in all.
 	{/if}
 </p>
+{#if job.arcS !== null}
+	<button
+		type="button"
+		class="btn mt-1 btn-primary btn-xl"
+		onclick={() => void logJob(bench, job, name)}>Log all {job.starts} cuts as done</button
+	>
+{/if}
 <p class="sub">
 	{#if pauses && pauses.cuts < job.starts}Pauses and time are of the first {pauses.cuts} cuts.{/if}
 	Speed, parts and session as planned; the walk between cuts is the pause of “This work”.

@@ -12,10 +12,19 @@
 		{ value: 'nozzle', label: 'Nozzle alone' },
 		{ value: 'ring', label: 'Swirl ring' },
 		{ value: 'cap', label: 'Retaining cap' },
-		{ value: 'shield', label: 'Shield' }
+		{ value: 'shield', label: 'Shield' },
+		{ value: 'o-ring', label: 'O-ring' },
+		{ value: 'gouge-nozzle', label: 'Gouging nozzle' }
 	] as const;
 	type What = (typeof WHAT)[number]['value'];
-	const NAMES = { nozzle: 'nozzle', ring: 'swirl ring', cap: 'retaining cap', shield: 'shield' };
+	const NAMES = {
+		nozzle: 'nozzle',
+		ring: 'swirl ring',
+		cap: 'retaining cap',
+		shield: 'shield',
+		'o-ring': 'o-ring',
+		'gouge-nozzle': 'gouging nozzle'
+	};
 	const PAIR_WHY: readonly { value: string; label: string; why: WhyOut }[] = [
 		{
 			value: 'electrode',

@@ -83,6 +83,14 @@
 								commit={(leadWeeks) => void view.count(row, { leadWeeks: leadWeeks! })}
 							/>
 							<QuantityField
+								label="give or take, weeks"
+								quantity="factor"
+								value={stock.leadSpreadWeeks}
+								range={[0, 26]}
+								commit={(leadSpreadWeeks) =>
+									void view.count(row, { leadSpreadWeeks: leadSpreadWeeks! })}
+							/>
+							<QuantityField
 								label="Price of one"
 								quantity="factor"
 								optional

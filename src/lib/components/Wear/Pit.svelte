@@ -6,6 +6,9 @@
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import { fittedNozzle } from '$lib/core/torch/nozzle';
 	import { OUT_OF_ROUND_MM } from '$lib/core/wear/nozzle';
+	import { meanReading } from '$lib/core/wear/readings';
+	import Fold from '$lib/components/Fields/Fold.svelte';
+	import Gauges from './Gauges.svelte';
 	import { pitShape } from './stack';
 
 	/** The pit in the electrode, and one field to tell what the gauge read. */
@@ -18,6 +21,16 @@
 	let pit = $state<number | null>(null);
 	let bore = $state<number | null>(null);
 	let across = $state<number | null>(null);
+	/** Taken one by one; the mean of them is logged. */
+	let readings = $state<number[]>([]);
+	const mean = $derived(meanReading(pit === null ? readings : [...readings, pit]));
+	const READINGS = 3;
+	function readAgain() {
+		missing = pit === null ? 'pit' : undefined;
+		if (pit === null) return;
+		readings = [...readings, pit];
+		pit = null;
+	}
 	let asked = $state<'pit' | 'bore' | undefined>();
 	/** A button that waited for the field would swallow the first press. */
 	let missing = $state<'pit' | 'bore' | undefined>();
@@ -27,9 +40,10 @@
 	const lastBoreMm = $derived(nozzle.last && newMm + nozzle.last.grownUm / 1000);
 
 	async function log(what: 'pit' | 'bore', sure = false) {
-		missing = (what === 'pit' ? pit : bore) === null ? what : undefined;
+		const nothing = what === 'pit' ? pit === null && readings.length === 0 : bore === null;
+		missing = nothing ? what : undefined;
 		if (missing) return;
-		const value = what === 'pit' ? pit! : Math.max(bore!, across ?? 0);
+		const value = what === 'pit' ? mean.meanMm : Math.max(bore!, across ?? 0);
 		const before = what === 'pit' ? lastPitMm : lastBoreMm;
 		if (!sure && before !== null && value < before - SHRUNK_MM) {
 			asked = what;
@@ -38,15 +52,17 @@
 		asked = undefined;
 		const entry =
 			what === 'pit'
-				? { kind: 'pit' as const, pitMm: pit! }
+				? { kind: 'pit' as const, pitMm: value }
 				: { kind: 'bore' as const, boreMm: bore!, ...(across !== null && { acrossMm: across }) };
 		const told =
 			what === 'pit'
-				? `Pit of ${bench.say(pit, 'small')} taken.`
+				? `Pit of ${bench.say(value, 'small')} taken.`
 				: `Bore of ${bench.say(bore, 'small')} taken.`;
 		if (!(await logEntry(bench, entry, told))) return;
-		if (what === 'pit') pit = null;
-		else bore = across = null;
+		if (what === 'pit') {
+			pit = null;
+			readings = [];
+		} else bore = across = null;
 	}
 </script>
 
@@ -108,6 +124,27 @@
 		/>
 		<button class="btn btn-primary">Log the pit</button>
 	</form>
+	<p class="mt-1 flex flex-wrap items-center gap-2" data-testid="readings">
+		{#if readings.length < READINGS - 1}
+			<button type="button" class="btn" onclick={readAgain}>Read it once more</button>
+		{/if}
+		{#if readings.length > 0}
+			<span
+				>{[...readings, ...(pit === null ? [] : [pit])]
+					.map((mm) => bench.say(mm, 'small'))
+					.join(', ')}: mean <b>{bench.say(mean.meanMm, 'small')}</b>, give or take {bench.say(
+					mean.spreadMm,
+					'small'
+				)}</span
+			>
+			<button type="button" class="btn btn-ghost underline" onclick={() => (readings = [])}
+				>start again</button
+			>
+		{/if}
+	</p>
+	{#if readings.length > 0 && mean.apart}
+		<p role="alert">They lie too far apart for one pit: blow it clean, and read again.</p>
+	{/if}
 	<form
 		class="mt-1 grid grid-cols-[1fr_1fr_auto] items-end gap-2"
 		onsubmit={(e) => {
@@ -145,6 +182,7 @@
 				: 'Type the drill or pin first.'}
 		</p>
 	{/if}
+	<Fold summary="How to measure"><Gauges /></Fold>
 	{#if asked}
 		<p class="mt-1" role="alert">
 			It was {bench.say(asked === 'pit' ? lastPitMm : lastBoreMm, 'small')} before, and parts do not grow

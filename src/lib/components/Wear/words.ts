@@ -1,4 +1,5 @@
 import { METALS, scrapMm, type Entry } from '$lib/core';
+import { CARE_WORDS } from '$lib/formats/careWords';
 import type { Workbench } from '$lib/state/workbench.svelte';
 
 export const CURRENCY = { EUR: '€', USD: '$', GBP: '£' } as const;
@@ -73,6 +74,16 @@ export function entryWords(entry: Entry, bench: Workbench): string {
 		}
 		case 'look':
 			return `looked: ${LOOK_WORDS[entry.seen]}`;
+		case 'care': {
+			const again = entry.againDays === undefined ? '' : `, again in ${entry.againDays} days`;
+			return `${CARE_WORDS[entry.did].done}${again}`;
+		}
+		case 'groove': {
+			const strings = entry.starts === 1 ? 'one string' : `${entry.starts} strings`;
+			return `grooved ${bench.say(entry.lengthMm, 'length')} in ${strings}, ${METALS[entry.metal].label.toLowerCase()}`;
+		}
+		case 'test-groove':
+			return `test groove at ${bench.say(entry.outputA, 'current')}: ${bench.say(entry.widthMm, 'small')} wide, ${bench.say(entry.depthMm, 'small')} deep, ${bench.say(entry.lengthMm, 'length')} in ${bench.say(entry.seconds, 'time')}`;
 	}
 }
 
@@ -101,7 +112,9 @@ export const STOCK_NAMES = {
 	nozzle: 'Nozzle',
 	ring: 'Swirl ring',
 	cap: 'Retaining cap',
-	shield: 'Shield'
+	shield: 'Shield',
+	'o-ring': 'O-ring',
+	'gouge-nozzle': 'Gouging nozzle'
 } as const;
 
 /** "31 Dec 2026" of an ISO date. */

@@ -1,8 +1,5 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { grooveAreaMm2, gougeSpeedMmS, passCount, passDepthMm } from '../gouge/groove';
-import { removalEnergyJPerKg } from '../gouge/workings';
-import { METALS } from '../metal/metals';
 import { shades } from '../safety/shade';
 import { airWearFactor, growthUm, nozzleLoad, NO_USE, RATES_UM } from '../wear/electrode';
 import { ladderA } from './amps';
@@ -159,29 +156,6 @@ describe('the amps ladder', () => {
 				expect(ladderA(t + 0.5)).toBeGreaterThanOrEqual(ladderA(t));
 			})
 		);
-	});
-});
-
-describe('gouging', () => {
-	it('takes what it says: speed times section times density is the removal', () => {
-		fc.assert(
-			fc.property(number(1e-4, 2e-3), number(2000, 9000), number(1, 60), (kgS, density, area) => {
-				expect(gougeSpeedMmS(kgS, density, area) * area * density * 1e-9).toBeCloseTo(kgS, 12);
-			})
-		);
-	});
-
-	it('goes deeper the steeper it is held, and in as many passes as the depth asks', () => {
-		expect(passDepthMm(7, 45)).toBeGreaterThan(passDepthMm(7, 30));
-		expect(passDepthMm(7, 45)).toBeCloseTo(0.44 * 7, 9);
-		expect(passCount(0.9, 0.3)).toBe(3);
-		expect(passCount(0.91, 0.3)).toBe(4);
-		expect(grooveAreaMm2(6, 3)).toBe(12);
-	});
-
-	it('throws out aluminium with about the energy of steel a kilogram, copper with less', () => {
-		expect(removalEnergyJPerKg(METALS['mild-steel'])).toBeCloseTo(1.28e6, 0);
-		expect(removalEnergyJPerKg(METALS.copper)).toBeLessThan(1.28e6);
 	});
 });
 

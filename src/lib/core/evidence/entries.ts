@@ -5,6 +5,8 @@ import { SCRAP_KERF_MM, scrapMm } from '../cut/guide';
 import { START_METHODS } from '../cut/start';
 import { METAL_IDS } from '../metal/metals';
 import { SHIELD_RADIUS_MM } from '../torch/inputs';
+import { CARE_DAYS, CARE_KINDS } from '../care/care';
+import { TEST_GROOVE_RANGES } from '../gouge/removal';
 import { within } from '../quantity/within';
 
 const metal = v.picklist(METAL_IDS, `one of ${METAL_IDS.join(', ')}`);
@@ -192,6 +194,40 @@ const LookEntry = v.object({
 	seen: v.picklist(LOOKS, `one of ${LOOKS.join(', ')}`)
 });
 
+/** Something of the shop was looked after; `againDays`: when next, where the shop has its own way. */
+const CareEntry = v.object({
+	kind: v.literal('care'),
+	did: v.picklist(CARE_KINDS, `one of ${CARE_KINDS.join(', ')}`),
+	againDays: v.optional(v.pipe(within(...CARE_DAYS, 'days'), v.integer('a whole number')))
+});
+
+/** Strings of a groove, as they were pushed. */
+const GrooveEntry = v.object({
+	kind: v.literal('groove'),
+	metal,
+	outputA: within(5, 500, 'A'),
+	/** Of all strings together. */
+	lengthMm: within(1, 100_000, 'mm'),
+	arcS: within(0, 36_000, 's'),
+	starts: v.pipe(within(1, 1000, ''), v.integer('a whole number')),
+	/** Gouging nozzle that was in the torch. */
+	nozzleA: v.optional(within(5, 500, 'A'))
+});
+/** One string on scrap, measured: it tells how much metal goes and what shape is left. */
+const TestGrooveEntry = v.object({
+	kind: v.literal('test-groove'),
+	metal,
+	outputA: within(5, 500, 'A'),
+	angleFromPlateDeg: within(...TEST_GROOVE_RANGES.angleFromPlateDeg, '°'),
+	widthMm: within(...TEST_GROOVE_RANGES.widthMm, 'mm'),
+	depthMm: within(...TEST_GROOVE_RANGES.depthMm, 'mm'),
+	lengthMm: within(...TEST_GROOVE_RANGES.lengthMm, 'mm'),
+	seconds: within(...TEST_GROOVE_RANGES.seconds, 's'),
+	nozzleA: v.optional(within(5, 500, 'A')),
+	/** What this bench’s model removes at those amps, mm³/s; the server fills it in. */
+	modelMm3S: v.optional(within(0.1, 1e5, 'mm³/s'))
+});
+
 export const EntrySchema = v.variant('kind', [
 	CutEntry,
 	StartEntry,
@@ -206,7 +242,10 @@ export const EntrySchema = v.variant('kind', [
 	ScrapEntry,
 	PitEntry,
 	BoreEntry,
-	LookEntry
+	LookEntry,
+	CareEntry,
+	GrooveEntry,
+	TestGrooveEntry
 ]);
 export type Entry = v.InferOutput<typeof EntrySchema>;
 export type EntryKind = Entry['kind'];

@@ -6,9 +6,11 @@ import { type Bench } from '../inputs/bench';
 import { growthUm, RATES_UM, type Rates } from '../wear/electrode';
 import { PARTS_MOST } from '../wear/inputs';
 import { BORE_RATES_UM } from '../wear/nozzle';
+import type { PartKind } from '../wear/parts';
 import type { LookedAt } from '../wear/workings';
 import type { Entry, LoggedEntry } from './entries';
 import { FADE_UM, merged, readingsOf } from './speedReadings';
+import { grooveEvidence } from './grooves';
 import { scrapEvidence } from './scrap';
 import { supplyEvidence, type Of } from './supply';
 import {
@@ -147,7 +149,8 @@ export function evidenceFromLedger(bench: Bench, ledger: Ledger): Evidence {
 		pattern: patternEvidence(ledger.cuts),
 		speed: speedEvidence(bench, ledger.testCuts),
 		scrap: scrapEvidence(bench, ledger.readings.scrap),
-		wear: wearEvidence(ledger)
+		wear: wearEvidence(ledger),
+		gouge: grooveEvidence(bench, ledger.readings['test-groove'])
 	};
 }
 
@@ -159,7 +162,7 @@ export const inTime = (
 
 /** A part as the store keeps it: in from then on, until the next of its kind. */
 export interface FittedPart {
-	kind: 'nozzle' | LookedAt;
+	kind: PartKind;
 	fittedAt: string;
 	why: string | null;
 }
@@ -284,7 +287,8 @@ export function ledgerFromLog(
 			gauge: newest('gauge'),
 			lamp: newest('lamp'),
 			trip: newest('trip'),
-			scrap: newest('scrap')
+			scrap: newest('scrap'),
+			'test-groove': newest('test-groove')
 		},
 		testCuts,
 		cuts,

@@ -18,7 +18,8 @@ export const READINGS = [
 	'gauge',
 	'lamp',
 	'trip',
-	'scrap'
+	'scrap',
+	'test-groove'
 ] as const satisfies readonly Entry['kind'][];
 export type Reading = (typeof READINGS)[number];
 export const isReading = (kind: Entry['kind']): kind is Reading =>

@@ -23,6 +23,7 @@ import { IDLE_A } from '../cutter/plate';
 import { fittedNozzle } from '../torch/nozzle';
 import { bisect } from '../solve/bisect';
 import { firstCrossing } from '../session/node';
+import { gougeNozzle, modelRemovalMm3S } from '../gouge/workings';
 import type { Entry } from './entries';
 
 export type Of<K extends Entry['kind']> = Extract<Entry, { kind: K }>;
@@ -230,6 +231,13 @@ export function completeEntry(bench: Bench, evidence: Evidence, entry: Entry): E
 	if (entry.kind === 'volts') return { ...entry, modelOhm: modelledOhm(bench.supply).modelOhm };
 	if (entry.kind === 'test-cut' || entry.kind === 'scrap' || entry.kind === 'cut') {
 		return { ...entry, nozzleA: entry.nozzleA ?? bench.torch.fittedA };
+	}
+	if (entry.kind === 'groove' || entry.kind === 'test-groove') {
+		const nozzleA =
+			entry.nozzleA ?? gougeNozzle(bench, entry.outputA)?.ratingA ?? bench.torch.fittedA;
+		return entry.kind === 'groove'
+			? { ...entry, nozzleA }
+			: { ...entry, nozzleA, modelMm3S: modelRemovalMm3S(bench, entry.metal, entry.outputA) };
 	}
 	if (entry.kind === 'bore') {
 		return { ...entry, newMm: entry.newMm ?? fittedNozzle(bench.torch).boreMm };

@@ -23,7 +23,7 @@ export const NO_TALLY: Tally = {
 	piercesStraight: 0
 };
 /** Changes whenever {@link tallyOf} or {@link growthNm} do: what is kept by an earlier one is made anew. */
-export const TALLY_VERSION = 2;
+export const TALLY_VERSION = 3;
 
 export const NM_PER_UM = 1000;
 const MS_PER_MIN = 60_000;
@@ -57,6 +57,16 @@ export function tallyOf(entry: Entry): Tally {
 		const times = entry.times ?? 1;
 		const pilotMs = Math.round(1000 * entry.arcS * times);
 		return { ...NO_TALLY, ...ofStart(entry.start, times), pilotMs };
+	}
+	if (entry.kind === 'test-groove' || entry.kind === 'groove') {
+		const [arcS, starts] =
+			entry.kind === 'groove' ? [entry.arcS, entry.starts] : [entry.seconds, 1];
+		return {
+			...NO_TALLY,
+			...ofStart('edge', starts),
+			arcMs: Math.round(1000 * arcS),
+			loadMs: Math.round(1000 * arcS * loadOf(entry))
+		};
 	}
 	if (entry.kind !== 'cut') return NO_TALLY;
 	return {

@@ -1,15 +1,117 @@
-import { Findings } from '../figure/finding';
+import { amps, Findings, said, told } from '../figure/finding';
 import type { Finding } from '../figure/types';
+import { BORE_WIDTHS, naturalWidthMm } from './bore';
+import { layoutOf } from './strings';
+import { HAND_GOUGE_MM_S, HAND_MARK_MM_S } from './removal';
+import { isMark } from './targets';
 import type { GougeView } from './workings';
 
-/** What is to be said about a groove that somebody wants. */
-export function gougeFindings({ gouging }: GougeView): Finding[] {
-	const findings = new Findings('gouge');
-	if (gouging.asked && !gouging.hasNozzle) {
-		findings.say(
-			'caution',
-			'No gouging nozzle on this bench: ordinary parts do only spot and tack welds (common practice).'
-		);
+/** Amps at which the arc is small enough for this section: the most of a few that leave a layout. */
+function ampsThatDo({ inputs, gouging: g }: GougeView): number | undefined {
+	const least = Math.ceil(inputs.bench.cutter.outputMinA);
+	const perA = g.removalKgS / (g.metal.densityKgM3 * 1e-9) / g.outputA;
+	for (let share = 0.9; share > 0.2; share -= 0.1) {
+		const outputA = Math.floor(g.outputA * share);
+		if (outputA < least) return undefined;
+		const layout = layoutOf(g.section, {
+			// Arc volts move little with the amps.
+			removalMm3S: perA * outputA,
+			depthOverWidth: g.depthOverWidth,
+			speedMmS: isMark(inputs.cut.gouge.target) ? HAND_MARK_MM_S : HAND_GOUGE_MM_S,
+			deepestMm: Infinity
+		});
+		if (layout) return outputA;
 	}
+	return undefined;
+}
+
+function refusal(w: GougeView, findings: Findings): void {
+	const { gouging: g, inputs } = w;
+	const { gouge } = inputs.cut;
+	const mostMm = said(Math.max(0, g.plateMm - g.keepMm), 'small');
+	switch (g.refused) {
+		case 'nozzle':
+			return findings.say(
+				'caution',
+				'No gouging nozzle on this bench: ordinary parts do only spot and tack welds, marks and dimples (common practice).'
+			);
+		case 'amps':
+			return findings.say(
+				'refusal',
+				g.outputA > g.mostA
+					? told`${amps(g.outputA)} are more than nozzle and cutter bear: at most ${amps(g.mostA)}.`
+					: told`The cutter does not go below ${said(inputs.bench.cutter.outputMinA, 'current')}.`
+			);
+		case 'angle':
+			return findings.say(
+				'refusal',
+				gouge.angleFromPlateDeg < 30
+					? 'Flatter than 30° from the plate the arc skids: 40 or 45° are the two schools.'
+					: 'Steeper than 50° from the plate it digs in and blows back: 40 or 45° are the two schools.'
+			);
+		case 'plate':
+			return findings.say(
+				'refusal',
+				told`${said(gouge.depthMm, 'small')} go into what must stay: of ${said(g.plateMm, 'thickness')} plate at most ${mostMm} deep. Gouge from the other side, or let less stay.`
+			);
+		case 'deep':
+			return findings.say(
+				'refusal',
+				told`Deeper than wide: the torch does not see the bottom. Make it at least ${said(g.section.depthMm, 'small')} wide.`
+			);
+		case 'small':
+			return findings.say(
+				'refusal',
+				'Nothing of it is left to gouge once the grinder’s share is off: grind it, or leave less proud.'
+			);
+		case 'hand': {
+			const fewer = ampsThatDo(w);
+			return findings.say(
+				'refusal',
+				fewer !== undefined
+					? told`So much arc for so little metal goes faster than a hand: ${amps(fewer)} do it.`
+					: gouge.way === 'light'
+						? 'No light strings of these amps make it: take deep ones, or fewer amps.'
+						: 'No strings of a hand’s pace make it at this angle: wider, or with the torch steeper, up to 50°.'
+			);
+		}
+	}
+}
+
+/** What is to be said about a groove that somebody wants. */
+export function gougeFindings(w: GougeView): Finding[] {
+	const findings = new Findings('gouge');
+	const { gouging: g, inputs } = w;
+	if (!g.asked) return findings.all;
+	refusal(w, findings);
+	if (g.refused) return findings.all;
+	const { target, angleFromPlateDeg } = inputs.cut.gouge;
+	if (!g.hasNozzle)
+		findings.say('advice', 'With the ordinary parts: light touches, and look at the nozzle often.');
+	if (g.layout && g.nozzle) {
+		const widest = Math.max(...g.layout.strings.map((s) => s.toMm - s.fromMm));
+		const [, most] = BORE_WIDTHS;
+		if (widest > most * g.nozzle.boreMm * 1.25)
+			findings.say(
+				'advice',
+				told`A bore of ${said(g.nozzle.boreMm, 'small')} makes strings of about ${said(naturalWidthMm(g.nozzle.boreMm)[0], 'small')} to ${said(naturalWidthMm(g.nozzle.boreMm)[1], 'small')}; here up to ${said(widest, 'small')}: weave, or more strings.`
+			);
+	}
+	if (g.carries?.verdict === 'stops' || g.carries?.verdict === 'tight')
+		findings.say(
+			g.carries.verdict === 'stops' ? 'refusal' : 'caution',
+			told`${g.carries.part} at ${amps(g.outputA)}, ${said(g.longestS ?? 0, 'time')} of arc at a time: fewer amps in more strings may hold, see “Deep or light”.`
+		);
+	if (g.layout && angleFromPlateDeg > 45)
+		findings.say('advice', 'Steeper than 45° it digs: watch for metal that comes back.');
+	if (target === 'crack')
+		findings.say(
+			'advice',
+			'Drill its ends first, gouge a little past them, and dye-check before welding (common practice).'
+		);
+	findings.say(
+		'safety',
+		told`Metal flies ahead of the torch: nobody there, and what burns at least ${said(11, 'run')} away (NFPA 51B).`
+	);
 	return findings.all;
 }

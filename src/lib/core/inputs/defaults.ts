@@ -1,6 +1,6 @@
 import { type LineCut, DEFAULT_LINE_CUT } from '../cut/lineCut';
 import type { Gouge } from '../gouge/inputs';
-import { DEFAULT_GOUGE } from '../gouge/groove';
+import { DEFAULT_GOUGE } from '../gouge/inputs';
 import type { Evidence } from './evidence';
 import { NO_USE } from '../wear/electrode';
 import type { Settings } from './settings';
@@ -33,7 +33,8 @@ export const NO_EVIDENCE: Evidence = {
 		electrode: { total: NO_USE, last: null, measured: [], lives: [] },
 		nozzle: { total: NO_USE, last: null, measured: [], lives: [] },
 		starts: { ring: null, cap: null, shield: null }
-	}
+	},
+	gouge: {}
 };
 
 export const DEFAULT_SETTINGS: Settings = {

@@ -4,6 +4,7 @@ import { AIR_EVIDENCE } from '../air/inputs';
 import { CIRCUIT_EVIDENCE } from '../circuit/inputs';
 import { CUT_EVIDENCE } from '../cut/inputs';
 import { CUTTER_EVIDENCE } from '../cutter/inputs';
+import { GOUGE_EVIDENCE } from '../gouge/inputs';
 import { SESSION_EVIDENCE } from '../session/inputs';
 import { SPEED_EVIDENCE } from '../speed/inputs';
 
@@ -25,6 +26,7 @@ export const EvidenceSchema = v.object({
 	...SESSION_EVIDENCE,
 	...SPEED_EVIDENCE,
 	...CUT_EVIDENCE,
-	...WEAR_EVIDENCE
+	...WEAR_EVIDENCE,
+	...GOUGE_EVIDENCE
 });
 export type Evidence = v.InferOutput<typeof EvidenceSchema>;

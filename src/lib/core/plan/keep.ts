@@ -33,6 +33,8 @@ export function planAsKept(today: Plan, kept: KeptPlan): Plan {
 		modelVersion: kept.modelVersion,
 		inputsHash: kept.inputsHash,
 		figures,
-		verdict: kept.verdict
+		verdict: kept.verdict,
+		// Its strings were not kept, only their figures.
+		groove: null
 	};
 }

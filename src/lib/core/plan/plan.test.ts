@@ -8,6 +8,7 @@ import { BAY_2, changed, inputsOf, TROLLEY } from '../../../../tests/support/inp
 import {
 	DEFAULT_SETTINGS,
 	FIGURE_IDS,
+	DEFAULT_CUT,
 	NO_EVIDENCE,
 	plan,
 	PlanInputsSchema,
@@ -73,7 +74,8 @@ const MEASURED: Evidence = {
 			]
 		},
 		starts: { ring: 60, cap: 900, shield: null }
-	}
+	},
+	gouge: {}
 };
 
 const inputs = inputsOf;
@@ -338,7 +340,64 @@ Object.assign(SITUATIONS, {
 				b.cutter.workingBar = 4.6;
 			})
 		},
-		{ gouge: { asked: true, depthMm: 4, widthMm: 7, angleFromPlateDeg: 40 } }
+		{ gouge: { ...DEFAULT_CUT.gouge, asked: true } }
+	),
+	'a fillet to come out, fewer amps, what must stay told': inputs(
+		{},
+		{
+			gouge: {
+				...DEFAULT_CUT.gouge,
+				asked: true,
+				target: 'fillet',
+				outputA: 40,
+				keepMm: 3,
+				plateMm: 10,
+				pieces: 4
+			}
+		}
+	),
+	'a back-gouge after test grooves': inputs(
+		{
+			evidence: {
+				...NO_EVIDENCE,
+				gouge: {
+					'mild-steel 45': {
+						removal: { n: 2, mean: 0.2, spread: 0.1 },
+						shape: { n: 2, mean: -0.1, spread: 0.1 }
+					}
+				}
+			}
+		},
+		{
+			gouge: { ...DEFAULT_CUT.gouge, asked: true, target: 'back', depthMm: 5 },
+			thicknessMm: 12
+		}
+	),
+	'a pad to come off, lengths of its own': inputs(
+		{},
+		{
+			gouge: {
+				...DEFAULT_CUT.gouge,
+				asked: true,
+				target: 'facing',
+				widthMm: 20,
+				depthMm: 3,
+				lengthMm: 150
+			}
+		}
+	),
+	'tack welds': inputs(
+		{},
+		{
+			gouge: {
+				...DEFAULT_CUT.gouge,
+				asked: true,
+				target: 'tack',
+				widthMm: 8,
+				depthMm: 3,
+				pieces: 12
+			}
+		}
 	),
 	'no regulator in it, a listed cord behind a plug fuse, a selector': inputs({
 		bench: bench((b) => {

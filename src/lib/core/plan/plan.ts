@@ -2,6 +2,7 @@ import { hash53 } from '../solve/hash';
 import { judge } from '../figure/verdict';
 import type { Figure } from '../figure/types';
 import type { PlanInputs } from '../inputs/planInputs';
+import { grooveOf } from '../gouge/groove';
 import { startOptions } from '../wear/starts';
 import { checksOf, FIGURE_IDS, REGISTRY, type FigureId } from './rooms';
 import { trusted } from './trust';
@@ -9,7 +10,7 @@ import type { Plan } from './types';
 import { workings, type Workings } from './workings';
 
 /** Goes up when a model changes, so that saved cards tell which one they came from. */
-export const MODEL_VERSION = '5';
+export const MODEL_VERSION = '6';
 
 /** Every key in its place: a copy of it is filled several times as fast as an object that grows. */
 const NO_FIGURES = JSON.parse(
@@ -83,6 +84,7 @@ export function plan(inputs: PlanInputs, { hashed = true } = {}): Plan {
 		figures,
 		checks,
 		...judge(checks),
-		choices: choicesOf(w)
+		choices: choicesOf(w),
+		groove: grooveOf(w.gouging)
 	};
 }

@@ -7,6 +7,7 @@ import type { Check, FigureId } from './rooms';
 import type { WarpRisk } from '../cut/heat';
 import type { StartMethod } from '../cut/start';
 import type { StartOption } from '../wear/starts';
+import type { Groove } from '../gouge/groove';
 import type { PartChange } from '../torch/assembly';
 
 /** What the Plan says in sentences. */
@@ -48,4 +49,6 @@ export interface Plan {
 		warp: WarpRisk;
 		gougeNozzle: boolean;
 	};
+	/** Strings and section of the groove that is asked for; null: none, or it cannot be made as lines. */
+	groove: Groove | null;
 }

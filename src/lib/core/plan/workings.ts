@@ -6,7 +6,14 @@ import { arcSOf } from '../cut/travel';
 import { chosenAmps, cuttingWorkings, type CuttingWorkings } from '../cut/workings';
 import { heatWorkings, type HeatWorkings } from '../cutter/heat';
 import { wholeAmps } from '../cutter/power';
-import { gougeWorkings, type GougeWorkings } from '../gouge/workings';
+import { airChecks } from '../air/checks';
+import { circuitChecks } from '../circuit/checks';
+import { cutterChecks } from '../cutter/checks';
+import { rankOf, worst } from '../figure/verdict';
+import { gougeWorkings, type GougePlanned, type GougeWorkings } from '../gouge/workings';
+import { shades } from '../safety/shade';
+import { growthUm, nozzleLoad } from '../wear/electrode';
+import { useOfStart } from '../wear/starts';
 import type { PlanInputs } from '../inputs/planInputs';
 import type { Nozzle } from '../torch/inputs';
 import type { Work } from '../session/inputs';
@@ -31,13 +38,63 @@ export interface Workings extends Carried {
 	heat: HeatWorkings;
 	session: SessionWorkings;
 	cutting: CuttingWorkings;
-	gouging: GougeWorkings;
+	gouging: GougePlanned;
 	wearing: WearWorkings;
 	costing: CostWorkings;
 	/** Cutting nozzle in the torch now. */
 	fittedNozzle: Nozzle;
 	/** Air for the line, l; null when it does not go through, or nobody knows the flow. */
 	lineAirL: number | null;
+}
+
+/** The groove with what circuit, cutter, air and parts say to its amps and pace. */
+function gougePlanned(
+	{ inputs, wiring: w, wearing }: Pick<Workings, 'inputs' | 'wiring' | 'wearing'>,
+	g: GougeWorkings,
+	at: (outputA: number, work: Work) => Electric & { heat: HeatWorkings }
+): GougePlanned {
+	const { bench, evidence } = inputs;
+	const shade = shades(g.outputA, bench.supply.system).advised;
+	if (g.pieceS === null || !g.asked)
+		return { ...g, shade, carries: undefined, pieceWear: null, piecesLeft: null };
+	// One string after the other, with the pause of this work between them.
+	const work: Work = { ...inputs.work, by: 'pattern', arcS: Math.max(0.1, g.longestS!) };
+	const nozzle = g.nozzle ?? fittedNozzle(bench.torch);
+	const asked = { ...inputs, work };
+	const electric = at(g.outputA, work);
+	const air = airWorkings(bench, airLine(bench, nozzle, evidence), work);
+	const view = {
+		inputs: asked,
+		workIsCut: false,
+		wiring: w,
+		...electric,
+		...NOT_SEARCHED,
+		air,
+		fittedNozzle: nozzle
+	};
+	const starts = g.layout?.strings.length ?? 1;
+	const arcMin = g.pieceS / 60;
+	const { electrode } = wearing;
+	const leftUm = Math.max(0, electrode.limitUm - electrode.nowUm);
+	const use = {
+		...useOfStart('edge'),
+		starts,
+		arcMin,
+		loadMin: arcMin * nozzleLoad(g.outputA, nozzle.ratingA),
+		pilotS: 0
+	};
+	const pieceWear = leftUm > 0 ? growthUm(use, electrode.rates) / leftUm : Infinity;
+	return {
+		...g,
+		shade,
+		carries: worst(
+			[...circuitChecks(view), ...cutterChecks(view), ...airChecks(view)].filter(
+				({ verdict }) => rankOf(verdict) > 0
+			)
+		),
+		pieceWear,
+		piecesLeft: Math.floor(1 / pieceWear + 1e-9)
+	};
 }
 
 /** `solveAmps` false leaves out the search for the most amps, for what asks only for verdicts. */
@@ -84,6 +141,11 @@ export function workings(inputs: PlanInputs, { solveAmps = true } = {}): Working
 	const known = line.flowWay === 'measured' || line.flowWay === 'plate';
 	const electric = at(outputA, work);
 	const wearing = wearWorkings(cut, cutting, evidence, settings, { water, shopC: work.shopC });
+	const gouging = gougePlanned(
+		{ inputs, wiring: w, wearing },
+		gougeWorkings(bench, w.plate, cut, evidence),
+		at
+	);
 	return {
 		inputs: { ...inputs, work },
 		workIsCut,
@@ -94,7 +156,7 @@ export function workings(inputs: PlanInputs, { solveAmps = true } = {}): Working
 		water,
 		cutting,
 		lineAirL: cutting.lineS === null || !known ? null : (line.flowLpm * cutting.lineS) / 60,
-		gouging: gougeWorkings(bench, w.plate, cut),
+		gouging,
 		wearing,
 		costing: costWorkings({
 			cutting,

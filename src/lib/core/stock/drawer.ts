@@ -1,9 +1,10 @@
 /** What lies in the drawer, against what the torch uses. */
 import * as v from 'valibot';
 import { within } from '../quantity/within';
+import { PART_KINDS } from '../wear/parts';
 import { dayAfter, daysLeft, inPacks, reorderAt, useFrom } from './reorder';
 
-export const STOCK_KINDS = ['electrode', 'nozzle', 'ring', 'cap', 'shield'] as const;
+export const STOCK_KINDS = ['electrode', ...PART_KINDS] as const;
 export type StockKind = (typeof STOCK_KINDS)[number];
 
 const whole = v.integer('a whole number');
@@ -12,6 +13,8 @@ export const StockSchema = v.object({
 	/** They come in packs of so many. */
 	pack: v.pipe(within(1, 1000, ''), whole),
 	leadWeeks: within(0, 52, 'weeks'),
+	/** Give or take so many, one standard deviation. */
+	leadSpreadWeeks: v.optional(within(0, 26, 'weeks'), 0),
 	/** Order at this many at the latest. */
 	minimum: v.pipe(within(0, 1000, ''), whole),
 	price: v.nullable(within(0, 1000, '')),
@@ -23,6 +26,7 @@ export const NO_STOCK: Stock = {
 	count: 0,
 	pack: 1,
 	leadWeeks: 1,
+	leadSpreadWeeks: 0,
 	minimum: 0,
 	price: null,
 	supplier: ''
@@ -52,7 +56,7 @@ export function drawerOf(
 ): Drawer {
 	const since = Math.max(of.sinceMs, of.nowMs - USE_WEEKS * WEEK_MS);
 	const use = useFrom(of.fittedMs, of.nowMs, since);
-	const point = reorderAt(use, { weeks: stock.leadWeeks, spreadWeeks: 0 });
+	const point = reorderAt(use, { weeks: stock.leadWeeks, spreadWeeks: stock.leadSpreadWeeks });
 	const orderAt = Math.max(point, stock.minimum);
 	const orderNow = stock.count <= orderAt && (use.perWeek > 0 || stock.minimum > 0);
 	const wanted = orderAt + Math.ceil(ORDER_WEEKS * use.perWeek) + 1;

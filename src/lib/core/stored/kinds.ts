@@ -25,6 +25,8 @@ export const ENTRY = kindOf('log entry', EntrySchema, [
 	// Version 2 told every failed start alone.
 	(entry) => entry,
 	// Version 3 knew no bore and no look.
+	(entry) => entry,
+	// Version 4 knew no grooves, and nothing of looking after the shop.
 	(entry) => entry
 ]);
 export const CHART = kindOf(
@@ -90,7 +92,9 @@ export const CARD_INPUTS = kindOf('card', PlanInputsSchema, [
 					'evidence',
 					evidenceFromVersion3
 				)
-			: inputs
+			: inputs,
+	// Version 4 knew one kind of groove, and no test grooves: what is left out is as it was.
+	(inputs) => inputs
 ]);
 /** The numbers that a card was saved with. */
 export const CARD_PLAN = kindOf('plan of a card', KeptPlanSchema, [

@@ -1,6 +1,7 @@
 /** The planned cut, made several times: what the log is told. */
 import type { Cut } from '../inputs/defaults';
 import type { Plan } from '../plan/types';
+import type { Job } from './job';
 import type { StartOption } from '../wear/starts';
 import type { Entry } from '../evidence/entries';
 
@@ -9,6 +10,7 @@ export type MadeCut = Extract<Entry, { kind: 'cut' }>;
 /** One entry holds no more, by the log's own limits and by what a person counts in one go. */
 export const CUTS_AT_ONCE_MOST = 200;
 const LENGTH_MOST_MM = 100_000;
+const STARTS_MOST = 1000;
 const ARC_MOST_S = 36_000;
 
 /** How a piece of this plate is pierced: straight where that goes through well, else rolled. */
@@ -66,4 +68,39 @@ export function madeCuts(
 	const pierce = pierced > 0 ? pierceOf(starts) : undefined;
 	if (pierced > 0 && !pierce) return [];
 	return [...of(cuts - pierced, startMethod), ...(pierce ? of(pierced, pierce.method) : [])];
+}
+
+/** All cuts of a job as the log takes them, those that start alike together; nothing where one does not go through. */
+export function madeJob(job: Job, { figures }: Plan, cut: Cut): MadeCut[] {
+	const outputA = figures['setup.currentA'].value;
+	if (outputA === null || job.arcS === null) return [];
+	const { metal, thicknessMm, mesh } = cut;
+	return Object.values(Object.groupBy(job.cuts, ({ start }) => start)).flatMap((alike) => {
+		const of = alike ?? [];
+		const [first] = of;
+		if (!first || first.start === 'none') return [];
+		const sum = (what: (one: (typeof of)[number]) => number) =>
+			of.reduce((total, one) => total + what(one), 0);
+		const [lengthMm, arcS] = [sum((one) => one.lengthMm), sum((one) => one.arcS ?? 0)];
+		const [start] = of.map((one) => one.start);
+		if (start === undefined || start === 'none') return [];
+		// So many parts in one entry, by the limits of an entry.
+		const most = Math.floor(
+			Math.min(STARTS_MOST / of.length, LENGTH_MOST_MM / lengthMm, ARC_MOST_S / arcS)
+		);
+		if (most < 1) return [];
+		const shares: number[] = [];
+		for (let left = job.parts; left > 0; left -= most) shares.push(Math.min(most, left));
+		return shares.map((parts): MadeCut => ({
+			kind: 'cut',
+			metal,
+			thicknessMm,
+			lengthMm: parts * lengthMm,
+			outputA,
+			arcS: parts * arcS,
+			starts: parts * of.length,
+			...(mesh ? { mesh } : {}),
+			start
+		}));
+	});
 }

@@ -135,7 +135,9 @@
 										>was <s>{entryWords(one.was.entry, bench)}</s></span
 									>{/if}
 							</td>
-							<td class="for">{one.whatFor ?? ''}</td>
+							<td class="for"
+								>{one.whatFor ?? ''}{#if one.who}<br /><span class="sub">{one.who}</span>{/if}</td
+							>
 							<td
 								><button
 									type="button"

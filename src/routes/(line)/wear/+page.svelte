@@ -109,6 +109,13 @@
 	answer="what lies there, when to order, and the shopping list"
 	load={() => import('$lib/components/Wear/InDrawer.svelte')}
 />
+<Stage
+	when="after"
+	id="care"
+	title="Looking after it"
+	answer="tank, gel, filter, o-rings, clamp: what is due, and a calendar file"
+	load={() => import('$lib/components/Wear/Care.svelte')}
+/>
 <div class="below">
 	<FigureList
 		size={29}

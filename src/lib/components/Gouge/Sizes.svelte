@@ -1,0 +1,146 @@
+<script lang="ts">
+	import { METAL_IDS, METALS } from '$lib/core';
+	import Choice from '$lib/components/Fields/Choice.svelte';
+	import Fold from '$lib/components/Fields/Fold.svelte';
+	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
+	import Select from '$lib/components/Fields/Select.svelte';
+	import Stepper from '$lib/components/Fields/Stepper.svelte';
+	import { GOUGE_RANGES } from '$lib/core/gouge/inputs';
+	import { goesIntoPlate, isSpot, TARGETS } from '$lib/core/gouge/targets';
+	import { getWorkbench } from '$lib/state/workbench.svelte';
+	import { SIZES, STARTING, TARGET_HELP, TARGET_NAMES } from './words';
+
+	/** What is to come out, its sizes, and how it is gouged. */
+	const bench = getWorkbench();
+	const gouge = $derived(bench.cut.gouge);
+	const set = (change: Partial<typeof gouge>) => {
+		bench.setGouge(change);
+		bench.settle();
+	};
+	const targets = TARGETS.map((value) => ({ value, label: TARGET_NAMES[value] }));
+	const metals = $derived([
+		{ value: '' as const, label: `as the cut: ${METALS[bench.cut.metal].label.toLowerCase()}` },
+		...METAL_IDS.map((value) => ({ value, label: METALS[value].label }))
+	]);
+	const spot = $derived(isSpot(gouge.target));
+	const { figures } = $derived(bench.plan);
+	/** Between 30 and 50° from the plate: flatter skids, steeper blows back (common practice). */
+	const ANGLES = [
+		{ value: 30, label: '30°', help: 'Flattest: wide and shallow.' },
+		{ value: 35, label: '35°', help: 'Flat: shallower, easy to see.' },
+		{ value: 40, label: '40°', help: 'One school’s angle for a groove.' },
+		{ value: 45, label: '45°', help: 'The other school’s: deeper.' },
+		{ value: 50, label: '50°', help: 'Steepest: digs, and throws metal back.' }
+	] as const;
+	const ways = [
+		{ value: 'deep', label: 'As deep as a hand can', help: 'The fewest strings.' },
+		{ value: 'light', label: 'Light strings', help: 'Look at the bed after each one.' }
+	] as const;
+</script>
+
+<div class="grid grid-cols-[2fr_1fr_1fr_1fr_1fr] items-end gap-2 max-[899px]:grid-cols-2">
+	<Select
+		label="Take out"
+		options={targets}
+		value={gouge.target}
+		choose={(target) => set({ ...STARTING[target], target })}
+	/>
+	{#each SIZES[gouge.target] as { field, label } (field)}
+		<QuantityField
+			{label}
+			quantity="small"
+			value={gouge[field]}
+			range={GOUGE_RANGES[field]}
+			commit={(mm) => set({ [field]: mm! })}
+		/>
+	{/each}
+	{#if !spot}
+		<QuantityField
+			label="Length"
+			quantity="length"
+			value={gouge.lengthMm ?? bench.cut.lengthMm}
+			range={GOUGE_RANGES.lengthMm}
+			commit={(lengthMm) => set({ lengthMm })}
+		/>
+	{/if}
+	<QuantityField
+		label="Plate"
+		quantity="thickness"
+		value={gouge.plateMm ?? bench.cut.thicknessMm}
+		range={GOUGE_RANGES.plateMm}
+		commit={(plateMm) => set({ plateMm })}
+	/>
+</div>
+<p class="sub mt-0.5" data-testid="help">{TARGET_HELP[gouge.target]}</p>
+<div class="mt-1 flex flex-wrap items-start gap-x-4 gap-y-1">
+	{#if !spot}
+		<Choice
+			label="Torch from the plate"
+			showLabel
+			options={ANGLES}
+			value={gouge.angleFromPlateDeg}
+			choose={(angleFromPlateDeg) => set({ angleFromPlateDeg })}
+		/>
+		<Choice
+			label="Strings"
+			showLabel
+			options={ways}
+			value={gouge.way}
+			choose={(way) => set({ way })}
+		/>
+	{/if}
+	<div class="w-40">
+		<QuantityField
+			label="Amps (empty: full)"
+			quantity="current"
+			optional
+			placeholder={bench.sayFigure('gouge.currentA')}
+			value={gouge.outputA}
+			range={GOUGE_RANGES.outputA}
+			commit={(outputA) => set({ outputA })}
+		/>
+	</div>
+	<Fold summary="Pieces, metal, what stays">
+		<div class="grid max-w-xl grid-cols-2 gap-2">
+			<Stepper
+				label="Pieces"
+				value={gouge.pieces}
+				least={1}
+				most={500}
+				set={(pieces) => set({ pieces })}
+			/>
+			<Select
+				label="Metal"
+				options={metals}
+				value={gouge.metal ?? ''}
+				choose={(id) => set({ metal: id === '' ? null : id })}
+			/>
+			{#if goesIntoPlate(gouge.target)}
+				<QuantityField
+					label="Must stay of the plate"
+					quantity="small"
+					optional
+					placeholder={bench.sayFigure('gouge.keepMm')}
+					value={gouge.keepMm}
+					range={GOUGE_RANGES.keepMm}
+					commit={(keepMm) => set({ keepMm })}
+				/>
+			{:else if !spot}
+				<QuantityField
+					label="Left for the grinder"
+					quantity="small"
+					optional
+					placeholder={gouge.target === 'fillet' ? '0.5 mm' : '1 mm'}
+					value={gouge.grindMm}
+					range={GOUGE_RANGES.grindMm}
+					commit={(grindMm) => set({ grindMm })}
+				/>
+			{/if}
+			<p class="sub col-span-full">
+				All pieces: {bench.say(figures['gouge.jobMin'].value, 'minutes')} of arc. Left empty, what stays
+				is the greater of 2 mm and a quarter of the plate, and the grinder gets 1 mm, of a fillet half
+				a millimetre at each plate.
+			</p>
+		</div>
+	</Fold>
+</div>

@@ -1,0 +1,239 @@
+/**
+ * Strings that take a section out, one after the other: each where most of it stands, as much as a hand's
+ * travel gives and what must stay allows. Metal counts once, because each string is pushed through what the
+ * ones before it have left.
+ */
+import { bisect } from '../solve/bisect';
+import type { Section } from './targets';
+
+/** One string, in the order in which it is pushed. Across from the middle and down from the face, mm. */
+export interface GougeString {
+	xMm: number;
+	/** Its floor. */
+	bottomMm: number;
+	/** Where it meets what was there before. */
+	fromMm: number;
+	toMm: number;
+	/** Deepest below what was there before. */
+	depthMm: number;
+	/** Metal that it takes, mm². */
+	areaMm2: number;
+	speedMmS: number;
+	/** Of the torch from side to side; 0: pushed straight. */
+	weaveMm: number;
+	/** The floor that it leaves, at {@link Layout.xs}. */
+	floor: number[];
+}
+export interface Layout {
+	strings: GougeString[];
+	/** Places across at which floors are told, mm. */
+	xs: number[];
+	/** Metal before the first string, at the same places. */
+	top: number[];
+	/** Section that is taken, mm². */
+	areaMm2: number;
+	/** Deepest point reached, from the face, mm. */
+	reachMm: number;
+	/** What stands at most over what was asked for, mm: ridges and corners. */
+	leftMm: number;
+	/** Section that stands there, mm². */
+	leftMm2: number;
+}
+export interface Hand {
+	/** Volume that the arc throws out, mm³/s. */
+	removalMm3S: number;
+	/** Depth over width of a string pushed straight. */
+	depthOverWidth: number;
+	/** Travel that a hand holds, mm/s. */
+	speedMmS: readonly [number, number];
+	/** No string is to be deeper, mm. */
+	deepestMm: number;
+}
+
+/** A weave makes a string wider and thinner, up to so many times the straight one's width [own]. */
+export const WEAVE_MOST = 1.5;
+const WEAVES = [1, WEAVE_MOST];
+export const STRINGS_MOST = 40;
+const POINTS = 97;
+const PLACES = 11;
+const PACES = 4;
+/** Slowest travels that are tried, to leave strings alike without one more. */
+const SLOWEST = 3;
+/** A string that would take less than this share of what its travel gives is not worth its start [own]. */
+const WORTH = 0.15;
+/** Where nothing else goes, a last light string may be pushed so much faster than the band [own]. */
+const HURRY_MOST = 1.5;
+const HURRIES = [1.25, HURRY_MOST];
+const LAST_WORTH = 0.03;
+
+/** A section as numbers. */
+interface Ground {
+	section: Section;
+	xs: number[];
+	stepMm: number;
+	top: number[];
+	/** The highest metal. */
+	highestMm: number;
+	bottom: number[];
+	/** No string may reach further down. */
+	stays: number[];
+}
+
+function groundOf(section: Section): Ground {
+	// A string may reach past the edge where nothing is asked for but nothing has to stay either.
+	const halfMm = 0.75 * section.widthMm + 1;
+	const stepMm = (2 * halfMm) / (POINTS - 1);
+	const xs = Array.from({ length: POINTS }, (_, i) => -halfMm + i * stepMm);
+	const top = xs.map(section.topMm);
+	const bottom = xs.map((x, i) =>
+		Math.abs(x) <= section.widthMm / 2 ? Math.max(section.bottomMm(x), top[i]!) : top[i]!
+	);
+	return {
+		section,
+		xs,
+		stepMm,
+		top,
+		highestMm: Math.min(...top),
+		bottom,
+		stays: xs.map((x, i) => Math.max(top[i]!, section.staysMm(x)))
+	};
+}
+
+/** y = bottom − κ·(x − x₀)² against the floor: metal taken, and of it what was asked for, mm². */
+function takes(g: Ground, floor: number[], xMm: number, curve: number, bottomMm: number) {
+	let [area, asked, deepest] = [0, 0, 0];
+	// No further out than it stands over the highest metal.
+	const reach = Math.sqrt(Math.max(0, bottomMm - g.highestMm) / curve);
+	const from = Math.max(0, Math.floor((xMm - reach - g.xs[0]!) / g.stepMm));
+	const to = Math.min(POINTS - 1, Math.ceil((xMm + reach - g.xs[0]!) / g.stepMm));
+	for (let i = from; i <= to; i++) {
+		const y = bottomMm - curve * (g.xs[i]! - xMm) ** 2;
+		const depth = y - floor[i]!;
+		if (depth <= 0) continue;
+		area += depth;
+		asked += Math.max(0, Math.min(y, g.bottom[i]!) - floor[i]!);
+		deepest = Math.max(deepest, depth);
+	}
+	return { areaMm2: area * g.stepMm, askedMm2: asked * g.stepMm, depthMm: deepest };
+}
+
+/** The string at one place, travel and weave that takes as much as that travel gives; undefined: it cannot. */
+function stringAt(
+	g: Ground,
+	floor: number[],
+	hand: Hand,
+	{ xMm, speedMmS, weave }: { xMm: number; speedMmS: number; weave: number }
+) {
+	const areaMm2 = hand.removalMm3S / speedMmS;
+	// On a flat plate area 2/3·w·d and d = r·w; a weave makes it wider and thinner by as much.
+	const straightMm = Math.sqrt((1.5 * areaMm2) / hand.depthOverWidth);
+	const widthMm = weave * straightMm;
+	const curve = (4 * hand.depthOverWidth * straightMm) / weave / widthMm ** 2;
+	let deepest = Infinity;
+	for (let i = 0; i < POINTS; i++)
+		deepest = Math.min(deepest, g.stays[i]! + curve * (g.xs[i]! - xMm) ** 2);
+	const most = takes(g, floor, xMm, curve, deepest);
+	// Even against what must stay it takes less than the arc throws out: the travel is too slow for the place.
+	if (most.areaMm2 < areaMm2) return undefined;
+	const least = Math.min(...floor);
+	const bottomMm = bisect(
+		least,
+		deepest,
+		(y) => takes(g, floor, xMm, curve, y).areaMm2 < areaMm2,
+		(yes, no) => no - yes < 0.01
+	);
+	const taken = takes(g, floor, xMm, curve, bottomMm);
+	if (taken.depthMm > hand.deepestMm + 0.02) return undefined;
+	return {
+		xMm,
+		bottomMm,
+		curve,
+		// Of what it really takes, to the last hair of the search.
+		speedMmS: hand.removalMm3S / taken.areaMm2,
+		weaveMm: widthMm - straightMm,
+		...taken
+	};
+}
+type Tried = NonNullable<ReturnType<typeof stringAt>>;
+
+/** Asked-for metal counts, metal beside it counts against a string, and so does a weave, a little. */
+const worthOf = (s: Tried) => s.askedMm2 - 0.5 * (s.areaMm2 - s.askedMm2) - 0.02 * s.weaveMm;
+
+/** What still stands over what was asked for; `over`: somewhere more than may stand there. */
+function standing(g: Ground, floor: number[]) {
+	let [leftMm, leftMm2, over] = [0, 0, false];
+	for (let i = 0; i < POINTS; i++) {
+		const left = g.bottom[i]! - floor[i]!;
+		if (left <= 0) continue;
+		leftMm = Math.max(leftMm, left);
+		leftMm2 += left * g.stepMm;
+		if (left > g.section.mayStandMm(g.xs[i]!)) over = true;
+	}
+	return { leftMm, leftMm2, over };
+}
+
+/** The string that is worth most here; `worth`: the least share of it that was asked for. */
+function bestOf(g: Ground, floor: number[], hand: Hand, paces: readonly number[], worth: number) {
+	let best: Tried | undefined;
+	for (let i = 0; i < PLACES; i++) {
+		const xMm = (g.section.widthMm / 2) * ((2 * i) / (PLACES - 1) - 1);
+		for (const speedMmS of paces) {
+			for (const weave of WEAVES) {
+				const tried = stringAt(g, floor, hand, { xMm, speedMmS, weave });
+				if (!tried || tried.askedMm2 < worth * tried.areaMm2) continue;
+				if (!best || worthOf(tried) > worthOf(best) + 1e-9) best = tried;
+			}
+		}
+	}
+	return best;
+}
+
+function pushedAt(section: Section, g: Ground, hand: Hand, slowest: number): Layout | undefined {
+	const fast = hand.speedMmS[1];
+	const paces = Array.from(
+		{ length: PACES },
+		(_, i) => slowest * (fast / slowest) ** (i / (PACES - 1))
+	);
+	const strings: GougeString[] = [];
+	let floor = g.top;
+	while (standing(g, floor).over) {
+		if (strings.length === STRINGS_MOST) return undefined;
+		const best =
+			bestOf(g, floor, hand, paces, WORTH) ??
+			bestOf(g, floor, hand, [...paces, ...HURRIES.map((more) => more * fast)], LAST_WORTH);
+		if (!best) return undefined;
+		const { curve, askedMm2: _, ...string } = best;
+		const before = floor;
+		floor = floor.map((y, i) =>
+			Math.max(y, string.bottomMm - curve * (g.xs[i]! - string.xMm) ** 2)
+		);
+		const cut = g.xs.filter((_, i) => floor[i]! > before[i]!);
+		strings.push({ ...string, fromMm: cut[0]!, toMm: cut.at(-1)!, floor });
+	}
+	const { leftMm, leftMm2 } = standing(g, floor);
+	return {
+		strings,
+		xs: g.xs,
+		top: g.top,
+		areaMm2: strings.reduce((sum, s) => sum + s.areaMm2, 0),
+		reachMm: Math.max(...floor),
+		leftMm,
+		leftMm2
+	};
+}
+
+/**
+ * The strings for a section; undefined: these amps and this angle do not make it at a hand's travel. Pushed as
+ * slowly as a hand goes they are fewest; of all travels that need no more, the fastest leaves them alike.
+ */
+export function layoutOf(section: Section, hand: Hand): Layout | undefined {
+	if (section.depthMm <= 0) return undefined;
+	const g = groundOf(section);
+	const [slow, fast] = hand.speedMmS;
+	let layout: Layout | undefined;
+	for (let i = 0; i < SLOWEST; i++) {
+		const tried = pushedAt(section, g, hand, slow * (fast / slow) ** (i / SLOWEST));
+		if (tried && (!layout || tried.strings.length <= layout.strings.length)) layout = tried;
+	}
+	return layout;
+}

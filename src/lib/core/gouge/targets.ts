@@ -1,0 +1,138 @@
+/** What is to be taken out, as a section: from its face downwards, x across from its middle. */
+
+export const TARGETS = [
+	'groove',
+	'fillet',
+	'butt',
+	'back',
+	'crack',
+	'facing',
+	'score',
+	'mark',
+	'tack',
+	'dimple'
+] as const;
+export type Target = (typeof TARGETS)[number];
+
+/** Drawn as lines with travel, or burnt on the spot with the torch upright, by seconds. */
+export const isSpot = (target: Target): boolean => target === 'tack' || target === 'dimple';
+/** Shallow lines that only mark. */
+export const isMark = (target: Target): boolean => target === 'score' || target === 'mark';
+/** Light work that ordinary cutting parts do where there is no gouging nozzle (common practice). */
+export const isLight = (target: Target): boolean => isSpot(target) || isMark(target);
+/** It goes into the plate rather than standing on it. */
+export const goesIntoPlate = (target: Target): boolean =>
+	target !== 'fillet' && target !== 'butt' && target !== 'facing' && target !== 'tack';
+
+/** A weld's face stands over the flat: usual convexity of a fillet by hand (common practice, from memory). */
+export const FILLET_CONVEXITY = 1.15;
+/** Left proud for the grinder, mm [common practice]; less on a fillet, which has two faces to it [own]. */
+export const GRIND_MM = { fillet: 0.5, other: 1 } as const;
+/** Of the plate that stays: the greater of 2 mm and a quarter of it [own]. */
+export const ligamentMm = (plateMm: number): number => Math.max(2, plateMm / 4);
+
+/** Sizes as asked for. */
+export interface TargetSize {
+	target: Target;
+	/** Across: groove, cap, pad, line; the diameter of a spot. */
+	widthMm: number;
+	/** Downwards: groove, crack, line; how high a cap, pad or tack stands. */
+	depthMm: number;
+	/** Of a fillet. */
+	legMm: number;
+	/** At the bottom of a back-gouge. */
+	rootRadiusMm: number;
+	/** Left for the grinder. */
+	grindMm: number;
+}
+
+export interface Section {
+	/** Of what is gouged, at its face. */
+	widthMm: number;
+	/** From the face to its deepest point. */
+	depthMm: number;
+	/** Of the whole weld or groove, what the grinder takes included. */
+	wholeMm2: number;
+	/** Where metal begins; under 0: it stands over the face. */
+	topMm: (xMm: number) => number;
+	/** How far down it is to be taken. */
+	bottomMm: (xMm: number) => number;
+	/** How far down nothing may be taken. */
+	staysMm: (xMm: number) => number;
+	/** What may stand over the bottom afterwards: ridges and corners, for the grinder. */
+	mayStandMm: (xMm: number) => number;
+}
+
+/** Strings side by side may dig so much deeper than the groove between their ridges [own]. */
+const OVER_SHARE = 0.25;
+
+/** A gauge in a groove reads to about this, mm: so much of its depth may be missing. */
+const FLOOR_MM = 0.15;
+/** Ridges and corners that a grinder takes along, mm [own]. */
+const roughMm = (depthMm: number) => Math.max(0.6, 0.2 * depthMm);
+
+/** Paraboloid of a spot: half of what its cylinder holds, mm³. */
+export const spotMm3 = (diameterMm: number, depthMm: number): number =>
+	(Math.PI / 8) * diameterMm ** 2 * depthMm;
+
+/** A groove that one parabola fills, in a plate that may be entered `mostMm` deep. */
+function bowl(widthMm: number, depthMm: number, mostMm: number): Section {
+	return {
+		widthMm,
+		depthMm,
+		wholeMm2: (2 / 3) * widthMm * depthMm,
+		topMm: () => 0,
+		bottomMm: (x) => Math.max(0, depthMm * (1 - (2 * x) ** 2 / widthMm ** 2)),
+		// What the groove is for lies at its bottom; its edges may be rough.
+		mayStandMm: (x) => (Math.abs(x) < widthMm / 5 ? FLOOR_MM : roughMm(depthMm)),
+		// Ridges stand where strings meet, so between them they dig deeper; at the edges less.
+		staysMm: (x) =>
+			Math.min(mostMm, (1 + OVER_SHARE) * depthMm * Math.max(0, 1.15 - (2 * x) ** 2 / widthMm ** 2))
+	};
+}
+
+/** The corner weld across its face, both plates at 45° to it; each keeps what the grinder takes. */
+function fillet(legMm: number, grindMm: number): Section {
+	const faceMm = legMm * Math.SQRT2;
+	const depthMm = Math.max(0, legMm / Math.SQRT2 - grindMm * Math.SQRT2);
+	// A parabola over the face that adds the convexity's share to the triangle.
+	const bulgeMm = ((FILLET_CONVEXITY - 1) * legMm ** 2 * 0.75) / faceMm;
+	return {
+		widthMm: 2 * depthMm,
+		depthMm,
+		wholeMm2: (FILLET_CONVEXITY * legMm ** 2) / 2,
+		topMm: (x) => -bulgeMm * Math.max(0, 1 - (2 * x) ** 2 / faceMm ** 2),
+		bottomMm: (x) => Math.max(0, depthMm - Math.abs(x)),
+		mayStandMm: () => roughMm(depthMm),
+		staysMm: (x) => legMm / Math.SQRT2 - Math.abs(x)
+	};
+}
+
+/** A cap or a pad that stands on the plate, to be taken down to what the grinder takes. */
+function standing(widthMm: number, heightMm: number, grindMm: number, round: boolean): Section {
+	const depthMm = Math.max(0, heightMm - grindMm);
+	const topMm = (x: number) => (round ? heightMm * Math.min(1, (2 * x) ** 2 / widthMm ** 2) : 0);
+	const wide = round && heightMm > 0 ? widthMm * Math.sqrt(depthMm / heightMm) : widthMm;
+	return {
+		widthMm: wide,
+		depthMm,
+		wholeMm2: (round ? 2 / 3 : 1) * widthMm * heightMm,
+		topMm,
+		bottomMm: (x) => (Math.abs(x) <= wide / 2 ? depthMm : 0),
+		mayStandMm: () => roughMm(depthMm),
+		// Down to the plate, which stands beside it too.
+		staysMm: () => heightMm
+	};
+}
+
+/**
+ * Section of what is asked for; `mostMm`: how deep the plate may be entered. A back-gouge's parabola has the root radius asked for: R = w²/(8·d).
+ */
+export function sectionOf(size: TargetSize, mostMm: number): Section {
+	const { target, widthMm, depthMm, legMm, rootRadiusMm, grindMm } = size;
+	if (target === 'fillet') return fillet(legMm, grindMm);
+	if (target === 'butt') return standing(widthMm, depthMm, grindMm, true);
+	if (target === 'facing') return standing(widthMm, depthMm, grindMm, false);
+	if (target === 'back') return bowl(Math.sqrt(8 * depthMm * rootRadiusMm), depthMm, mostMm);
+	return bowl(widthMm, depthMm, mostMm);
+}
