@@ -59,6 +59,7 @@ const testCut = (thicknessMm: number, speedMmS: number, lagDeg: number): Entry =
 });
 
 const BAY_2_OLD_PARTS: [string, Entry][] = [
+	[day('02', '07:20'), { kind: 'care', did: 'filter' }],
 	[day('03', '08:10'), cut(6, 45, 12_000, 560, 40)],
 	[day('03', '13:40'), cut(10, 45, 9_000, 815, 30, 'rolled')],
 	[day('04', '09:05'), cut(8, 45, 10_500, 690, 36)],
@@ -68,16 +69,32 @@ const BAY_2_OLD_PARTS: [string, Entry][] = [
 	[day('06', '16:00'), { kind: 'pit', pitMm: 1.16 }]
 ];
 const BAY_2_PARTS_NOW: [string, Entry][] = [
+	[day('17', '07:40'), { kind: 'care', did: 'gel' }],
 	[day('17', '08:20'), cut(6, 45, 9_600, 446, 32)],
 	[day('18', '09:10'), cut(8, 45, 6_000, 395, 20, 'rolled')],
 	[day('19', '14:05'), cut(6, 45, 7_500, 350, 25)],
 	[day('20', '15:30'), { kind: 'pit', pitMm: 0.36 }],
 	[day('20', '15:35'), { kind: 'bore', boreMm: 1.03 }],
 	[day('23', '10:45'), cut(10, 45, 4_800, 425, 16)],
+	[day('24', '07:15'), { kind: 'care', did: 'clamp' }],
+	[day('24', '07:20'), { kind: 'care', did: 'drain' }],
 	[day('24', '11:20'), cut(6, 45, 5_400, 250, 18)],
 	[day('24', '11:30'), { kind: 'drain', fromBar: 8.2, toBar: 6.1, seconds: 66 }],
 	[day('24', '13:10'), testCut(6, 17.5, 21)],
-	[day('24', '13:20'), testCut(6, 18.2, 24)]
+	[day('24', '13:20'), testCut(6, 18.2, 24)],
+	[
+		day('24', '15:10'),
+		{
+			kind: 'test-groove',
+			metal: 'mild-steel',
+			outputA: 45,
+			angleFromPlateDeg: 40,
+			widthMm: 7.2,
+			depthMm: 2.5,
+			lengthMm: 150,
+			seconds: 17
+		}
+	]
 ];
 const TROLLEY_LOG: [string, Entry][] = [
 	[day('12', '10:00'), cut(3.4, 27, 1_800, 98, 9)],
@@ -110,7 +127,8 @@ async function chart(benchId: string, file: string, name: string): Promise<void>
 const SHELF: [string, string][] = [
 	['Paddle plate', 't=6'],
 	['Gate strap', 't=10&guide=waste'],
-	['Fish screen', 'metal=stainless&t=3&school=matched']
+	['Fish screen', 'metal=stainless&t=3&school=matched'],
+	['Pintle weld', 'groove=1&gx=fillet&gz=8&gl=420&gt=12&gn=4&gi=40']
 ];
 
 await serverIsUp();

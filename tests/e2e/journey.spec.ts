@@ -68,7 +68,8 @@ test('by mouse: from the bench to the setting card, the cut, the gouge and the p
 	await expect(page.getByRole('img', { name: /Plan of the cut/ })).toHaveAccessibleName(/12\.8 mm/);
 
 	await nav.locator('[data-station="gouge"]').click();
-	await expect(page.getByRole('region', { name: 'Gouging card' })).toContainText('2passes');
+	await page.getByRole('button', { name: /^Groove/ }).click();
+	await expect(page.getByRole('region', { name: 'Gouging card' })).toContainText('1string');
 
 	await nav.locator('[data-station="wear"]').click();
 	const before = await cutsLeft(page);
@@ -114,10 +115,7 @@ test('by keyboard alone: the same way, with the working opened and closed', asyn
 	await page.keyboard.press('4');
 	await expect(page).toHaveURL(/\/gouge/);
 	await page.keyboard.press(']');
-	await expect(page.getByRole('slider', { name: 'Groove depth' })).toHaveAttribute(
-		'aria-valuenow',
-		'4.5'
-	);
+	await expect(page.getByRole('slider', { name: 'Depth' })).toHaveAttribute('aria-valuenow', '3');
 	await page.keyboard.press('5');
 	await expect(page).toHaveURL(/\/wear/);
 	const before = await cutsLeft(page);

@@ -214,7 +214,7 @@ test('what was read is drawn up to the limit, and a cut is found by what it was 
 	const worn = page.getByRole('region', { name: 'When it is worn out' });
 	await worn.scrollIntoViewIfNeeded();
 	await expect(
-		worn.getByRole('img', { name: /Pit of the electrode: 0\.52 mm after 111/ })
+		worn.getByRole('img', { name: /Pit of the electrode: 0\.53 mm after 112/ })
 	).toBeVisible();
 	await expect(worn.getByRole('img', { name: /Bore of the nozzle/ })).toBeVisible();
 	await worn.getByText('The same as a table').click();
@@ -260,4 +260,80 @@ test('years of a log come in from one file', async ({ browser }) => {
 	await expect(found).toContainText('1 found');
 	await page.close();
 	await server.remove();
+});
+
+test('the shop is looked after: due, done by one press, again by its own rhythm, and in a calendar file', async ({
+	page,
+	demo
+}) => {
+	await page.goto(`/wear?bench=${await demo.benchId('Bay 2')}#care`);
+	const rings = page.getByTestId('care-rings');
+	await expect(rings).toContainText('never noted');
+	const row = page.getByRole('listitem').filter({ has: rings });
+	await row.getByRole('button', { name: 'Done' }).click();
+	const notice = page.getByTestId('notice');
+	await expect(notice).toContainText('O-rings looked at logged.');
+	await expect(rings).toContainText('in 30 days');
+	await notice.getByRole('button', { name: /Undo/ }).click();
+	await expect(rings).toContainText('never noted');
+	await row.getByText('Own rhythm').click();
+	await row.getByLabel('Done now, again in so many days').fill('12');
+	await page.keyboard.press('Enter');
+	await expect(rings).toContainText('every 12 days');
+	const calendar = await page.request.get('/care.ics');
+	expect(calendar.headers()['content-type']).toContain('text/calendar');
+	expect(await calendar.text()).toMatch(/INTERVAL=12\r\nSUMMARY:O-rings of the torch\\, Bay 2/);
+	await notice.getByRole('button', { name: /Undo/ }).click();
+	await expect(rings).toContainText('never noted');
+});
+
+test('a pit is read three times: the mean is logged, readings far apart are asked about', async ({
+	page
+}) => {
+	await page.goto('/wear');
+	const gauge = page.getByLabel('Depth gauge reads');
+	for (const read of ['0.60', '0.66']) {
+		await gauge.fill(read);
+		await page.getByRole('button', { name: 'Read it once more' }).click();
+	}
+	await gauge.fill('0.63');
+	await page.keyboard.press('Tab');
+	const readings = page.getByTestId('readings');
+	await expect(readings).toContainText('mean 0.63 mm, give or take 0.03 mm');
+	await page.getByRole('button', { name: 'Log the pit' }).click();
+	const notice = page.getByTestId('notice');
+	await expect(notice).toContainText('Pit of 0.63 mm taken.');
+	await notice.getByRole('button', { name: /Undo/ }).click();
+	await expect(notice).toContainText('Taken back.');
+	await gauge.fill('0.4');
+	await page.getByRole('button', { name: 'Read it once more' }).click();
+	await gauge.fill('0.9');
+	await page.keyboard.press('Tab');
+	await expect(page.getByRole('alert')).toContainText('too far apart');
+	await page.getByRole('button', { name: 'start again' }).click();
+	await expect(readings).not.toContainText('mean');
+});
+
+test('who works here is said once and stands in the log; all cuts of a template go in by one press', async ({
+	page,
+	demo
+}) => {
+	const bench = await demo.benchId('Bay 2');
+	await page.goto(`/wear?bench=${bench}`);
+	await page.getByLabel('Who', { exact: true }).fill('morning shift');
+	await page.keyboard.press('Tab');
+	await page.goto(`/template?bench=${bench}`);
+	await page.getByRole('button', { name: /^Log all \d+ cuts as done/ }).click();
+	const notice = page.getByTestId('notice');
+	await expect(notice).toContainText(/: \d+ cuts logged/);
+	await page.goto(`/log?bench=${bench}&q=`);
+	await page.getByLabel(/^Find/).fill('morning');
+	await expect(page.getByTestId('found')).toContainText(/^\s*[1-9]\d* found/);
+	await expect(page.getByRole('row').filter({ hasText: 'morning shift' }).first()).toBeVisible();
+	// As it was before: the steps of this device, one by one.
+	const steps = page.getByRole('button', { name: /^Take back/ });
+	for (let left = await steps.count(); left > 0 && left < 9; left--) {
+		await steps.first().click();
+		await expect(notice).toContainText('Taken back.');
+	}
 });

@@ -27,6 +27,8 @@ const PAGES = [
 	'/cut',
 	'/cut?guide=circle',
 	'/gouge',
+	'/gouge?groove=1&gx=fillet',
+	'/gouge?groove=1&gx=dimple',
 	'/wear',
 	'/log',
 	'/shopping',

@@ -68,6 +68,10 @@ describe('the calendar of what is to be looked after', () => {
 		expect(uids(NOW + 9e8)).toEqual(uids(NOW));
 	});
 
+	it('names nobody else’s program', () => {
+		expect(careCalendar([bench], NOW)).not.toMatch(/MICROSOFT|GOOGLE|APPLE/i);
+	});
+
 	it('of a shop with nothing in it is a calendar all the same', () => {
 		expect(read(careCalendar([], NOW))).toEqual([]);
 	});

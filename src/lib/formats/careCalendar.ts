@@ -46,5 +46,6 @@ export function careCalendar(benches: readonly CalendarBench[], nowMs: number): 
 			});
 		}
 	}
-	return calendar.toString();
+	// Lines for programs of one maker; a whole day says so by its date alone.
+	return calendar.toString().replace(/^X-MICROSOFT-.*\r\n/gm, '');
 }

@@ -118,6 +118,28 @@ const anEntry: fc.Arbitrary<Entry> = fc.oneof(
 		took: fc.constant({ lengthMm: 300, start: 'edge' as const })
 	}),
 	fc.record({
+		kind: fc.constant('groove' as const),
+		metal: fc.constant('mild-steel' as const),
+		outputA: fc.constant(45),
+		lengthMm: fc.integer({ min: 50, max: 3000 }),
+		arcS: fc.integer({ min: 1, max: 300 }),
+		starts: fc.integer({ min: 1, max: 12 }),
+		nozzleA: fc.constant(45)
+	}),
+	fc.record({
+		kind: fc.constant('test-groove' as const),
+		metal: fc.constantFrom('mild-steel' as const, 'stainless' as const),
+		outputA: fc.constant(45),
+		angleFromPlateDeg: fc.constantFrom(35, 40, 45),
+		widthMm: fc.integer({ min: 4, max: 10 }),
+		depthMm: fc.integer({ min: 1, max: 5 }),
+		lengthMm: fc.constant(150),
+		seconds: fc.integer({ min: 8, max: 40 }),
+		nozzleA: fc.constant(45),
+		modelMm3S: fc.constant(110)
+	}),
+	fc.constant<Entry>({ kind: 'care', did: 'drain' }),
+	fc.record({
 		kind: fc.constant('drain' as const),
 		fromBar: fc.constant(8),
 		toBar: fc.constant(6),

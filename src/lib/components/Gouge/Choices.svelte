@@ -25,12 +25,16 @@
 			.filter((id, i) => id !== 'held' || i === 0)
 			.map((id) => CHOICE_WORDS[id].name)
 			.join(', ');
-	const stop = (choice: GrooveChoice) =>
-		choice.verdict === 'stops' && choice.stopsAtS
-			? `${choice.word}, ${bench.say(choice.stopsAtS, 'time')}`
-			: choice.word === 'gouge'
-				? 'holds'
-				: choice.word;
+	const stop = ({ verdict, word, stopsAtS }: GrooveChoice) =>
+		verdict === 'holds'
+			? 'holds'
+			: verdict === 'stops' && stopsAtS
+				? `${word}, ${bench.say(stopsAtS, 'time')}`
+				: word;
+	function pace([slow, fast]: [number, number]): string {
+		const [from, to] = [bench.show(slow, 'speed').text, bench.say(fast, 'speed')];
+		return to.startsWith(`${from} `) ? to : `${from}–${to}`;
+	}
 </script>
 
 <section aria-label="Deep or light?" class="min-w-0">
@@ -45,7 +49,7 @@
 						aria-pressed={isNow(choice)}
 						onclick={() => take(choice)}>{isNow(choice) ? '●' : '◇'} {names(choice)}</button
 					>
-					<div class="flex flex-wrap items-baseline gap-x-4 px-2">
+					<div class="flex flex-wrap items-center gap-x-4 px-2">
 						<span class="fig text-[1.375rem]">{bench.say(choice.outputA, 'current')}</span>
 						{#if choice.strings === null}
 							<span>not so: {choice.word}</span>
@@ -56,12 +60,7 @@
 									'time'
 								)}</span
 							>
-							{#if choice.speedMmS}<span class="sub"
-									>{bench.show(choice.speedMmS[0], 'speed').text}–{bench.say(
-										choice.speedMmS[1],
-										'speed'
-									)}</span
-								>{/if}
+							{#if choice.speedMmS}<span class="sub">{pace(choice.speedMmS)}</span>{/if}
 							<span class="sub">{bench.say(choice.heatKJm, 'heat')}</span>
 							<State verdict={choice.verdict} word={stop(choice)} size={16} />
 						{/if}

@@ -64,12 +64,15 @@
 		class="halo"
 		style:fill="var(--stops)">nobody in front of it</text
 	>
-	<text x="14" y="92" class="fig halo" style:font-size="40px">{bench.say(angle, 'angle')}</text>
-	<text x="14" y="112" class="dim halo">from the plate</text>
-	<path d="M{ex + 30} {top + 66}h84" stroke="var(--arc)" stroke-width="7" />
-	<path d="M{ex + 108} {top + 50}l32 16l-32 16Z" fill="var(--arc)" />
-	<rect x={ex - 6} y={top + 84} width="180" height="32" fill="var(--sheet)" />
-	<text x={ex} y={top + 109} class="fig" style:font-size="27px" style:fill="var(--arc)"
+	<rect x="14" y={top + depth + 8} width="112" height="52" fill="var(--sheet)" />
+	<text x="20" y={top + depth + 38} class="fig" style:font-size="36px"
+		>{bench.say(angle, 'angle')}</text
+	>
+	<text x="20" y={top + depth + 55} class="dim">from the plate</text>
+	<path d="M{ex + 40} {top + 34}h84" stroke="var(--arc)" stroke-width="7" />
+	<path d="M{ex + 118} {top + 18}l32 16l-32 16Z" fill="var(--arc)" />
+	<rect x={ex - 6} y={top + 58} width="172" height="34" fill="var(--sheet)" />
+	<text x={ex} y={top + 84} class="fig" style:font-size="27px" style:fill="var(--arc)"
 		>push{speedMmS === null ? '' : `, ${bench.say(speedMmS, 'speed')}`}</text
 	>
 	<text x="14" y={height - 6} class="dim">from the side, not to scale</text>

@@ -44,8 +44,13 @@
 		bench.setGouge({ [field]: inReach(gouge[field] + steps * STEP_MM) });
 		bench.settle();
 	}
-	const flagX = $derived(Math.min(width - 132, Math.max(8, shape.floor.x + 40)));
-	const flagY = $derived(Math.min(height - 84, Math.max(60, shape.floor.y + 16)));
+	const fillet = $derived(gouge.target === 'fillet');
+	const flagX = $derived(
+		fillet ? width - 140 : Math.min(width - 132, Math.max(8, shape.floor.x + 40))
+	);
+	const flagY = $derived(fillet ? 120 : Math.min(height - 84, Math.max(60, shape.floor.y + 16)));
+	/** From its flag to the end of the leg, or to the floor. */
+	const tip = $derived(fillet ? shape.legEnd : shape.floor);
 </script>
 
 <svg
@@ -122,8 +127,13 @@
 			>must stay: {bench.sayFigure('gouge.keepMm')}</text
 		>
 	{:else if shape.ligamentY === null}
-		<text x="10" y={height - 34} class="halo" font-weight="700" style:fill="var(--holds)"
-			>all of the plate stays</text
+		<text
+			x={width - 12}
+			y={height - 34}
+			text-anchor="end"
+			class="halo"
+			font-weight="700"
+			style:fill="var(--holds)">all of the plate stays</text
 		>
 	{/if}
 	<g
@@ -140,7 +150,7 @@
 		onpointerdown={handle.grip}
 	>
 		<path
-			d="M{shape.floor.x} {shape.floor.y}L{flagX + 10} {flagY}"
+			d="M{tip.x} {tip.y}L{flagX + 10} {flagY + (fillet ? 48 : 0)}"
 			stroke="var(--arc)"
 			stroke-width="3"
 		/>

@@ -33,8 +33,8 @@
 		{ value: 50, label: '50°', help: 'Steepest: digs, and throws metal back.' }
 	] as const;
 	const ways = [
-		{ value: 'deep', label: 'As deep as a hand can', help: 'The fewest strings.' },
-		{ value: 'light', label: 'Light strings', help: 'Look at the bed after each one.' }
+		{ value: 'deep', label: 'Deep', help: 'The fewest strings.' },
+		{ value: 'light', label: 'Light', help: 'Looked at, one by one.' }
 	] as const;
 </script>
 
@@ -89,9 +89,9 @@
 			choose={(way) => set({ way })}
 		/>
 	{/if}
-	<div class="w-40">
+	<div class="w-32">
 		<QuantityField
-			label="Amps (empty: full)"
+			label="Amps, empty: full"
 			quantity="current"
 			optional
 			placeholder={bench.sayFigure('gouge.currentA')}

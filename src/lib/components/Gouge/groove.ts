@@ -26,6 +26,8 @@ export interface SectionShape {
 	ligamentY: number | null;
 	/** Under side of the plate, where it is seen. */
 	plateBottomY: number;
+	/** Where the leg of a fillet ends on the flat plate. */
+	legEnd: Point;
 	/** A place by the deepest point. */
 	floor: Point;
 }
@@ -64,8 +66,12 @@ export function sectionShape(
 	};
 	const edge = (ys: readonly number[], from = 0, to = xs.length - 1) =>
 		xs.slice(from, to + 1).map((x, i) => place(x, ys[from + i]!));
+	// Past the edges of what there is nothing is drawn.
+	const edgeMm = fillet ? gouge.legMm / Math.SQRT2 : Infinity;
+	const first = xs.findIndex((x) => x >= -edgeMm);
+	const end = xs.findLastIndex((x) => x <= edgeMm);
 	const between = (upper: readonly number[], lower: readonly number[]) =>
-		`${path([...edge(upper), ...edge(lower).reverse()])}Z`;
+		`${path([...edge(upper, first, end), ...edge(lower, first, end).reverse()])}Z`;
 
 	const plateY = into ? originY : originY + gouge.depthMm * pxPerMm;
 	const thickPx = plateMm * pxPerMm;
@@ -124,6 +130,7 @@ export function sectionShape(
 		asked: between(topMm, bottomMm),
 		ligamentY: into ? originY + (plateMm - keepMm) * pxPerMm : null,
 		plateBottomY: bottomY,
+		legEnd: place(cornerMm, 0),
 		floor: place(0, groove.reachMm)
 	};
 }

@@ -90,7 +90,7 @@ export function grooveTitle(gouge: Cut['gouge'], bench: Workbench): string {
 	const name = TARGET_NAMES[gouge.target].toLowerCase();
 	if (gouge.target === 'fillet') return `${bench.say(gouge.legMm, 'small')} ${name}`;
 	if (gouge.target === 'back')
-		return `${name}, ${bench.say(gouge.depthMm, 'small')} deep, root ${bench.say(gouge.rootRadiusMm, 'small')}`;
+		return `Back-gouge, ${bench.say(gouge.depthMm, 'small')} deep, root ${bench.say(gouge.rootRadiusMm, 'small')}`;
 	return `${bench.show(gouge.widthMm, 'small').text} × ${bench.say(gouge.depthMm, 'small')} ${name}`;
 }
 

@@ -8,6 +8,8 @@ import type { GougeRefusal, GougeView } from './workings';
 /** A question asked of a figure of this room. */
 type Asked = Check<keyof typeof GOUGE_FIGURES>;
 const station = 'gouge' as const;
+/** No hand tells travels apart that are closer than this. */
+const HAND_MM_S = 0.1;
 
 const WHY: Record<GougeRefusal, string> = {
 	nozzle: 'no gouging nozzle',
@@ -42,7 +44,7 @@ export function gougeChecks({ inputs, gouging: g }: GougeView): Asked[] {
 		const speeds = g.layout.strings.map(({ speedMmS }) => speedMmS);
 		const [slow, fast] = isMark(inputs.cut.gouge.target) ? HAND_MARK_MM_S : HAND_GOUGE_MM_S;
 		const spare = Math.min(Math.min(...speeds) - slow, fast - Math.max(...speeds));
-		const hurried = spare < -1e-6;
+		const hurried = spare < -HAND_MM_S;
 		checks.push({
 			id: 'gouge.speedMmS',
 			station,

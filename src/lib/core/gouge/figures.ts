@@ -1,6 +1,6 @@
 import { figuresFor } from '../figure/define';
 import type { GougeView, GougeWorkings } from './workings';
-import { goesIntoPlate, isSpot } from './targets';
+import { goesIntoPlate, isLight, isSpot } from './targets';
 
 const { several, single, banded } = figuresFor<GougeView>();
 
@@ -33,8 +33,9 @@ export const GOUGE_FIGURES = {
 		'Gouging amps',
 		'current',
 		(w) => w.gouging.outputA,
-		(w) => (w.inputs.cut.gouge.outputA === null ? 'full' : 'asked'),
-		{ full: 'D', asked: 'A' }
+		({ inputs: { cut } }) =>
+			cut.gouge.outputA !== null ? 'asked' : isLight(cut.gouge.target) ? 'light' : 'full',
+		{ full: 'D', light: 'R', asked: 'A' }
 	),
 	'gouge.stringS': banded(
 		several('Seconds of the longest string', 'time', (w) => w.gouging.longestS, made, {

@@ -72,7 +72,7 @@ function refusal(w: GougeView, findings: Findings): void {
 					? told`So much arc for so little metal goes faster than a hand: ${amps(fewer)} do it.`
 					: gouge.way === 'light'
 						? 'No light strings of these amps make it: take deep ones, or fewer amps.'
-						: 'No strings of a hand’s pace make it at this angle: wider, or with the torch steeper, up to 50°.'
+						: 'No strings of a hand’s pace make it so: try another angle or a wider groove, or grind it.'
 			);
 		}
 	}
@@ -97,10 +97,18 @@ export function gougeFindings(w: GougeView): Finding[] {
 				told`A bore of ${said(g.nozzle.boreMm, 'small')} makes strings of about ${said(naturalWidthMm(g.nozzle.boreMm)[0], 'small')} to ${said(naturalWidthMm(g.nozzle.boreMm)[1], 'small')}; here up to ${said(widest, 'small')}: weave, or more strings.`
 			);
 	}
-	if (g.carries?.verdict === 'stops' || g.carries?.verdict === 'tight')
+	const { carries } = g;
+	if (carries?.verdict === 'stops')
 		findings.say(
-			g.carries.verdict === 'stops' ? 'refusal' : 'caution',
-			told`${g.carries.part} at ${amps(g.outputA)}, ${said(g.longestS ?? 0, 'time')} of arc at a time: fewer amps in more strings may hold, see “Deep or light”.`
+			'refusal',
+			carries.stopsAtS
+				? told`${carries.part} stops it after ${said(carries.stopsAtS, 'time')} at ${amps(g.outputA)}: longer pauses, or fewer amps in more strings (“Deep or light”).`
+				: told`${carries.part}: at ${amps(g.outputA)} it does not start. Fewer amps in more strings may (“Deep or light”).`
+		);
+	if (carries?.verdict === 'tight')
+		findings.say(
+			'caution',
+			told`${carries.part} is tight at ${amps(g.outputA)}: fewer amps in more strings hold more surely (“Deep or light”).`
 		);
 	if (g.layout && angleFromPlateDeg > 45)
 		findings.say('advice', 'Steeper than 45° it digs: watch for metal that comes back.');

@@ -14,6 +14,7 @@ export const GOUGE_PLAIN = {
 	},
 	'gouge.currentA': {
 		full: 'All that cutter and nozzle bear: {value} make a wide soft arc.',
+		light: 'Marks, dimples and tacks take about {I_p}.',
 		asked: 'You asked for {I}.'
 	},
 	'gouge.stringS': {

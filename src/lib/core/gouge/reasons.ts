@@ -1,6 +1,6 @@
 import { reasonsFor, type Reason, type ReasonsOf } from '../figure/reason';
 import type { GOUGE_FIGURES } from './figures';
-import { GOUGE_AIR_SHARE, REMOVAL_EFFICIENCY } from './removal';
+import { GOUGE_AIR_SHARE, PRECISE_A, REMOVAL_EFFICIENCY } from './removal';
 import { FILLET_CONVEXITY } from './targets';
 import type { GougeView } from './workings';
 
@@ -56,6 +56,15 @@ export const GOUGE_REASONS = {
 					Math.max(w.gouging.mostA, w.gouging.outputA)
 				),
 				I_noz: given('what the nozzle bears', 'current', 'D', (w) => w.gouging.mostA)
+			}
+		},
+		light: {
+			formula: 'min(I_most, max(I_p, I_min))',
+			source: 'Marks, dimples and tacks take few amps (common practice)',
+			inputs: {
+				I_most: given('what cutter and nozzle bear', 'current', 'D', (w) => w.gouging.mostA),
+				I_p: stated('for precise work', 'current', PRECISE_A, 'R'),
+				I_min: given('least of the cutter', 'current', 'D', (w) => w.inputs.bench.cutter.outputMinA)
 			}
 		},
 		asked: {

@@ -13,6 +13,8 @@ export const DEPTH_PER_WIDTH = 0.44;
 export const HAND_GOUGE_MM_S = [6, 16] as const;
 /** Lines that only mark are drawn faster, along a guide: as fast as a hand cuts. */
 export const HAND_MARK_MM_S = [6, 30] as const;
+/** Marks, dimples and tacks: at most so many amps, with a precision nozzle where there is one (common practice). */
+export const PRECISE_A = 25;
 /** Angles of a groove from the plate: flatter skids, steeper blows back (common practice). */
 export const GROOVE_ANGLE_DEG = [30, 50] as const;
 /** Gouging air over cutting air (common practice: less, so that the arc lies soft) [own value]. */

@@ -101,7 +101,7 @@ function groundOf(section: Section): Ground {
 
 /** y = bottom − κ·(x − x₀)² against the floor: metal taken, and of it what was asked for, mm². */
 function takes(g: Ground, floor: number[], xMm: number, curve: number, bottomMm: number) {
-	let [area, asked, deepest] = [0, 0, 0];
+	let [area, asked, deepest, wide] = [0, 0, 0, 0];
 	// No further out than it stands over the highest metal.
 	const reach = Math.sqrt(Math.max(0, bottomMm - g.highestMm) / curve);
 	const from = Math.max(0, Math.floor((xMm - reach - g.xs[0]!) / g.stepMm));
@@ -113,8 +113,14 @@ function takes(g: Ground, floor: number[], xMm: number, curve: number, bottomMm:
 		area += depth;
 		asked += Math.max(0, Math.min(y, g.bottom[i]!) - floor[i]!);
 		deepest = Math.max(deepest, depth);
+		wide++;
 	}
-	return { areaMm2: area * g.stepMm, askedMm2: asked * g.stepMm, depthMm: deepest };
+	return {
+		areaMm2: area * g.stepMm,
+		askedMm2: asked * g.stepMm,
+		depthMm: deepest,
+		wideMm: wide * g.stepMm
+	};
 }
 
 /** The string at one place, travel and weave that takes as much as that travel gives; undefined: it cannot. */
@@ -143,7 +149,8 @@ function stringAt(
 		(yes, no) => no - yes < 0.01
 	);
 	const taken = takes(g, floor, xMm, curve, bottomMm);
-	if (taken.depthMm > hand.deepestMm + 0.02) return undefined;
+	// Never deeper than wide in one string: nobody sees its bottom.
+	if (taken.depthMm > Math.min(hand.deepestMm, taken.wideMm) + 0.02) return undefined;
 	return {
 		xMm,
 		bottomMm,
@@ -202,7 +209,7 @@ function pushedAt(section: Section, g: Ground, hand: Hand, slowest: number): Lay
 			bestOf(g, floor, hand, paces, WORTH) ??
 			bestOf(g, floor, hand, [...paces, ...HURRIES.map((more) => more * fast)], LAST_WORTH);
 		if (!best) return undefined;
-		const { curve, askedMm2: _, ...string } = best;
+		const { curve, askedMm2: _, wideMm: __, ...string } = best;
 		const before = floor;
 		floor = floor.map((y, i) =>
 			Math.max(y, string.bottomMm - curve * (g.xs[i]! - string.xMm) ** 2)

@@ -77,6 +77,9 @@ export const spotMm3 = (diameterMm: number, depthMm: number): number =>
 
 /** A groove that one parabola fills, in a plate that may be entered `mostMm` deep. */
 function bowl(widthMm: number, depthMm: number, mostMm: number): Section {
+	// Where what must stay lies close below, the last of it is the grinder's: no string hits a hair.
+	const roomMm = mostMm - depthMm;
+	const shortMm = FLOOR_MM + Math.max(0, OVER_SHARE * depthMm - Math.max(0, roomMm));
 	return {
 		widthMm,
 		depthMm,
@@ -84,7 +87,7 @@ function bowl(widthMm: number, depthMm: number, mostMm: number): Section {
 		topMm: () => 0,
 		bottomMm: (x) => Math.max(0, depthMm * (1 - (2 * x) ** 2 / widthMm ** 2)),
 		// What the groove is for lies at its bottom; its edges may be rough.
-		mayStandMm: (x) => (Math.abs(x) < widthMm / 5 ? FLOOR_MM : roughMm(depthMm)),
+		mayStandMm: (x) => (Math.abs(x) < widthMm / 5 ? shortMm : roughMm(depthMm)),
 		// Ridges stand where strings meet, so between them they dig deeper; at the edges less.
 		staysMm: (x) =>
 			Math.min(mostMm, (1 + OVER_SHARE) * depthMm * Math.max(0, 1.15 - (2 * x) ** 2 / widthMm ** 2))

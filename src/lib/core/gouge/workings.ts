@@ -12,6 +12,7 @@ import {
 	depthOverWidth,
 	GOUGE_AIR_SHARE,
 	GROOVE_ANGLE_DEG,
+	PRECISE_A,
 	HAND_GOUGE_MM_S,
 	HAND_MARK_MM_S,
 	removalEnergyJPerKg,
@@ -157,7 +158,10 @@ export function gougeWorkings(
 	const nozzle = gougeNozzle(bench, gouge.outputA) ?? null;
 	const ratingA = nozzle?.ratingA ?? bench.torch.fittedA;
 	const mostA = Math.min(plate.outputMaxA, ratingA);
-	const outputA = gouge.outputA ?? mostA;
+	const usualA = isLight(target)
+		? Math.min(mostA, Math.max(PRECISE_A, bench.cutter.outputMinA))
+		: mostA;
+	const outputA = gouge.outputA ?? usualA;
 	const arcV = arcVoltageV(bench, outputA);
 	const removalJPerKg = removalEnergyJPerKg(metal);
 	const read = evidence.gouge[grooveKey(metal.id, ratingA)];

@@ -115,6 +115,17 @@ export function sessionWorkings(
 			return { earliest, latest, cutter, run: undefined };
 		}
 	}
+	return sessionRun(inputs, w, air, d, heat);
+}
+
+/** The same by the run alone: of work that ends, what it reaches by then counts, not what it would settle at. */
+export function sessionRun(
+	inputs: PlanInputs,
+	w: Wiring,
+	air: AirStore,
+	d: Draw,
+	heat: HeatWorkings
+): SessionWorkings {
 	const given = runInputsOf(inputs, w, air, d, heat);
 	// Only a compressor on this breaker ties the electric side to the tank.
 	const run = runSession(w.compressorA > 0 ? given : { ...given, air: undefined });

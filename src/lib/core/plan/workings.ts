@@ -10,6 +10,7 @@ import { airChecks } from '../air/checks';
 import { circuitChecks } from '../circuit/checks';
 import { cutterChecks } from '../cutter/checks';
 import { rankOf, worst } from '../figure/verdict';
+import { HORIZON_S } from '../session/schedule';
 import { gougeWorkings, type GougePlanned, type GougeWorkings } from '../gouge/workings';
 import { shades } from '../safety/shade';
 import { growthUm, nozzleLoad } from '../wear/electrode';
@@ -22,7 +23,7 @@ import type { WaterLine } from '../water/line';
 import { waterWorkings } from '../water/workings';
 import { wearWorkings, type WearWorkings } from '../wear/workings';
 import { carriedBy, NOT_SEARCHED, type Carried, type Electric } from './carried';
-import { sessionWorkings, type SessionWorkings } from './session';
+import { sessionRun, sessionWorkings, type SessionWorkings } from './session';
 
 /** Everything the Plan worked out on the way; checks, figures and their reasons read from here. */
 export interface Workings extends Carried {
@@ -57,22 +58,28 @@ function gougePlanned(
 	const shade = shades(g.outputA, bench.supply.system).advised;
 	if (g.pieceS === null || !g.asked)
 		return { ...g, shade, carries: undefined, pieceWear: null, piecesLeft: null };
-	// One string after the other, with the pause of this work between them.
-	const work: Work = { ...inputs.work, by: 'pattern', arcS: Math.max(0.1, g.longestS!) };
+	// One string after the other, with the pause of this work between them, and then it is done.
+	const starts = g.layout?.strings.length ?? 1;
+	const arcS = Math.max(0.1, g.longestS!);
+	const jobS = Math.min(HORIZON_S, starts * inputs.cut.gouge.pieces * (arcS + inputs.work.restS));
+	const shift = { hours: jobS / 3600, spellMin: jobS / 60, breakMin: 0 };
+	const work: Work = { ...inputs.work, by: 'pattern', arcS, shift };
 	const nozzle = g.nozzle ?? fittedNozzle(bench.torch);
 	const asked = { ...inputs, work };
+	const line = airLine(bench, nozzle, evidence);
 	const electric = at(g.outputA, work);
-	const air = airWorkings(bench, airLine(bench, nozzle, evidence), work);
+	const session = sessionRun(asked, w, line, electric.draw, electric.heat);
+	const air = airWorkings(bench, line, work);
 	const view = {
 		inputs: asked,
 		workIsCut: false,
 		wiring: w,
 		...electric,
+		session,
 		...NOT_SEARCHED,
 		air,
 		fittedNozzle: nozzle
 	};
-	const starts = g.layout?.strings.length ?? 1;
 	const arcMin = g.pieceS / 60;
 	const { electrode } = wearing;
 	const leftUm = Math.max(0, electrode.limitUm - electrode.nowUm);

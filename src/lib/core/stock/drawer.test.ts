@@ -56,6 +56,15 @@ describe('the drawer', () => {
 		);
 	});
 
+	it('orders sooner where the lead itself varies', () => {
+		const weekly = [0.5, 0.6, 1.5, 1.6, 2.5, 2.6, 3.5, 3.6, 4.5, 4.6, 5.5, 5.6, 6.5, 6.6];
+		const sure = drawer({ count: 4, leadWeeks: 2 }, weekly, 7);
+		const varies = drawer({ count: 4, leadWeeks: 2, leadSpreadWeeks: 1 }, weekly, 7);
+		// 2 a week, 1.65·√(2·0 + 4·1) = 3.3 above the four of the lead.
+		expect(sure.orderAt).toBe(4);
+		expect(varies.orderAt).toBe(8);
+	});
+
 	it('counts by Poisson under one a week and by the normal spread from there on', () => {
 		const at = (perWeek: number, spreadPerWeek: number, weeks: number) =>
 			reorderAt({ perWeek, spreadPerWeek }, { weeks, spreadWeeks: 0 });

@@ -1,6 +1,7 @@
 /** The same groove made otherwise: deep or light, flat or steep, full amps or fewer; each planned for real. */
 import type { Verdict } from '../figure/types';
 import type { Gouge } from '../gouge/inputs';
+import { PRECISE_A } from '../gouge/removal';
 import { isSpot } from '../gouge/targets';
 import { rankOf } from '../figure/verdict';
 import type { PlanInputs } from '../inputs/planInputs';
@@ -8,8 +9,6 @@ import { inputsHash, plan } from '../plan/plan';
 
 export const GROOVE_CHOICES = ['full', 'steep', 'held', 'light', 'precise'] as const;
 export type GrooveChoiceId = (typeof GROOVE_CHOICES)[number];
-/** A precision nozzle works up to so many amps (common practice). */
-export const PRECISE_A = 25;
 /** The two schools of the angle. */
 export const GROOVE_ANGLES = { full: 40, steep: 45 } as const;
 

@@ -3,7 +3,8 @@ import * as v from 'valibot';
 import { describe, expect, it } from 'vitest';
 import { inputsOf } from '../../../../tests/support/inputs';
 import { EntrySchema, plan, type Cut } from '..';
-import { CUTS_AT_ONCE_MOST, cutsAtOnce, madeCuts, pierceOf } from './madeCuts';
+import type { Job } from './job';
+import { CUTS_AT_ONCE_MOST, cutsAtOnce, madeCuts, madeJob, pierceOf } from './madeCuts';
 
 const planned = (cut: Partial<Cut> = {}) => {
 	const inputs = inputsOf({}, cut);
@@ -61,5 +62,51 @@ describe('the planned cut, made several times', () => {
 			expect(v.safeParse(EntrySchema, entry).success).toBe(true);
 		}
 		expect(cutsAtOnce(planned({ lengthMm: 20_000 }).plan)).toBe(5);
+	});
+});
+
+describe('a job that was just done', () => {
+	const job = (parts: number, cuts: Job['cuts'] = CUTS): Job => ({
+		parts,
+		cuts,
+		starts: parts * cuts.length,
+		pierces: parts,
+		lengthMm: parts * cuts.reduce((sum, { lengthMm }) => sum + lengthMm, 0),
+		arcS: cuts.some(({ arcS }) => arcS === null)
+			? null
+			: parts * cuts.reduce((sum, { arcS }) => sum + arcS!, 0),
+		airL: null,
+		wearUm: 0,
+		wearOfLeft: 0,
+		pauses: null
+	});
+	const CUTS: Job['cuts'] = [
+		{ edge: 'hole', start: 'pierce', lengthMm: 60, arcS: 4 },
+		{ edge: 'hole', start: 'pierce', lengthMm: 60, arcS: 4 },
+		{ edge: 'outside', start: 'edge', lengthMm: 900, arcS: 41 }
+	];
+	const { plan: p, cut } = planned();
+
+	it('is as many entries as it has ways to start, and adds up', () => {
+		fc.assert(
+			fc.property(fc.integer({ min: 1, max: 900 }), (parts) => {
+				const of = job(parts);
+				const entries = madeJob(of, p, cut);
+				const sum = (what: 'starts' | 'lengthMm' | 'arcS') =>
+					entries.reduce((total, e) => total + e[what], 0);
+				expect(sum('starts')).toBe(of.starts);
+				expect(sum('lengthMm')).toBeCloseTo(of.lengthMm, 4);
+				expect(sum('arcS')).toBeCloseTo(of.arcS!, 4);
+				// None is more than one line of the log holds.
+				for (const entry of entries) expect(v.safeParse(EntrySchema, entry).success).toBe(true);
+			}),
+			{ numRuns: 40 }
+		);
+		expect(new Set(madeJob(job(1), p, cut).map(({ start }) => start))).toEqual(
+			new Set(['pierce', 'edge'])
+		);
+	});
+	it('is nothing where one of its cuts does not go through', () => {
+		expect(madeJob(job(2, [{ ...CUTS[0]!, arcS: null }]), p, cut)).toEqual([]);
 	});
 });

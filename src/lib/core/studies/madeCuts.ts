@@ -1,4 +1,5 @@
 /** The planned cut, made several times: what the log is told. */
+import { START_METHODS } from '../cut/start';
 import type { Cut } from '../inputs/defaults';
 import type { Plan } from '../plan/types';
 import type { Job } from './job';
@@ -75,15 +76,12 @@ export function madeJob(job: Job, { figures }: Plan, cut: Cut): MadeCut[] {
 	const outputA = figures['setup.currentA'].value;
 	if (outputA === null || job.arcS === null) return [];
 	const { metal, thicknessMm, mesh } = cut;
-	return Object.values(Object.groupBy(job.cuts, ({ start }) => start)).flatMap((alike) => {
-		const of = alike ?? [];
-		const [first] = of;
-		if (!first || first.start === 'none') return [];
-		const sum = (what: (one: (typeof of)[number]) => number) =>
+	return START_METHODS.flatMap((start) => {
+		const of = job.cuts.filter((one) => one.start === start);
+		if (of.length === 0) return [];
+		const sum = (what: (one: Job['cuts'][number]) => number) =>
 			of.reduce((total, one) => total + what(one), 0);
 		const [lengthMm, arcS] = [sum((one) => one.lengthMm), sum((one) => one.arcS ?? 0)];
-		const [start] = of.map((one) => one.start);
-		if (start === undefined || start === 'none') return [];
 		// So many parts in one entry, by the limits of an entry.
 		const most = Math.floor(
 			Math.min(STARTS_MOST / of.length, LENGTH_MOST_MM / lengthMm, ARC_MOST_S / arcS)

@@ -7,6 +7,7 @@
 	import GougeAbove from '$lib/components/Gouge/GougeAbove.svelte';
 	import GougeSide from '$lib/components/Gouge/GougeSide.svelte';
 	import GrooveSection from '$lib/components/Gouge/GrooveSection.svelte';
+	import PickTarget from '$lib/components/Gouge/PickTarget.svelte';
 	import Sizes from '$lib/components/Gouge/Sizes.svelte';
 	import Strings from '$lib/components/Gouge/Strings.svelte';
 	import Later from '$lib/components/Later.svelte';
@@ -25,7 +26,7 @@
 	const spot = $derived(isSpot(gouge.target));
 	const station = $derived(bench.plan.stations.gouge);
 	const metal = $derived(METALS[gouge.metal ?? bench.cut.metal].label.toLowerCase());
-	const title = $derived(`${grooveTitle(gouge, bench)}, ${metal}`);
+	const title = $derived(gouge.asked ? `${grooveTitle(gouge, bench)}, ${metal}` : 'Gouging');
 	const strings = $derived(figures['gouge.strings'].value);
 	const lengthMm = $derived(gouge.lengthMm ?? bench.cut.lengthMm);
 	/** The string that is now; after the last one comes the grinder. */
@@ -46,7 +47,7 @@
 
 <div class="gouge">
 	<div class="dots left min-w-0">
-		<Sizes />
+		{#if gouge.asked}<Sizes />{:else}<PickTarget />{/if}
 		{#if groove}
 			<div class="drawings">
 				<GrooveSection {now} />
@@ -132,17 +133,7 @@
 			{/snippet}
 		</SettingCard>
 		{#if !gouge.asked}
-			<p class="mt-2 flex flex-wrap items-center gap-3">
-				<span class="sub grow">Nobody has asked for a groove yet, so it judges nothing.</span>
-				<button
-					type="button"
-					class="btn btn-primary btn-xl"
-					onclick={() => {
-						bench.setGouge({});
-						bench.settle();
-					}}>Plan this groove</button
-				>
-			</p>
+			<p class="sub mt-2">Nobody has asked for a groove yet, so it judges nothing.</p>
 		{:else}
 			<p class="mt-2 flex flex-wrap items-center gap-2">
 				{#if strings !== null}
@@ -198,7 +189,7 @@
 <style>
 	.gouge {
 		display: grid;
-		grid-template-columns: minmax(0, 1fr) 520px;
+		grid-template-columns: minmax(0, 1fr) 548px;
 		gap: 16px;
 		padding: 12px 24px 8px;
 	}
@@ -210,7 +201,7 @@
 		display: grid;
 		grid-template-columns: minmax(0, 420fr) minmax(0, 300fr);
 		gap: 8px;
-		max-width: 760px;
+		max-width: 720px;
 		margin-top: 6px;
 	}
 	.below {

@@ -1,0 +1,345 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { BAY_2 } from '../../../../scripts/demo/benches';
+import { DEFAULT_CUT, DEFAULT_SETTINGS, NO_EVIDENCE, plan, type Cut, type Evidence } from '..';
+import { METALS } from '../metal/metals';
+import { said as saidOf } from '../plan/said';
+import { factorOf, GROOVE_READING, removalRead, REMOVAL_PRIOR, shapeRead } from './calibrated';
+import { correctionFor } from './read';
+import {
+	depthOverWidth,
+	gougeSpeedMmS,
+	HAND_GOUGE_MM_S,
+	REMOVAL_J_PER_KG_STEEL,
+	removalEnergyJPerKg,
+	removalKgS,
+	removalMm3S
+} from './removal';
+import { coveredMm, depthAtMm, stringAreaMm2, stringsAreaMm2 } from './shape';
+import { layoutOf, type Hand } from './strings';
+import { FILLET_CONVEXITY, ligamentMm, sectionOf, spotMm3, type TargetSize } from './targets';
+
+const SIZE: TargetSize = {
+	target: 'groove',
+	widthMm: 7,
+	depthMm: 2.5,
+	legMm: 6,
+	rootRadiusMm: 5,
+	grindMm: 0.5
+};
+const handAt = (amps: number, angleDeg = 40): Hand => ({
+	removalMm3S: removalMm3S(removalKgS(amps * 100, REMOVAL_J_PER_KG_STEEL), 7850),
+	depthOverWidth: depthOverWidth(angleDeg),
+	speedMmS: HAND_GOUGE_MM_S,
+	deepestMm: Infinity
+});
+const number = (min: number, max: number) => fc.double({ min, max, noNaN: true });
+
+type Gouge = Cut['gouge'];
+const asked = (
+	gouge: Partial<Gouge>,
+	{ bench = BAY_2, evidence = NO_EVIDENCE }: { bench?: typeof BAY_2; evidence?: Evidence } = {}
+) => {
+	const inputs = {
+		bench,
+		cut: { ...DEFAULT_CUT, gouge: { ...DEFAULT_CUT.gouge, asked: true, ...gouge } },
+		evidence,
+		settings: DEFAULT_SETTINGS,
+		work: bench.usual,
+		chart: null
+	};
+	const result = plan(inputs);
+	return {
+		...result,
+		inputs,
+		said: saidOf(inputs)
+			.findings.filter(({ station }) => station === 'gouge')
+			.map(({ text }) => text)
+			.join(' ')
+	};
+};
+
+describe('what an arc throws out', () => {
+	it('takes what it says: speed times section times density is the removal', () => {
+		fc.assert(
+			fc.property(number(1e-4, 2e-3), number(2000, 9000), number(1, 60), (kgS, density, area) => {
+				expect(gougeSpeedMmS(kgS, density, area) * area * density * 1e-9).toBeCloseTo(kgS, 12);
+			})
+		);
+	});
+
+	it('throws out aluminium with about the energy of steel a kilogram, copper with less', () => {
+		expect(removalEnergyJPerKg(METALS['mild-steel'])).toBeCloseTo(1.28e6, 0);
+		expect(removalEnergyJPerKg(METALS.copper)).toBeLessThan(1.28e6);
+	});
+
+	it('goes deeper the steeper it is held', () => {
+		expect(depthOverWidth(45)).toBeCloseTo(0.44, 9);
+		expect(depthOverWidth(30)).toBeLessThan(depthOverWidth(40));
+	});
+});
+
+describe('strings side by side', () => {
+	it('count metal once: one is a parabola, more never reach their sum', () => {
+		fc.assert(
+			fc.property(
+				fc.integer({ min: 1, max: 20 }),
+				number(2, 12),
+				number(0.5, 5),
+				(n, width, depth) => {
+					const union = stringsAreaMm2(n, width, depth);
+					expect(union).toBeLessThanOrEqual(n * stringAreaMm2(width, depth) + 1e-9);
+					expect(union).toBeLessThan(coveredMm(n, width) * depth);
+					expect(stringsAreaMm2(n + 1, width, depth)).toBeGreaterThan(union);
+				}
+			)
+		);
+	});
+
+	it('have nothing at their edges and all in their middle', () => {
+		expect(depthAtMm(6, 2, 0)).toBe(2);
+		expect(depthAtMm(6, 2, 3)).toBe(0);
+		expect(depthAtMm(6, 2, 9)).toBe(0);
+	});
+});
+
+describe('a section', () => {
+	it('of a fillet has the triangle and its convexity, and keeps the grinder’s share at both plates', () => {
+		const { wholeMm2, depthMm, bottomMm, staysMm, topMm } = sectionOf(
+			{ ...SIZE, target: 'fillet', legMm: 8 },
+			Infinity
+		);
+		expect(wholeMm2).toBeCloseTo(36.8, 9);
+		// Half a millimetre square to each plate is √2 of it down the middle.
+		expect(8 / Math.SQRT2 - depthMm).toBeCloseTo(0.5 * Math.SQRT2, 9);
+		expect(staysMm(1) - bottomMm(1)).toBeCloseTo(0.5 * Math.SQRT2, 9);
+		// What stands over the face makes up the convexity.
+		const face = 8 * Math.SQRT2;
+		let over = 0;
+		for (let x = -face / 2; x < face / 2; x += 0.001) over -= topMm(x) * 0.001;
+		expect(over).toBeCloseTo((FILLET_CONVEXITY - 1) * 32, 1);
+	});
+
+	it('keeps the greater of 2 mm and a quarter of the plate', () => {
+		expect(ligamentMm(6)).toBe(2);
+		expect(ligamentMm(20)).toBe(5);
+	});
+
+	it('of a spot holds half of its cylinder', () => {
+		expect(spotMm3(8, 3)).toBeCloseTo((Math.PI * 16 * 3) / 2, 9);
+	});
+});
+
+describe('the strings of a section', () => {
+	const ANY = fc.record({
+		target: fc.constantFrom('groove', 'fillet', 'butt', 'facing', 'back'),
+		widthMm: number(3, 30),
+		depthMm: number(0.6, 8),
+		legMm: number(3, 14),
+		rootRadiusMm: number(3, 8),
+		grindMm: number(0, 1)
+	});
+	it('property: take what they tell, stay out of what must stay, and leave what they say', () => {
+		fc.assert(
+			fc.property(
+				ANY,
+				fc.constantFrom(20, 30, 45, 80),
+				fc.constantFrom(35, 40, 45),
+				(size, amps, angle) => {
+					const section = sectionOf(size, 20);
+					const hand = handAt(amps, angle);
+					const layout = layoutOf(section, hand);
+					if (!layout) return;
+					const step = layout.xs[1]! - layout.xs[0]!;
+					let before = layout.top;
+					for (const string of layout.strings) {
+						let taken = 0;
+						string.floor.forEach((y, i) => {
+							expect(y).toBeGreaterThanOrEqual(before[i]! - 1e-9);
+							// Half a tenth is the search's own.
+							expect(y).toBeLessThanOrEqual(
+								Math.max(before[i]!, section.staysMm(layout.xs[i]!)) + 0.05
+							);
+							taken += (y - before[i]!) * step;
+						});
+						expect(taken).toBeCloseTo(string.areaMm2, 6);
+						// Mass balance: what the arc throws out at this travel is what is gone.
+						expect(string.areaMm2 * string.speedMmS).toBeCloseTo(hand.removalMm3S, 6);
+						expect(string.depthMm).toBeLessThan(string.toMm - string.fromMm + 0.2);
+						before = string.floor;
+					}
+					layout.xs.forEach((x, i) => {
+						if (Math.abs(x) > section.widthMm / 2) return;
+						const stands = Math.max(section.bottomMm(x), layout.top[i]!) - before[i]!;
+						expect(stands).toBeLessThanOrEqual(section.mayStandMm(x) + 1e-9);
+						expect(stands).toBeLessThanOrEqual(layout.leftMm + 1e-9);
+					});
+				}
+			),
+			{ numRuns: 60 }
+		);
+	});
+
+	it('are one for a groove as the bore makes it, at the travel of the trade', () => {
+		// 45 A, 40°: about 7 mm wide, near 8 mm/s (5 to 8 mm at 16 to 6.4 mm/s, common practice).
+		const [only, ...more] = layoutOf(sectionOf(SIZE, 4), handAt(45))!.strings;
+		expect(more).toEqual([]);
+		expect(only!.speedMmS).toBeGreaterThan(6);
+		expect(only!.speedMmS).toBeLessThan(11);
+		expect(only!.toMm - only!.fromMm).toBeGreaterThan(6);
+		expect(only!.toMm - only!.fromMm).toBeLessThan(8.5);
+	});
+
+	it('are more with fewer amps', () => {
+		const count = (amps: number) =>
+			layoutOf(sectionOf({ ...SIZE, target: 'fillet', legMm: 10 }, 20), handAt(amps))!.strings
+				.length;
+		expect(count(20)).toBeGreaterThan(count(45));
+		expect(count(45)).toBeGreaterThan(count(80));
+	});
+
+	it('reach the bottom of a groove: what it is for lies there', () => {
+		for (const depthMm of [2, 3, 4, 6]) {
+			const layout = layoutOf(sectionOf({ ...SIZE, widthMm: 15, depthMm }, 20), handAt(45))!;
+			const middle = Math.floor(layout.xs.length / 2);
+			expect(layout.strings.at(-1)!.floor[middle]!).toBeGreaterThan(depthMm - 0.15);
+		}
+	});
+});
+
+describe('a groove in the Plan', () => {
+	it('says no with a way out, and no number where there is no answer', () => {
+		const no = (gouge: Partial<Gouge>) => {
+			const { figures, stations, said, groove } = asked(gouge);
+			expect(figures['gouge.strings'].value).toBeNull();
+			expect(figures['gouge.pieceS'].value).toBeNull();
+			expect(groove).toBeNull();
+			expect(stations.gouge.verdict).toBe('stops');
+			return { word: stations.gouge.word, said };
+		};
+		expect(no({ depthMm: 8, widthMm: 9, plateMm: 3 })).toMatchObject({
+			word: 'into the plate',
+			said: expect.stringContaining('at most {2} deep') as string
+		});
+		expect(no({ depthMm: 6, widthMm: 4, plateMm: 20 }).said).toContain('Deeper than wide');
+		expect(no({ angleFromPlateDeg: 25 }).said).toContain('skids');
+		expect(no({ angleFromPlateDeg: 55 }).said).toContain('blows back');
+		expect(no({ outputA: 60 }).said).toContain('bear');
+		expect(no({ outputA: 5 }).said).toContain('does not go below');
+		expect(no({ target: 'fillet', legMm: 2, grindMm: 1.5 }).word).toBe('nothing left to gouge');
+		// So much arc for so little metal: told with amps that do.
+		expect(no({ target: 'score', widthMm: 1, depthMm: 0.3, outputA: 45 }).word).toBe('no hand can');
+	});
+
+	it('is judged at its own amps and pace, and only while it lasts', () => {
+		const one = asked({ target: 'fillet', legMm: 8, lengthMm: 420, plateMm: 12 });
+		expect(one.stations.gouge.verdict).toBe('holds');
+		const many = asked({ target: 'fillet', legMm: 8, lengthMm: 420, plateMm: 12, pieces: 12 });
+		expect(many.stations.gouge.verdict).toBe('stops');
+		const check = many.checks.find(({ id }) => id === 'gouge.currentA')!;
+		expect(check.part).toBe('Cutter');
+		expect(check.stopsAtS!).toBeGreaterThan(300);
+		// The cut beside it is not touched by it.
+		expect(many.stations.supply).toEqual(one.stations.supply);
+		expect(many.figures['setup.currentA']).toEqual(one.figures['setup.currentA']);
+	});
+
+	it('leaves the cut alone, asked for or not', () => {
+		const with_ = asked({});
+		const without = asked({ asked: false });
+		for (const id of ['setup.speedMmS', 'supply.breakerPeak', 'wear.cutsLeft'] as const)
+			expect(with_.figures[id]).toEqual(without.figures[id]);
+		expect(without.groove).toBeNull();
+		expect(without.checks.some(({ station }) => station === 'gouge')).toBe(false);
+	});
+
+	it('follows a test groove: more metal than the model means less time', () => {
+		const groove = { widthMm: 8, depthMm: 3, lengthMm: 150, seconds: 15, angleFromPlateDeg: 40 };
+		const model = asked({ target: 'back', plateMm: 16, depthMm: 5 });
+		const perS = (model.figures['gouge.removalKgH'].value! / 3600) * (1e9 / 7850);
+		const evidence: Evidence = {
+			...NO_EVIDENCE,
+			gouge: {
+				'mild-steel 45': {
+					removal: { n: 1, mean: removalRead(groove, perS), spread: GROOVE_READING },
+					shape: { n: 1, mean: shapeRead(groove), spread: GROOVE_READING }
+				}
+			}
+		};
+		const tested = asked({ target: 'back', plateMm: 16, depthMm: 5 }, { evidence });
+		expect(tested.figures['gouge.removalKgH'].basis).toBe('T');
+		const moved =
+			tested.figures['gouge.removalKgH'].value! / model.figures['gouge.removalKgH'].value!;
+		// Read 160 mm³/s against the model's; belief and reading meet in between, nearer to the reading.
+		expect(moved).toBeGreaterThan(1.1);
+		expect(moved).toBeLessThan(160 / perS);
+		expect(tested.figures['gouge.pieceS'].value!).toBeLessThan(
+			model.figures['gouge.pieceS'].value!
+		);
+		const band = ([low, high]: [number, number]) => high / low;
+		expect(band(tested.figures['gouge.pieceS'].band!)).toBeLessThan(
+			band(model.figures['gouge.pieceS'].band!)
+		);
+		// In another metal nothing is known of it.
+		const other = asked({ metal: 'stainless' }, { evidence });
+		expect(other.figures['gouge.removalKgH'].basis).toBe('M');
+	});
+
+	it('takes few amps for marks and spots, with the torch upright by seconds', () => {
+		const dimple = asked({ target: 'dimple', widthMm: 6, depthMm: 2 });
+		expect(dimple.figures['gouge.currentA'].value).toBe(25);
+		expect(dimple.figures['gouge.stringS'].value!).toBeGreaterThan(0.2);
+		expect(dimple.figures['gouge.stringS'].value!).toBeLessThan(3);
+		expect(dimple.groove).toBeNull();
+	});
+
+	it('does light work with ordinary parts, and nothing else', () => {
+		const bench = {
+			...BAY_2,
+			torch: { ...BAY_2.torch, nozzles: BAY_2.torch.nozzles.filter(({ kind }) => kind === 'cut') }
+		};
+		expect(asked({}, { bench }).stations.gouge).toMatchObject({
+			verdict: 'not set',
+			word: 'no gouging nozzle'
+		});
+		expect(
+			asked({ target: 'tack', widthMm: 8, depthMm: 3 }, { bench }).figures['gouge.strings'].value
+		).toBe(1);
+	});
+});
+
+describe('a belief about removal', () => {
+	it('is the model’s before anything was measured, and narrows with every groove', () => {
+		expect(factorOf(undefined, REMOVAL_PRIOR)).toEqual({
+			factor: 1,
+			spread: REMOVAL_PRIOR,
+			from: 0
+		});
+		const once = factorOf({ n: 1, mean: 0.3, spread: 0.12 }, REMOVAL_PRIOR);
+		const thrice = factorOf({ n: 3, mean: 0.3, spread: 0.12 / Math.sqrt(3) }, REMOVAL_PRIOR);
+		expect(once.factor).toBeGreaterThan(1);
+		expect(once.factor).toBeLessThan(Math.exp(0.3));
+		expect(thrice.spread).toBeLessThan(once.spread);
+		// Closed form of two normals: precisions add, the mean is weighted by them.
+		const [prior, read] = [1 / 0.25 ** 2, 1 / 0.12 ** 2];
+		expect(Math.log(once.factor)).toBeCloseTo((0.3 * read) / (prior + read), 12);
+	});
+});
+
+describe('reading a groove', () => {
+	const now = { angleFromPlateDeg: 40, speedMmS: 10, outputA: 45, airBar: 4.8 };
+	it('gives one change with its figure, inside the angles of a groove', () => {
+		expect(correctionFor('shallow', now)).toEqual({ what: 'steeper', value: 45 });
+		expect(correctionFor('shallow', { ...now, angleFromPlateDeg: 45 })).toEqual({
+			what: 'slower',
+			value: 8.5
+		});
+		expect(correctionFor('deep', now)).toEqual({ what: 'flatter', value: 35 });
+		expect(correctionFor('deep', { ...now, angleFromPlateDeg: 30 }).what).toBe('faster');
+		expect(correctionFor('undercut', now)).toEqual({ what: 'faster', value: 11.5 });
+		expect(correctionFor('blow-back', { ...now, angleFromPlateDeg: 32 }).value).toBe(30);
+		expect(correctionFor('black', now)).toEqual({ what: 'air', value: 4.8 });
+		expect(correctionFor('slag', now).what).toBe('push');
+		expect(correctionFor('out', now).what).toBe('closer');
+	});
+});

@@ -1,0 +1,145 @@
+import type { Page } from '@playwright/test';
+import { expect, openStage, test } from './demo';
+
+const strings = (page: Page) => page.getByTestId('strings-count');
+
+test('a weld is picked, planned, stopped by the supply, and made to hold with fewer amps and more strings', async ({
+	page,
+	demo
+}) => {
+	await page.goto(`/gouge?bench=${await demo.benchId('Bay 2')}`);
+	await expect(page.locator('[data-station="gouge"]')).toContainText('none asked for');
+	await page.getByRole('button', { name: /^Fillet weld/ }).click();
+	await page.getByLabel('Leg', { exact: true }).first().fill('8');
+	await page.keyboard.press('Enter');
+	await page.getByLabel('Length', { exact: true }).fill('400 mm');
+	await page.keyboard.press('Enter');
+	await expect(strings(page)).toHaveText('2strings');
+	await expect(page.locator('[data-station="gouge"]')).toContainText('holds');
+	// Twelve of them are more than the cutter bears in one go.
+	await page.getByText('Pieces, metal, what stays').click();
+	await page.getByLabel('Pieces', { exact: true }).fill('12');
+	await page.keyboard.press('Enter');
+	await expect(page.locator('[data-station="gouge"]')).toContainText('cutter stops');
+	await expect(page.getByText(/Cutter stops it after .* at 45 A/)).toBeVisible();
+	const choices = page.getByTestId('choices');
+	await choices.scrollIntoViewIfNeeded();
+	await page.getByRole('button', { name: /What the supply holds/ }).click();
+	await expect(page.locator('[data-station="gouge"]')).toContainText('holds');
+	expect(Number(/\d+/.exec((await strings(page).textContent())!)![0])).toBeGreaterThan(2);
+	await expect(page).toHaveURL(/gx=fillet/);
+	// What was planned stands in the link.
+	await page.reload();
+	await expect(page.locator('[data-station="gouge"]')).toContainText('holds');
+});
+
+test('string by string by keys: the drawing and the seconds follow', async ({ page }) => {
+	await page.goto('/gouge?groove=1&gx=back&gd=5&gt=16');
+	const list = page.getByTestId('strings');
+	await list.getByRole('button', { name: /^String 1/ }).focus();
+	await page.keyboard.press('ArrowRight');
+	await expect(list.getByRole('button', { name: /^String 2/ })).toHaveAttribute(
+		'aria-pressed',
+		'true'
+	);
+	await expect(list.getByRole('button', { name: /^String 2/ })).toBeFocused();
+	await expect(list.getByRole('button', { name: /^String 1 ✓/ })).toBeVisible();
+	for (let i = 0; i < 20; i++) await page.keyboard.press('ArrowRight');
+	await expect(list.getByRole('button', { name: /^Afterwards/ })).toHaveAttribute(
+		'aria-pressed',
+		'true'
+	);
+	// The handle on the drawing by keys: half a millimetre at a time.
+	const slider = page.getByRole('slider', { name: 'Depth' });
+	await slider.focus();
+	await page.keyboard.press('ArrowDown');
+	await expect(slider).toHaveAttribute('aria-valuetext', '5.5 mm');
+	await expect(page).toHaveURL(/gd=5\.5/);
+});
+
+test('what cannot be made is refused with a way out, and loses nothing', async ({ page }) => {
+	await page.goto('/gouge?groove=1&gd=8&gw=9&gt=3');
+	await expect(page.getByTestId('gouge-none')).toHaveText('Not as asked');
+	await expect(page.getByText(/of 3 mm plate at most 1 mm deep/)).toBeVisible();
+	await expect(page.getByRole('button', { name: /as done/ })).toHaveCount(0);
+	await page.getByLabel('Depth', { exact: true }).fill('90');
+	await page.keyboard.press('Enter');
+	await expect(page.getByText(/0\.3 mm to 40 mm is accepted/)).toBeVisible();
+	await expect(page.getByLabel('Depth', { exact: true })).toHaveValue('90');
+	await page.getByLabel('Depth', { exact: true }).fill('2.5');
+	await page.keyboard.press('Enter');
+	await page.getByLabel('Plate', { exact: true }).fill('12');
+	await page.keyboard.press('Enter');
+	await expect(strings(page)).toBeVisible();
+});
+
+test('a test groove moves strings and seconds, a logged piece the electrode; both are taken back', async ({
+	page,
+	demo
+}) => {
+	await page.goto(
+		`/gouge?bench=${await demo.benchId('Bay 2')}&groove=1&gx=back&gd=5&gt=16&gm=stainless`
+	);
+	const before = await page.getByLabel('Gouging card').textContent();
+	await openStage(page, 'test-groove');
+	const form = page.getByRole('region', { name: 'Test groove' });
+	await form.getByRole('button', { name: 'Take the test groove' }).click();
+	await expect(form.getByRole('alert')).toContainText('all four are needed');
+	for (const [field, value] of [
+		['Width', '9'],
+		['Depth in its middle', '3.4'],
+		['took', '10']
+	]) {
+		await form.getByLabel(field!, { exact: true }).fill(value!);
+		await page.keyboard.press('Tab');
+	}
+	await form.getByRole('button', { name: 'Take the test groove' }).click();
+	const notice = page.getByTestId('notice');
+	await expect(notice).toContainText('Test groove taken');
+	await expect(page.getByTestId('groove-taken')).toContainText('1 groove so far');
+	expect(await page.getByLabel('Gouging card').textContent()).not.toBe(before);
+	await notice.getByRole('button', { name: /Undo/ }).click();
+	await expect(notice).toContainText('Taken back.');
+	await expect(page.getByTestId('groove-taken')).toContainText('None yet');
+
+	const wear = page.locator('[data-station="wear"]');
+	const left = (await wear.textContent())!;
+	await page.getByRole('button', { name: 'Log it as done' }).click();
+	await expect(notice).toContainText(/Groove of .* logged/);
+	await notice.getByRole('button', { name: /Undo/ }).click();
+	await expect(notice).toContainText('Taken back.');
+	await expect(wear).toHaveText(left);
+});
+
+test('the groove is read: one thing to change, with its figure', async ({ page }) => {
+	await page.goto('/gouge?groove=1#read-groove');
+	await page.getByRole('button', { name: 'Too shallow' }).click();
+	await expect(page.getByTestId('correction')).toContainText('Torch steeper: 45° from the plate.');
+	await page.getByRole('button', { name: 'Walls undercut' }).click();
+	await expect(page.getByTestId('correction')).toContainText(/Faster, about [\d.]+ mm\/s/);
+});
+
+test('its card prints on one A6 sheet, with the change-over of the parts', async ({ page }) => {
+	await page.goto('/gouge?groove=1&gx=fillet&gz=8&gl=420&gt=12&gn=4&gi=40');
+	await page.getByRole('link', { name: 'Print card' }).click();
+	const card = page.getByTestId('print-gouge');
+	await expect(card).toContainText('8 mm fillet weld');
+	await expect(card).toContainText('40A');
+	await expect(card).toContainText('cutting pair aside');
+	const spills = await card.evaluate((el) => el.scrollHeight > el.clientHeight + 1);
+	expect(spills).toBe(false);
+	const footer = await card.locator('footer').boundingBox();
+	const last = await card.locator('.line').last().boundingBox();
+	expect(last!.y + last!.height).toBeLessThanOrEqual(footer!.y + 1);
+	await page.getByRole('link', { name: 'Back to Gouge' }).click();
+	await expect(page).toHaveURL(/\/gouge\?.*gx=fillet/);
+});
+
+test('on a phone it is planned by thumb, and nothing scrolls sideways', async ({ page }) => {
+	await page.setViewportSize({ width: 390, height: 844 });
+	await page.goto('/gouge');
+	await page.getByRole('button', { name: /^Butt cap/ }).click();
+	await expect(strings(page)).toBeVisible();
+	const wide = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
+	expect(wide).toBeLessThanOrEqual(0);
+});
