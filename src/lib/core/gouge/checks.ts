@@ -1,15 +1,13 @@
 import type { Check } from '../figure/types';
 import { verdictOf } from '../figure/verdict';
 import type { GOUGE_FIGURES } from './figures';
-import { HAND_GOUGE_MM_S, HAND_MARK_MM_S } from './removal';
+import { HAND_GOUGE_MM_S, HAND_MARK_MM_S, HAND_TELLS_MM_S } from './removal';
 import { isMark } from './targets';
 import type { GougeRefusal, GougeView } from './workings';
 
 /** A question asked of a figure of this room. */
 type Asked = Check<keyof typeof GOUGE_FIGURES>;
 const station = 'gouge' as const;
-/** No hand tells travels apart that are closer than this. */
-const HAND_MM_S = 0.1;
 
 const WHY: Record<GougeRefusal, string> = {
 	nozzle: 'no gouging nozzle',
@@ -44,7 +42,7 @@ export function gougeChecks({ inputs, gouging: g }: GougeView): Asked[] {
 		const speeds = g.layout.strings.map(({ speedMmS }) => speedMmS);
 		const [slow, fast] = isMark(inputs.cut.gouge.target) ? HAND_MARK_MM_S : HAND_GOUGE_MM_S;
 		const spare = Math.min(Math.min(...speeds) - slow, fast - Math.max(...speeds));
-		const hurried = spare < -HAND_MM_S;
+		const hurried = spare < -HAND_TELLS_MM_S;
 		checks.push({
 			id: 'gouge.speedMmS',
 			station,

@@ -33,9 +33,15 @@ export const GOUGE_FIGURES = {
 		'Gouging amps',
 		'current',
 		(w) => w.gouging.outputA,
-		({ inputs: { cut } }) =>
-			cut.gouge.outputA !== null ? 'asked' : isLight(cut.gouge.target) ? 'light' : 'full',
-		{ full: 'D', light: 'R', asked: 'A' }
+		({ inputs: { cut }, gouging: g }) =>
+			cut.gouge.outputA !== null
+				? 'asked'
+				: g.outputA < g.usualA
+					? 'fewer'
+					: isLight(cut.gouge.target)
+						? 'light'
+						: 'full',
+		{ full: 'D', fewer: 'M', light: 'R', asked: 'A' }
 	),
 	'gouge.stringS': banded(
 		several('Seconds of the longest string', 'time', (w) => w.gouging.longestS, made, {

@@ -88,6 +88,11 @@ export function gougeFindings(w: GougeView): Finding[] {
 	const { target, angleFromPlateDeg } = inputs.cut.gouge;
 	if (!g.hasNozzle)
 		findings.say('advice', 'With the ordinary parts: light touches, and look at the nozzle often.');
+	if (g.layout && inputs.cut.gouge.outputA === null && g.outputA < g.usualA)
+		findings.say(
+			'advice',
+			told`${amps(g.usualA)} would go faster than a hand here: turned down to ${amps(g.outputA)}.`
+		);
 	if (g.layout && g.nozzle) {
 		const widest = Math.max(...g.layout.strings.map((s) => s.toMm - s.fromMm));
 		const [, most] = BORE_WIDTHS;

@@ -14,6 +14,7 @@ export const GOUGE_PLAIN = {
 	},
 	'gouge.currentA': {
 		full: 'All that cutter and nozzle bear: {value} make a wide soft arc.',
+		fewer: 'The most that a hand follows: full amps are too much for so little metal.',
 		light: 'Marks, dimples and tacks take about {I_p}.',
 		asked: 'You asked for {I}.'
 	},

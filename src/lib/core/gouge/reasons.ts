@@ -58,6 +58,12 @@ export const GOUGE_REASONS = {
 				I_noz: given('what the nozzle bears', 'current', 'D', (w) => w.gouging.mostA)
 			}
 		},
+		fewer: {
+			formula: 'I',
+			source:
+				'Full amps go faster than a hand here: the most that it follows, by tenths downwards [own]',
+			inputs: { I: given('amps that a hand follows', 'current', 'M', (w) => w.gouging.outputA) }
+		},
 		light: {
 			formula: 'min(I_most, max(I_p, I_min))',
 			source: 'Marks, dimples and tacks take few amps (common practice)',

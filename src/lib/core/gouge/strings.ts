@@ -65,6 +65,8 @@ const WORTH = 0.15;
 const HURRY_MOST = 1.5;
 const HURRIES = [1.25, HURRY_MOST];
 const LAST_WORTH = 0.03;
+/** Where no more strings go, so many times what may stand is left all the same [own]. */
+const LEFT_MOST = 1.7;
 
 /** A section as numbers. */
 interface Ground {
@@ -166,15 +168,15 @@ type Tried = NonNullable<ReturnType<typeof stringAt>>;
 /** Asked-for metal counts, metal beside it counts against a string, and so does a weave, a little. */
 const worthOf = (s: Tried) => s.askedMm2 - 0.5 * (s.areaMm2 - s.askedMm2) - 0.02 * s.weaveMm;
 
-/** What still stands over what was asked for; `over`: somewhere more than may stand there. */
+/** What still stands over what was asked for; `over`: so many times what may stand there, at the worst place. */
 function standing(g: Ground, floor: number[]) {
-	let [leftMm, leftMm2, over] = [0, 0, false];
+	let [leftMm, leftMm2, over] = [0, 0, 0];
 	for (let i = 0; i < POINTS; i++) {
 		const left = g.bottom[i]! - floor[i]!;
 		if (left <= 0) continue;
 		leftMm = Math.max(leftMm, left);
 		leftMm2 += left * g.stepMm;
-		if (left > g.section.mayStandMm(g.xs[i]!)) over = true;
+		over = Math.max(over, left / g.section.mayStandMm(g.xs[i]!));
 	}
 	return { leftMm, leftMm2, over };
 }
@@ -203,12 +205,16 @@ function pushedAt(section: Section, g: Ground, hand: Hand, slowest: number): Lay
 	);
 	const strings: GougeString[] = [];
 	let floor = g.top;
-	while (standing(g, floor).over) {
+	while (standing(g, floor).over > 1) {
 		if (strings.length === STRINGS_MOST) return undefined;
 		const best =
 			bestOf(g, floor, hand, paces, WORTH) ??
 			bestOf(g, floor, hand, [...paces, ...HURRIES.map((more) => more * fast)], LAST_WORTH);
-		if (!best) return undefined;
+		// No string goes any more: a little over what may stand is told, and left to the grinder.
+		if (!best) {
+			if (standing(g, floor).over > LEFT_MOST || strings.length === 0) return undefined;
+			break;
+		}
 		const { curve, askedMm2: _, wideMm: __, ...string } = best;
 		const before = floor;
 		floor = floor.map((y, i) =>

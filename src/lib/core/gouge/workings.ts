@@ -15,6 +15,7 @@ import {
 	PRECISE_A,
 	HAND_GOUGE_MM_S,
 	HAND_MARK_MM_S,
+	HAND_TELLS_MM_S,
 	removalEnergyJPerKg,
 	removalKgS,
 	removalMm3S
@@ -64,8 +65,9 @@ export interface GougeWorkings {
 	grindMm: number;
 	/** Must stay of the plate. */
 	keepMm: number;
-	/** The most that machine and nozzle bear. */
+	/** The most that machine and nozzle bear; and what such a target usually takes. */
 	mostA: number;
+	usualA: number;
 	outputA: number;
 	arcVoltageV: number;
 	removalJPerKg: number;
@@ -138,6 +140,85 @@ function layoutFor(key: string, make: () => Layout | undefined): Layout | undefi
 	return remembered.get(key);
 }
 
+/** The job itself, with what was left to us filled in. */
+function jobOf(cut: GougedCut) {
+	const { gouge } = cut;
+	const { target } = gouge;
+	const plateMm = gouge.plateMm ?? cut.thicknessMm;
+	const into = goesIntoPlate(target);
+	const usualMm = target === 'fillet' ? GRIND_MM.fillet : GRIND_MM.other;
+	const grindMm = into ? 0 : (gouge.grindMm ?? usualMm);
+	const keepMm = gouge.keepMm ?? ligamentMm(plateMm);
+	const mostMm = into ? Math.max(0, plateMm - keepMm) : Infinity;
+	return {
+		metal: METALS[gouge.metal ?? cut.metal],
+		plateMm,
+		lengthMm: gouge.lengthMm ?? cut.lengthMm,
+		into,
+		grindMm,
+		keepMm,
+		mostMm,
+		section: sectionOf({ ...gouge, grindMm }, mostMm)
+	};
+}
+type GrooveJob = ReturnType<typeof jobOf>;
+
+/** Nozzle, amps, and what model and test grooves say of them. */
+function toolsOf(
+	bench: ShopBench,
+	plate: PlateInput,
+	gouge: Gouge,
+	{ metal }: GrooveJob,
+	evidence: GougeEvidence
+) {
+	const light = isLight(gouge.target);
+	const nozzle = gougeNozzle(bench, gouge.outputA ?? (light ? PRECISE_A : null)) ?? null;
+	const ratingA = nozzle?.ratingA ?? bench.torch.fittedA;
+	const mostA = Math.min(plate.outputMaxA, ratingA);
+	const read = evidence.gouge[grooveKey(metal.id, ratingA)];
+	const shape = factorOf(read?.shape, SHAPE_PRIOR);
+	return {
+		nozzle,
+		mostA,
+		usualA: light ? Math.min(mostA, Math.max(PRECISE_A, bench.cutter.outputMinA)) : mostA,
+		removalJPerKg: removalEnergyJPerKg(metal),
+		removal: factorOf(read?.removal, REMOVAL_PRIOR),
+		shape,
+		depthOverWidth: shape.factor * depthOverWidth(gouge.angleFromPlateDeg)
+	};
+}
+type GrooveTools = ReturnType<typeof toolsOf>;
+
+/** Why it cannot be made, before any string is looked for. */
+function refusalOf(
+	{ cutter }: ShopBench,
+	{ target, outputA, angleFromPlateDeg }: Gouge,
+	{ into, section, mostMm }: GrooveJob,
+	{ nozzle, mostA }: GrooveTools
+): GougeRefusal | undefined {
+	if (!nozzle && !isLight(target)) return 'nozzle';
+	if (outputA !== null && (outputA > mostA || outputA < cutter.outputMinA)) return 'amps';
+	if (isSpot(target)) return undefined;
+	const [flat, steep] = GROOVE_ANGLE_DEG;
+	if (angleFromPlateDeg < flat || angleFromPlateDeg > steep) return 'angle';
+	if (section.depthMm <= 0) return 'small';
+	if (into && section.depthMm > mostMm + 1e-9) return 'plate';
+	if (into && section.depthMm > section.widthMm) return 'deep';
+	return undefined;
+}
+
+/** Where full amps are too much for a hand, so much fewer are tried, down to the least of the cutter. */
+const FEWER = 0.9;
+const CALM_SHARE = 0.5;
+function ampsToTry({ cutter }: ShopBench, { outputA }: Gouge, { usualA }: GrooveTools): number[] {
+	if (outputA !== null) return [outputA];
+	const least = Math.ceil(cutter.outputMinA);
+	const list = [usualA];
+	for (let amps = usualA; amps > least;)
+		list.push((amps = Math.max(least, Math.floor(amps * FEWER))));
+	return list;
+}
+
 export function gougeWorkings(
 	bench: ShopBench,
 	plate: PlateInput,
@@ -145,104 +226,56 @@ export function gougeWorkings(
 	evidence: GougeEvidence
 ): GougeWorkings {
 	const { gouge } = cut;
-	const { target, angleFromPlateDeg, way } = gouge;
-	const metal = METALS[gouge.metal ?? cut.metal];
-	const plateMm = gouge.plateMm ?? cut.thicknessMm;
-	const lengthMm = gouge.lengthMm ?? cut.lengthMm;
-	const into = goesIntoPlate(target);
-	const grindMm = into
-		? 0
-		: (gouge.grindMm ?? (target === 'fillet' ? GRIND_MM.fillet : GRIND_MM.other));
-	const keepMm = gouge.keepMm ?? ligamentMm(plateMm);
-
-	const nozzle = gougeNozzle(bench, gouge.outputA) ?? null;
-	const ratingA = nozzle?.ratingA ?? bench.torch.fittedA;
-	const mostA = Math.min(plate.outputMaxA, ratingA);
-	const usualA = isLight(target)
-		? Math.min(mostA, Math.max(PRECISE_A, bench.cutter.outputMinA))
-		: mostA;
-	const outputA = gouge.outputA ?? usualA;
-	const arcV = arcVoltageV(bench, outputA);
-	const removalJPerKg = removalEnergyJPerKg(metal);
-	const read = evidence.gouge[grooveKey(metal.id, ratingA)];
-	const removal = factorOf(read?.removal, REMOVAL_PRIOR);
-	const shape = factorOf(read?.shape, SHAPE_PRIOR);
-	const kgS = removal.factor * removalKgS(outputA * arcV, removalJPerKg);
-	const mm3S = removalMm3S(kgS, metal.densityKgM3);
-	const ratio = shape.factor * depthOverWidth(angleFromPlateDeg);
-	const mostMm = into ? Math.max(0, plateMm - keepMm) : Infinity;
-	const section = sectionOf({ ...gouge, grindMm }, mostMm);
-
-	const refused = ((): GougeRefusal | undefined => {
-		if (!nozzle && !isLight(target)) return 'nozzle';
-		if (outputA > mostA || outputA < bench.cutter.outputMinA) return 'amps';
-		if (isSpot(target)) return undefined;
-		const [flat, steep] = GROOVE_ANGLE_DEG;
-		if (angleFromPlateDeg < flat || angleFromPlateDeg > steep) return 'angle';
-		if (section.depthMm <= 0) return 'small';
-		if (into && section.depthMm > mostMm + 1e-9) return 'plate';
-		if (into && section.depthMm > section.widthMm) return 'deep';
-		return undefined;
-	})();
-
-	const spotS =
-		isSpot(target) && !refused ? spotMm3(gouge.widthMm, gouge.depthMm) / mm3S : undefined;
-	const hand = {
-		removalMm3S: mm3S,
-		depthOverWidth: ratio,
-		speedMmS: isMark(target) ? HAND_MARK_MM_S : HAND_GOUGE_MM_S,
-		deepestMm: way === 'light' ? LIGHT_MM : Infinity
+	const job = jobOf(cut);
+	const { metal, section, lengthMm } = job;
+	const tools = toolsOf(bench, plate, gouge, job, evidence);
+	const refused = refusalOf(bench, gouge, job, tools);
+	const spot = isSpot(gouge.target);
+	const kgSAt = (amps: number) =>
+		tools.removal.factor * removalKgS(amps * arcVoltageV(bench, amps), tools.removalJPerKg);
+	const layoutAt = (amps: number) => {
+		const hand = {
+			removalMm3S: removalMm3S(kgSAt(amps), metal.densityKgM3),
+			depthOverWidth: tools.depthOverWidth,
+			speedMmS: isMark(gouge.target) ? HAND_MARK_MM_S : HAND_GOUGE_MM_S,
+			deepestMm: gouge.way === 'light' ? LIGHT_MM : Infinity
+		};
+		const { target, widthMm, depthMm, legMm, rootRadiusMm } = gouge;
+		const sizes = [target, widthMm, depthMm, legMm, rootRadiusMm, job.grindMm, job.mostMm];
+		const key = [...sizes, hand.removalMm3S, hand.depthOverWidth, hand.deepestMm, hand.speedMmS];
+		return layoutFor(key.join(), () => layoutOf(section, hand));
 	};
-	const { widthMm, depthMm, legMm, rootRadiusMm } = gouge;
-	const key = [
-		target,
-		widthMm,
-		depthMm,
-		legMm,
-		rootRadiusMm,
-		grindMm,
-		mostMm,
-		mm3S,
-		ratio,
-		way
-	].join();
-	const layout =
-		gouge.asked && !refused && !isSpot(target)
-			? layoutFor(key, () => layoutOf(section, hand))
-			: undefined;
-	const cannot = gouge.asked && !refused && !isSpot(target) && !layout;
+	const tries = ampsToTry(bench, gouge, tools);
+	const lines = gouge.asked && !refused && !spot;
+	// The most amps at which no string hurries the hand, not far below full; else the most that do at all.
+	const [, fast] = isMark(gouge.target) ? HAND_MARK_MM_S : HAND_GOUGE_MM_S;
+	const calm = (amps: number) =>
+		amps >= CALM_SHARE * tools.usualA &&
+		layoutAt(amps)?.strings.every(({ speedMmS }) => speedMmS <= fast + HAND_TELLS_MM_S);
+	const outputA = (lines ? (tries.find(calm) ?? tries.find(layoutAt)) : undefined) ?? tries[0]!;
+	const layout = lines ? layoutAt(outputA) : undefined;
+
+	const removalKgPerS = kgSAt(outputA);
+	const spotMm3Each = spotMm3(gouge.widthMm, gouge.depthMm);
+	const spotS =
+		spot && !refused ? spotMm3Each / removalMm3S(removalKgPerS, metal.densityKgM3) : undefined;
 	const stringsS = layout?.strings.map(({ speedMmS }) => lengthMm / speedMmS);
-	const half = EIGHT_IN_TEN * removal.spread;
+	const half = EIGHT_IN_TEN * tools.removal.spread;
 	return {
+		...job,
+		...tools,
 		asked: gouge.asked,
-		hasNozzle: nozzle !== null,
-		nozzle,
-		refused: refused ?? (cannot ? 'hand' : undefined),
-		metal,
-		plateMm,
-		lengthMm,
-		grindMm,
-		keepMm,
-		mostA,
+		hasNozzle: tools.nozzle !== null,
+		refused: refused ?? (lines && !layout ? 'hand' : undefined),
 		outputA,
-		arcVoltageV: arcV,
-		removalJPerKg,
-		removal,
-		shape,
-		removalKgS: kgS,
-		depthOverWidth: ratio,
-		section,
+		arcVoltageV: arcVoltageV(bench, outputA),
+		removalKgS: removalKgPerS,
 		layout,
 		spotS,
-		pieceMm3:
-			spotS !== undefined
-				? spotMm3(gouge.widthMm, gouge.depthMm)
-				: layout
-					? layout.areaMm2 * lengthMm
-					: null,
+		pieceMm3: spotS !== undefined ? spotMm3Each : layout ? layout.areaMm2 * lengthMm : null,
 		pieceS: spotS ?? stringsS?.reduce((sum, s) => sum + s, 0) ?? null,
 		longestS: spotS ?? (stringsS ? Math.max(...stringsS) : null),
-		leftPlateMm: into && layout ? plateMm - layout.reachMm : null,
+		leftPlateMm: job.into && layout ? job.plateMm - layout.reachMm : null,
 		airBar: gougeAirBar(bench),
 		timeBand: [Math.exp(-half), Math.exp(half)]
 	};

@@ -386,6 +386,10 @@ Object.assign(SITUATIONS, {
 			}
 		}
 	),
+	'a small fillet, faster than a hand at full amps': inputs(
+		{},
+		{ gouge: { ...DEFAULT_CUT.gouge, asked: true, target: 'fillet', legMm: 3 } }
+	),
 	'tack welds': inputs(
 		{},
 		{
