@@ -119,6 +119,20 @@ test('the groove is read: one thing to change, with its figure', async ({ page }
 	await expect(page.getByTestId('correction')).toContainText(/Faster, about [\d.]+ mm\/s/);
 });
 
+test('a string is paced as a dry run, with the angle to hold', async ({ page }) => {
+	await page.goto('/gouge?groove=1#pace-groove');
+	const pacer = page.getByRole('region', { name: 'Pacer' });
+	await expect(pacer).toContainText('Hold 40° from the plate all along');
+	const seconds = await page
+		.getByLabel('Gouging card')
+		.getByText(/^\d+\.\d+s?$/)
+		.first()
+		.textContent();
+	await expect(pacer.getByTestId('pacer')).toContainText(seconds!.replace('s', ''));
+	await pacer.getByRole('button', { name: /Pace me/ }).click();
+	await expect(pacer.getByRole('button', { name: /Stop/ })).toBeVisible();
+});
+
 test('its card prints on one A6 sheet, with the change-over of the parts', async ({ page }) => {
 	await page.goto('/gouge?groove=1&gx=fillet&gz=8&gl=420&gt=12&gn=4&gi=40');
 	await page.getByRole('link', { name: 'Print card' }).click();

@@ -10,6 +10,15 @@
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	/** The dry run: power off, torch over the line, and the hand moves from mark to mark on the beat. */
+	let {
+		paced,
+		hold
+	}: {
+		/** Another line than the planned cut. */
+		paced?: { speedMmS: number; lengthMm: number };
+		/** What the other hand is to mind. */
+		hold?: string;
+	} = $props();
 	const bench = getWorkbench();
 	const pacer = new Pacer();
 	let pxPerMm = $state(NOMINAL_PX_PER_MM);
@@ -18,8 +27,8 @@
 	let trackPx = $state(0);
 	let still = $state(false);
 
-	const speedMmS = $derived(bench.calmPlan.figures['setup.speedMmS'].value ?? 0);
-	const lengthMm = $derived(bench.cut.lengthMm);
+	const speedMmS = $derived(paced?.speedMmS ?? bench.calmPlan.figures['setup.speedMmS'].value ?? 0);
+	const lengthMm = $derived(paced?.lengthMm ?? bench.cut.lengthMm);
 	const pace = $derived(
 		speedMmS > 0
 			? paceOf({ speedMmS, lengthMm }, MARKS_MM[bench.units === 'metric' ? 'metric' : 'imperial'])
@@ -108,7 +117,8 @@
 						pace.beatS,
 						'time'
 					)}. Three to count in; a long tone at the end. A pedal that sends a space starts and stops
-					it.{:else}Nothing to pace: it does not go through.{/if}
+					it.{#if hold}
+						<b>{hold}</b>{/if}{:else}Nothing to pace: it does not go through.{/if}
 			</p>
 		</div>
 		<Choice

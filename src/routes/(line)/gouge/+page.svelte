@@ -171,6 +171,20 @@
 	answer="one string on scrap makes strings and seconds yours"
 	load={() => import('$lib/components/Gouge/TestGroove.svelte')}
 />
+{#if groove}
+	{@const string = groove.strings[Math.min(now, groove.strings.length - 1)]!}
+	<Stage
+		when="before"
+		id="pace-groove"
+		title="Dry run of string {Math.min(now, groove.strings.length - 1) + 1}"
+		answer="{bench.say(string.speedMmS, 'speed')} on a beat, torch off"
+		load={() => import('$lib/components/Setup/Pacer.svelte')}
+		props={{
+			paced: { speedMmS: string.speedMmS, lengthMm },
+			hold: `Hold ${bench.say(gouge.angleFromPlateDeg, 'angle')} from the plate all along, and push.`
+		}}
+	/>
+{/if}
 <Stage
 	when="after"
 	id="read-groove"
