@@ -62,7 +62,7 @@ const SHOTS: Shot[] = [
 	},
 	{ name: 'template', path: '/template', wait: 'job' },
 	{ name: 'practice', path: '/practice?len=120', dark: true, trace: true },
-	{ name: 'gouge', path: '/gouge' },
+	{ name: 'gouge', path: '/gouge?groove=1&gx=fillet&gz=8&gl=420&gt=12' },
 	{ name: 'wear', path: '/wear' },
 	{ name: 'log', path: '/log' },
 	{ name: 'bench', path: '/bench' },

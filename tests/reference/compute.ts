@@ -232,10 +232,8 @@ function circleTemplates(i: Inputs) {
 
 /** A fillet as the gouge takes it, nothing left to the grinder. */
 const filletMm2 = (legMm: number) =>
-	sectionOf(
-		{ target: 'fillet', legMm, widthMm: 1, depthMm: 1, rootRadiusMm: 5, grindMm: 0 },
-		Infinity
-	).wholeMm2;
+	sectionOf({ target: 'fillet', legMm, widthMm: 1, depthMm: 1, rootRadiusMm: 5 }, 0, Infinity)
+		.wholeMm2;
 
 export const COMPUTE: Record<string, Compute> = {
 	awg_diameter: (i) => ({
@@ -732,9 +730,10 @@ export const COMPUTE: Record<string, Compute> = {
 		ridge_share: 1 - depthAtMm(1, 1, STEP_SHARE / 2)
 	}),
 	root_radius: (i) => {
-		const size = { target: 'back' as const, widthMm: 1, legMm: 5, grindMm: 0 };
+		const size = { target: 'back' as const, widthMm: 1, legMm: 5 };
 		const { widthMm, depthMm } = sectionOf(
 			{ ...size, depthMm: num(i, 'depth'), rootRadiusMm: num(i, 'radius') },
+			0,
 			Infinity
 		);
 		return { width_mm: widthMm, vertex_radius_mm: widthMm ** 2 / (8 * depthMm) };

@@ -49,10 +49,10 @@ export interface Counted {
 }
 type AgedRow = Omit<EntryRow, 'benchId'> & { wornNm: number };
 /** Columns of the log that follow from its entry: its tally, growth and pit, and what it is searched by. */
-export const DERIVED = `${columns}, growth_nm, pit_nm, thickness_um, output_da, length_mm`;
-export const DERIVED_MARKS = `${marks}, ?, ?, ?, ?, ?`;
+export const DERIVED = `${columns}, growth_nm, pit_nm, thickness_um, output_da, length_mm, metal, start`;
+export const DERIVED_MARKS = `${marks}, ?, ?, ?, ?, ?, ?, ?`;
 /** In the order of {@link DERIVED}: thickness in µm, amps in tenths, length in mm. */
-export function derivedOf(entry: Entry): (number | null)[] {
+export function derivedOf(entry: Entry): (number | string | null)[] {
 	const tally = tallyOf(entry);
 	return [
 		...valuesOf(tally),
@@ -60,7 +60,9 @@ export function derivedOf(entry: Entry): (number | null)[] {
 		entry.kind === 'pit' ? pitNm(entry) : 0,
 		'thicknessMm' in entry ? Math.round(1000 * entry.thicknessMm) : null,
 		'outputA' in entry ? Math.round(10 * entry.outputA) : null,
-		entry.kind === 'cut' || entry.kind === 'groove' ? Math.round(entry.lengthMm) : 0
+		entry.kind === 'cut' || entry.kind === 'groove' ? Math.round(entry.lengthMm) : 0,
+		'metal' in entry ? entry.metal : null,
+		'start' in entry ? entry.start : entry.kind === 'test-cut' ? (entry.took?.start ?? null) : null
 	];
 }
 

@@ -44,12 +44,12 @@ function conditions(benchId: string, q: LogQuery): { sql: string; values: unknow
 		q.kinds.map((kind) => [kind])
 	);
 	either(
-		'instr(data, ?) > 0',
-		q.metals.map((metal) => [`"metal":"${metal}"`])
+		'metal = ?',
+		q.metals.map((metal) => [metal])
 	);
 	either(
-		'instr(data, ?) > 0',
-		q.starts.map((start) => [`"start":"${start}"`])
+		'start = ?',
+		q.starts.map((start) => [start])
 	);
 	if (q.from !== undefined) {
 		parts.push('at >= ?');

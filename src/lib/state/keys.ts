@@ -1,12 +1,13 @@
 import { goto } from '$app/navigation';
 import { tinykeys } from 'tinykeys';
 import { AIMS, METAL_IDS, STATIONS, thicknessStepMm, UNIT_SYSTEMS } from '$lib/core';
+import { GOUGE_RANGES } from '$lib/core/gouge/inputs';
 import { rememberUnits } from './device';
 import type { Workbench } from './workbench.svelte';
 
 export const KEY_HELP: readonly [string, string][] = [
 	['1 – 5', 'station'],
-	['[ ]', 'thickness, or depth on Gouge'],
+	['[ ]', 'thickness, or depth and leg on Gouge'],
 	['M', 'next metal'],
 	['A', 'next aim'],
 	['- =', 'amps'],
@@ -43,7 +44,10 @@ function nudge({ bench, pathname }: Screen, direction: 1 | -1): void {
 	const stepMm = thicknessStepMm(bench.units);
 	const step = (value: number, min: number, max: number) =>
 		Math.min(max, Math.max(min, Math.round(value / stepMm + direction) * stepMm));
-	if (pathname() === '/gouge') bench.setGouge({ depthMm: step(bench.cut.gouge.depthMm, 0.5, 40) });
+	const { gouge } = bench.cut;
+	if (pathname() === '/gouge' && gouge.target === 'fillet')
+		bench.setGouge({ legMm: step(gouge.legMm, ...GOUGE_RANGES.legMm) });
+	else if (pathname() === '/gouge') bench.setGouge({ depthMm: step(gouge.depthMm, 0.5, 40) });
 	else bench.setCut({ thicknessMm: step(bench.cut.thicknessMm, 0.5, 100) });
 	bench.settle();
 }

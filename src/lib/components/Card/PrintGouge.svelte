@@ -16,10 +16,8 @@
 	const station = $derived(bench.plan.stations.gouge);
 	const metal = $derived(METALS[gouge.metal ?? bench.cut.metal].label.toLowerCase());
 	/** As many as fit; the screen has them all. */
-	const SHOWN = 10;
-	const seconds = $derived(
-		groove?.stringS.slice(0, SHOWN).map((s) => bench.show(s, 'time').text) ?? []
-	);
+	const SHOWN = 6;
+	const seconds = $derived(groove?.stringS.slice(0, SHOWN).map((s) => bench.say(s, 'time')) ?? []);
 	const cells = $derived([
 		['Torch', spot ? 'upright' : bench.say(gouge.angleFromPlateDeg, 'angle')],
 		['Air, flowing', bench.sayFigure('gouge.airBar')],
@@ -41,9 +39,12 @@
 		</p>
 		<p class="seconds">
 			{#if spot}<b>{bench.sayFigure('gouge.stringS')}</b> each{:else}<b
-					>{seconds.join(', ')}{groove && groove.strings.length > SHOWN ? ' …' : ''} s</b
+					>{seconds.join(', ')}{groove && groove.strings.length > SHOWN ? ' …' : ''}</b
 				>
-				each for its {bench.say(gouge.lengthMm ?? bench.cut.lengthMm, 'length')}{/if}
+				each for its {bench.say(
+					gouge.lengthMm ?? bench.cut.lengthMm,
+					'length'
+				)}{/if}{#if gouge.pieces > 1}, {gouge.pieces} pieces{/if}
 		</p>
 	{/if}
 	<dl>

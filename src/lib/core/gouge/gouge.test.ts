@@ -24,8 +24,7 @@ const SIZE: TargetSize = {
 	widthMm: 7,
 	depthMm: 2.5,
 	legMm: 6,
-	rootRadiusMm: 5,
-	grindMm: 0.5
+	rootRadiusMm: 5
 };
 const handAt = (amps: number, angleDeg = 40): Hand => ({
 	removalMm3S: removalMm3S(removalKgS(amps * 100, REMOVAL_J_PER_KG_STEEL), 7850),
@@ -107,6 +106,7 @@ describe('a section', () => {
 	it('of a fillet has the triangle and its convexity, and keeps the grinder’s share at both plates', () => {
 		const { wholeMm2, depthMm, bottomMm, staysMm, topMm } = sectionOf(
 			{ ...SIZE, target: 'fillet', legMm: 8 },
+			0.5,
 			Infinity
 		);
 		expect(wholeMm2).toBeCloseTo(36.8, 9);
@@ -136,8 +136,7 @@ describe('the strings of a section', () => {
 		widthMm: number(3, 30),
 		depthMm: number(0.6, 8),
 		legMm: number(3, 14),
-		rootRadiusMm: number(3, 8),
-		grindMm: number(0, 1)
+		rootRadiusMm: number(3, 8)
 	});
 	it('property: take what they tell, stay out of what must stay, and leave what they say', () => {
 		fc.assert(
@@ -145,8 +144,9 @@ describe('the strings of a section', () => {
 				ANY,
 				fc.constantFrom(20, 30, 45, 80),
 				fc.constantFrom(35, 40, 45),
-				(size, amps, angle) => {
-					const section = sectionOf(size, 20);
+				number(0, 1),
+				(size, amps, angle, grindMm) => {
+					const section = sectionOf(size, grindMm, 20);
 					const hand = handAt(amps, angle);
 					const layout = layoutOf(section, hand);
 					if (!layout) return;
@@ -182,7 +182,7 @@ describe('the strings of a section', () => {
 
 	it('are one for a groove as the bore makes it, at the travel of the trade', () => {
 		// 45 A, 40°: about 7 mm wide, near 8 mm/s (5 to 8 mm at 16 to 6.4 mm/s, common practice).
-		const [only, ...more] = layoutOf(sectionOf(SIZE, 4), handAt(45))!.strings;
+		const [only, ...more] = layoutOf(sectionOf(SIZE, 0.5, 4), handAt(45))!.strings;
 		expect(more).toEqual([]);
 		expect(only!.speedMmS).toBeGreaterThan(6);
 		expect(only!.speedMmS).toBeLessThan(11);
@@ -192,7 +192,7 @@ describe('the strings of a section', () => {
 
 	it('are more with fewer amps', () => {
 		const count = (amps: number) =>
-			layoutOf(sectionOf({ ...SIZE, target: 'fillet', legMm: 10 }, 20), handAt(amps))!.strings
+			layoutOf(sectionOf({ ...SIZE, target: 'fillet', legMm: 10 }, 0.5, 20), handAt(amps))!.strings
 				.length;
 		expect(count(20)).toBeGreaterThan(count(45));
 		expect(count(45)).toBeGreaterThan(count(80));
@@ -200,7 +200,7 @@ describe('the strings of a section', () => {
 
 	it('reach the bottom of a groove: what it is for lies there', () => {
 		for (const depthMm of [2, 3, 4, 6]) {
-			const layout = layoutOf(sectionOf({ ...SIZE, widthMm: 15, depthMm }, 20), handAt(45))!;
+			const layout = layoutOf(sectionOf({ ...SIZE, widthMm: 15, depthMm }, 0, 20), handAt(45))!;
 			const middle = Math.floor(layout.xs.length / 2);
 			expect(layout.strings.at(-1)!.floor[middle]!).toBeGreaterThan(depthMm - 0.26);
 		}

@@ -42,8 +42,6 @@ export interface TargetSize {
 	legMm: number;
 	/** At the bottom of a back-gouge. */
 	rootRadiusMm: number;
-	/** Left for the grinder. */
-	grindMm: number;
 }
 
 export interface Section {
@@ -129,10 +127,10 @@ function standing(widthMm: number, heightMm: number, grindMm: number, round: boo
 }
 
 /**
- * Section of what is asked for; `mostMm`: how deep the plate may be entered. A back-gouge's parabola has the root radius asked for: R = w²/(8·d).
+ * Section of what is asked for; `grindMm` is left for the grinder, `mostMm`: how deep the plate may be entered. A back-gouge's parabola has the root radius asked for: R = w²/(8·d).
  */
-export function sectionOf(size: TargetSize, mostMm: number): Section {
-	const { target, widthMm, depthMm, legMm, rootRadiusMm, grindMm } = size;
+export function sectionOf(size: TargetSize, grindMm: number, mostMm: number): Section {
+	const { target, widthMm, depthMm, legMm, rootRadiusMm } = size;
 	if (target === 'fillet') return fillet(legMm, grindMm);
 	if (target === 'butt') return standing(widthMm, depthMm, grindMm, true);
 	if (target === 'facing') return standing(widthMm, depthMm, grindMm, false);

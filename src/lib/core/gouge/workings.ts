@@ -158,7 +158,7 @@ function jobOf(cut: GougedCut) {
 		grindMm,
 		keepMm,
 		mostMm,
-		section: sectionOf({ ...gouge, grindMm }, mostMm)
+		section: sectionOf(gouge, grindMm, mostMm)
 	};
 }
 type GrooveJob = ReturnType<typeof jobOf>;
@@ -219,51 +219,71 @@ function ampsToTry({ cutter }: ShopBench, { outputA }: Gouge, { usualA }: Groove
 	return list;
 }
 
+const removalAt = (bench: ShopBench, tools: GrooveTools, amps: number): number =>
+	tools.removal.factor * removalKgS(amps * arcVoltageV(bench, amps), tools.removalJPerKg);
+
+/**
+ * Strings, and the amps for them: the most at which none hurries the hand, not far below full; else the most
+ * that do at all.
+ */
+function linesOf(bench: ShopBench, gouge: Gouge, job: GrooveJob, tools: GrooveTools) {
+	const speedMmS = isMark(gouge.target) ? HAND_MARK_MM_S : HAND_GOUGE_MM_S;
+	const deepestMm = gouge.way === 'light' ? LIGHT_MM : Infinity;
+	const { depthOverWidth: ratio } = tools;
+	const { target, widthMm, depthMm, legMm, rootRadiusMm } = gouge;
+	const sizes = [target, widthMm, depthMm, legMm, rootRadiusMm, job.grindMm, job.mostMm];
+	const layoutAt = (amps: number) => {
+		const mm3S = removalMm3S(removalAt(bench, tools, amps), job.metal.densityKgM3);
+		return layoutFor([...sizes, mm3S, ratio, deepestMm, speedMmS].join(), () =>
+			layoutOf(job.section, { removalMm3S: mm3S, depthOverWidth: ratio, speedMmS, deepestMm })
+		);
+	};
+	const calm = (amps: number) =>
+		amps >= CALM_SHARE * tools.usualA &&
+		layoutAt(amps)?.strings.every((s) => s.speedMmS <= speedMmS[1] + HAND_TELLS_MM_S);
+	const tries = ampsToTry(bench, gouge, tools);
+	const outputA = tries.find(calm) ?? tries.find(layoutAt) ?? tries[0]!;
+	return { outputA, layout: layoutAt(outputA) };
+}
+
 export function gougeWorkings(
 	bench: ShopBench,
 	plate: PlateInput,
 	cut: GougedCut,
 	evidence: GougeEvidence
-): GougeWorkings {
+): GougePlanned {
 	const { gouge } = cut;
 	const job = jobOf(cut);
-	const { metal, section, lengthMm } = job;
+	const { metal, lengthMm } = job;
 	const tools = toolsOf(bench, plate, gouge, job, evidence);
 	const refused = refusalOf(bench, gouge, job, tools);
 	const spot = isSpot(gouge.target);
-	const kgSAt = (amps: number) =>
-		tools.removal.factor * removalKgS(amps * arcVoltageV(bench, amps), tools.removalJPerKg);
-	const layoutAt = (amps: number) => {
-		const hand = {
-			removalMm3S: removalMm3S(kgSAt(amps), metal.densityKgM3),
-			depthOverWidth: tools.depthOverWidth,
-			speedMmS: isMark(gouge.target) ? HAND_MARK_MM_S : HAND_GOUGE_MM_S,
-			deepestMm: gouge.way === 'light' ? LIGHT_MM : Infinity
-		};
-		const { target, widthMm, depthMm, legMm, rootRadiusMm } = gouge;
-		const sizes = [target, widthMm, depthMm, legMm, rootRadiusMm, job.grindMm, job.mostMm];
-		const key = [...sizes, hand.removalMm3S, hand.depthOverWidth, hand.deepestMm, hand.speedMmS];
-		return layoutFor(key.join(), () => layoutOf(section, hand));
-	};
-	const tries = ampsToTry(bench, gouge, tools);
 	const lines = gouge.asked && !refused && !spot;
-	// The most amps at which no string hurries the hand, not far below full; else the most that do at all.
-	const [, fast] = isMark(gouge.target) ? HAND_MARK_MM_S : HAND_GOUGE_MM_S;
-	const calm = (amps: number) =>
-		amps >= CALM_SHARE * tools.usualA &&
-		layoutAt(amps)?.strings.every(({ speedMmS }) => speedMmS <= fast + HAND_TELLS_MM_S);
-	const outputA = (lines ? (tries.find(calm) ?? tries.find(layoutAt)) : undefined) ?? tries[0]!;
-	const layout = lines ? layoutAt(outputA) : undefined;
+	const found = lines ? linesOf(bench, gouge, job, tools) : undefined;
+	const outputA = found?.outputA ?? gouge.outputA ?? tools.usualA;
+	const layout = found?.layout;
 
-	const removalKgPerS = kgSAt(outputA);
+	const removalKgPerS = removalAt(bench, tools, outputA);
 	const spotMm3Each = spotMm3(gouge.widthMm, gouge.depthMm);
 	const spotS =
 		spot && !refused ? spotMm3Each / removalMm3S(removalKgPerS, metal.densityKgM3) : undefined;
 	const stringsS = layout?.strings.map(({ speedMmS }) => lengthMm / speedMmS);
 	const half = EIGHT_IN_TEN * tools.removal.spread;
+	// Field by field: an object that is spread into another costs more than all of this.
 	return {
-		...job,
-		...tools,
+		metal,
+		plateMm: job.plateMm,
+		lengthMm,
+		grindMm: job.grindMm,
+		keepMm: job.keepMm,
+		section: job.section,
+		nozzle: tools.nozzle,
+		mostA: tools.mostA,
+		usualA: tools.usualA,
+		removalJPerKg: tools.removalJPerKg,
+		removal: tools.removal,
+		shape: tools.shape,
+		depthOverWidth: tools.depthOverWidth,
 		asked: gouge.asked,
 		hasNozzle: tools.nozzle !== null,
 		refused: refused ?? (lines && !layout ? 'hand' : undefined),
@@ -277,7 +297,12 @@ export function gougeWorkings(
 		longestS: spotS ?? (stringsS ? Math.max(...stringsS) : null),
 		leftPlateMm: job.into && layout ? job.plateMm - layout.reachMm : null,
 		airBar: gougeAirBar(bench),
-		timeBand: [Math.exp(-half), Math.exp(half)]
+		timeBand: [Math.exp(-half), Math.exp(half)],
+		// The whole Plan fills these in.
+		carries: undefined,
+		shade: 0,
+		pieceWear: null,
+		piecesLeft: null
 	};
 }
 

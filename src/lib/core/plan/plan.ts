@@ -4,6 +4,7 @@ import type { Figure } from '../figure/types';
 import type { PlanInputs } from '../inputs/planInputs';
 import { grooveOf } from '../gouge/groove';
 import { startOptions } from '../wear/starts';
+import { noFigures } from './noFigures';
 import { checksOf, FIGURE_IDS, REGISTRY, type FigureId } from './rooms';
 import { trusted } from './trust';
 import type { Plan } from './types';
@@ -11,11 +12,6 @@ import { workings, type Workings } from './workings';
 
 /** Goes up when a model changes, so that saved cards tell which one they came from. */
 export const MODEL_VERSION = '6';
-
-/** Every key in its place: a copy of it is filled several times as fast as an object that grows. */
-const NO_FIGURES = JSON.parse(
-	JSON.stringify(Object.fromEntries(FIGURE_IDS.map((id) => [id, null])))
-) as Record<FigureId, Figure>;
 
 function figureOf(id: FigureId, w: Workings): Figure {
 	const def = REGISTRY[id];
@@ -71,7 +67,7 @@ function choicesOf({
  */
 export function plan(inputs: PlanInputs, { hashed = true } = {}): Plan {
 	const w = workings(inputs);
-	const figures = { ...NO_FIGURES };
+	const figures = noFigures() as unknown as Record<FigureId, Figure>;
 	for (const id of FIGURE_IDS) figures[id] = figureOf(id, w);
 	const checks = checksOf(w);
 	for (const check of checks) {

@@ -11,7 +11,7 @@ import { circuitChecks } from '../circuit/checks';
 import { cutterChecks } from '../cutter/checks';
 import { rankOf, worst } from '../figure/verdict';
 import { HORIZON_S } from '../session/schedule';
-import { gougeWorkings, type GougePlanned, type GougeWorkings } from '../gouge/workings';
+import { gougeWorkings, type GougePlanned } from '../gouge/workings';
 import { shades } from '../safety/shade';
 import { growthUm, nozzleLoad } from '../wear/electrode';
 import { useOfStart } from '../wear/starts';
@@ -48,16 +48,15 @@ export interface Workings extends Carried {
 	lineAirL: number | null;
 }
 
-/** The groove with what circuit, cutter, air and parts say to its amps and pace. */
+/** Fills in what circuit, cutter, air and parts say to its amps and pace. */
 function gougePlanned(
 	{ inputs, wiring: w, wearing }: Pick<Workings, 'inputs' | 'wiring' | 'wearing'>,
-	g: GougeWorkings,
+	g: GougePlanned,
 	at: (outputA: number, work: Work) => Electric & { heat: HeatWorkings }
 ): GougePlanned {
 	const { bench, evidence } = inputs;
-	const shade = shades(g.outputA, bench.supply.system).advised;
-	if (g.pieceS === null || !g.asked)
-		return { ...g, shade, carries: undefined, pieceWear: null, piecesLeft: null };
+	g.shade = shades(g.outputA, bench.supply.system).advised;
+	if (g.pieceS === null || !g.asked) return g;
 	// One string after the other, with the pause of this work between them, and then it is done.
 	const starts = g.layout?.strings.length ?? 1;
 	const arcS = Math.max(0.1, g.longestS!);
@@ -90,18 +89,14 @@ function gougePlanned(
 		loadMin: arcMin * nozzleLoad(g.outputA, nozzle.ratingA),
 		pilotS: 0
 	};
-	const pieceWear = leftUm > 0 ? growthUm(use, electrode.rates) / leftUm : Infinity;
-	return {
-		...g,
-		shade,
-		carries: worst(
-			[...circuitChecks(view), ...cutterChecks(view), ...airChecks(view)].filter(
-				({ verdict }) => rankOf(verdict) > 0
-			)
-		),
-		pieceWear,
-		piecesLeft: Math.floor(1 / pieceWear + 1e-9)
-	};
+	g.pieceWear = leftUm > 0 ? growthUm(use, electrode.rates) / leftUm : Infinity;
+	g.piecesLeft = Math.floor(1 / g.pieceWear + 1e-9);
+	g.carries = worst(
+		[...circuitChecks(view), ...cutterChecks(view), ...airChecks(view)].filter(
+			({ verdict }) => rankOf(verdict) > 0
+		)
+	);
+	return g;
 }
 
 /** `solveAmps` false leaves out the search for the most amps, for what asks only for verdicts. */

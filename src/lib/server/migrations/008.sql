@@ -46,7 +46,10 @@ FROM stock;
 DROP TABLE stock;
 ALTER TABLE stock_now RENAME TO stock;
 
--- What is found in the log is counted from the index alone.
+-- What is found in the log is counted from the index alone. Derived from the row, as its sums are.
+ALTER TABLE log ADD COLUMN metal TEXT;
+ALTER TABLE log ADD COLUMN start TEXT;
 DROP INDEX log_by_time;
-CREATE INDEX log_by_time ON log (bench_id, at, id, kind, starts, arc_ms, length_mm, thickness_um, output_da)
+CREATE INDEX log_by_time
+	ON log (bench_id, at, id, kind, starts, arc_ms, length_mm, thickness_um, output_da, metal, start)
 	WHERE undone = 0;
