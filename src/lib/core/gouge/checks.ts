@@ -16,6 +16,7 @@ const WHY: Record<GougeRefusal, string> = {
 	plate: 'into the plate',
 	deep: 'deeper than wide',
 	small: 'nothing left to gouge',
+	much: 'too much to gouge',
 	hand: 'no hand can'
 };
 

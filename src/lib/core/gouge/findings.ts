@@ -1,7 +1,7 @@
 import { amps, Findings, said, told } from '../figure/finding';
 import type { Finding } from '../figure/types';
 import { BORE_WIDTHS, naturalWidthMm } from './bore';
-import { layoutOf } from './strings';
+import { layoutOf, STRINGS_MOST } from './strings';
 import { HAND_GOUGE_MM_S, HAND_MARK_MM_S } from './removal';
 import { isMark } from './targets';
 import type { GougeView } from './workings';
@@ -10,7 +10,7 @@ import type { GougeView } from './workings';
 function ampsThatDo({ inputs, gouging: g }: GougeView): number | undefined {
 	const least = Math.ceil(inputs.bench.cutter.outputMinA);
 	const perA = g.removalKgS / (g.metal.densityKgM3 * 1e-9) / g.outputA;
-	for (let share = 0.9; share > 0.2; share -= 0.1) {
+	for (let share = 0.85; share > 0.2; share -= 0.15) {
 		const outputA = Math.floor(g.outputA * share);
 		if (outputA < least) return undefined;
 		const layout = layoutOf(g.section, {
@@ -20,6 +20,7 @@ function ampsThatDo({ inputs, gouging: g }: GougeView): number | undefined {
 			speedMmS: isMark(inputs.cut.gouge.target) ? HAND_MARK_MM_S : HAND_GOUGE_MM_S,
 			deepestMm: Infinity
 		});
+		if (layout === 'many') return undefined;
 		if (layout) return outputA;
 	}
 	return undefined;
@@ -63,6 +64,11 @@ function refusal(w: GougeView, findings: Findings): void {
 			return findings.say(
 				'refusal',
 				'Nothing of it is left to gouge once the grinder’s share is off: grind it, or leave less proud.'
+			);
+		case 'much':
+			return findings.say(
+				'refusal',
+				told`More than ${String(STRINGS_MOST)} strings at ${amps(g.outputA)}: cut it out, or grind it.`
 			);
 		case 'hand': {
 			const fewer = ampsThatDo(w);

@@ -51,9 +51,11 @@ export interface Hand {
 }
 
 /** A weave makes a string wider and thinner, up to so many times the straight one's width [own]. */
-export const WEAVE_MOST = 1.5;
-const WEAVES = [1, WEAVE_MOST];
-export const STRINGS_MOST = 40;
+const WEAVES = [1, 1.5];
+/** More than so many is no work for a gouge: it is cut out or ground [own]. */
+export const STRINGS_MOST = 30;
+/** Up to so many strings other travels are tried, to leave them alike. */
+const ALIKE_MOST = 12;
 const POINTS = 97;
 const PLACES = 11;
 const PACES = 4;
@@ -125,17 +127,38 @@ function takes(g: Ground, floor: number[], xMm: number, curve: number, bottomMm:
 	};
 }
 
+/** Section that was asked for and stands within so far of a place, mm². */
+function standsNear(g: Ground, floor: number[], xMm: number, farMm: number): number {
+	const from = Math.max(0, Math.ceil((xMm - farMm - g.xs[0]!) / g.stepMm));
+	const to = Math.min(POINTS - 1, Math.floor((xMm + farMm - g.xs[0]!) / g.stepMm));
+	let sum = 0;
+	for (let i = from; i <= to; i++) sum += Math.max(0, g.bottom[i]! - floor[i]!);
+	return sum * g.stepMm;
+}
+
 /** The string at one place, travel and weave that takes as much as that travel gives; undefined: it cannot. */
 function stringAt(
 	g: Ground,
 	floor: number[],
 	hand: Hand,
-	{ xMm, speedMmS, weave }: { xMm: number; speedMmS: number; weave: number }
+	{
+		xMm,
+		speedMmS,
+		weave,
+		worth
+	}: {
+		xMm: number;
+		speedMmS: number;
+		weave: number;
+		/** The least share of it that was asked for. */ worth: number;
+	}
 ) {
 	const areaMm2 = hand.removalMm3S / speedMmS;
 	// On a flat plate area 2/3·w·d and d = r·w; a weave makes it wider and thinner by as much.
 	const straightMm = Math.sqrt((1.5 * areaMm2) / hand.depthOverWidth);
 	const widthMm = weave * straightMm;
+	// Where too little of what was asked for stands within its reach, it is not worth the search.
+	if (standsNear(g, floor, xMm, widthMm) < worth * areaMm2) return undefined;
 	const curve = (4 * hand.depthOverWidth * straightMm) / weave / widthMm ** 2;
 	let deepest = Infinity;
 	for (let i = 0; i < POINTS; i++)
@@ -148,7 +171,7 @@ function stringAt(
 		least,
 		deepest,
 		(y) => takes(g, floor, xMm, curve, y).areaMm2 < areaMm2,
-		(yes, no) => no - yes < 0.01
+		(yes, no) => no - yes < 0.02
 	);
 	const taken = takes(g, floor, xMm, curve, bottomMm);
 	// Never deeper than wide in one string: nobody sees its bottom.
@@ -188,7 +211,7 @@ function bestOf(g: Ground, floor: number[], hand: Hand, paces: readonly number[]
 		const xMm = (g.section.widthMm / 2) * ((2 * i) / (PLACES - 1) - 1);
 		for (const speedMmS of paces) {
 			for (const weave of WEAVES) {
-				const tried = stringAt(g, floor, hand, { xMm, speedMmS, weave });
+				const tried = stringAt(g, floor, hand, { xMm, speedMmS, weave, worth });
 				if (!tried || tried.askedMm2 < worth * tried.areaMm2) continue;
 				if (!best || worthOf(tried) > worthOf(best) + 1e-9) best = tried;
 			}
@@ -197,7 +220,12 @@ function bestOf(g: Ground, floor: number[], hand: Hand, paces: readonly number[]
 	return best;
 }
 
-function pushedAt(section: Section, g: Ground, hand: Hand, slowest: number): Layout | undefined {
+function pushedAt(
+	section: Section,
+	g: Ground,
+	hand: Hand,
+	slowest: number
+): Layout | 'many' | undefined {
 	const fast = hand.speedMmS[1];
 	const paces = Array.from(
 		{ length: PACES },
@@ -206,7 +234,7 @@ function pushedAt(section: Section, g: Ground, hand: Hand, slowest: number): Lay
 	const strings: GougeString[] = [];
 	let floor = g.top;
 	while (standing(g, floor).over > 1) {
-		if (strings.length === STRINGS_MOST) return undefined;
+		if (strings.length === STRINGS_MOST) return 'many';
 		const best =
 			bestOf(g, floor, hand, paces, WORTH) ??
 			bestOf(g, floor, hand, [...paces, ...HURRIES.map((more) => more * fast)], LAST_WORTH);
@@ -235,17 +263,32 @@ function pushedAt(section: Section, g: Ground, hand: Hand, slowest: number): Lay
 	};
 }
 
+/** Fewer it cannot be: all of the section, but for what may stand, at a hand's slowest. */
+function leastStrings(section: Section, { removalMm3S, speedMmS }: Hand): number {
+	const g = groundOf(section);
+	const asked = g.xs.reduce(
+		(sum, x, i) => sum + Math.max(0, g.bottom[i]! - g.top[i]! - section.mayStandMm(x)),
+		0
+	);
+	return (asked * g.stepMm * speedMmS[0]) / removalMm3S;
+}
+
 /**
- * The strings for a section; undefined: these amps and this angle do not make it at a hand's travel. Pushed as
+ * The strings for a section; `many`: more than {@link STRINGS_MOST}; undefined: these amps and this angle do not
+ * make it at a hand's travel. Pushed as
  * slowly as a hand goes they are fewest; of all travels that need no more, the fastest leaves them alike.
  */
-export function layoutOf(section: Section, hand: Hand): Layout | undefined {
+export function layoutOf(section: Section, hand: Hand): Layout | 'many' | undefined {
 	if (section.depthMm <= 0) return undefined;
 	const g = groundOf(section);
 	const [slow, fast] = hand.speedMmS;
+	if (leastStrings(section, hand) > STRINGS_MOST) return 'many';
 	let layout: Layout | undefined;
 	for (let i = 0; i < SLOWEST; i++) {
+		if (layout && layout.strings.length > ALIKE_MOST) break;
 		const tried = pushedAt(section, g, hand, slow * (fast / slow) ** (i / SLOWEST));
+		// Faster they are only more.
+		if (tried === 'many') return layout ?? tried;
 		if (tried && (!layout || tried.strings.length <= layout.strings.length)) layout = tried;
 	}
 	return layout;

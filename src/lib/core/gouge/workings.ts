@@ -49,6 +49,8 @@ export type GougeRefusal =
 	| 'deep'
 	/** Nothing is left of it once the grinder's share is off. */
 	| 'small'
+	/** More strings than anyone pushes. */
+	| 'much'
 	/** No strings at a hand's travel: too much arc for so little metal, or too little angle. */
 	| 'hand';
 
@@ -130,9 +132,10 @@ export function modelRemovalMm3S(bench: ShopBench, metalId: MetalId, outputA: nu
 }
 
 /** Layouts of the last grooves: while a hand moves something else they stay as they are. */
-const remembered = new Map<string, Layout | undefined>();
+type Found = ReturnType<typeof layoutOf>;
+const remembered = new Map<string, Found>();
 const REMEMBERED_MOST = 40;
-function layoutFor(key: string, make: () => Layout | undefined): Layout | undefined {
+function layoutFor(key: string, make: () => Found): Found {
 	if (!remembered.has(key)) {
 		if (remembered.size >= REMEMBERED_MOST) remembered.clear();
 		remembered.set(key, make());
@@ -207,16 +210,14 @@ function refusalOf(
 	return undefined;
 }
 
-/** Where full amps are too much for a hand, so much fewer are tried, down to the least of the cutter. */
-const FEWER = 0.9;
+/** Where full amps are too much for a hand fewer are tried, in so many equal steps down to the least of the cutter. */
+const STEPS = 6;
 const CALM_SHARE = 0.5;
 function ampsToTry({ cutter }: ShopBench, { outputA }: Gouge, { usualA }: GrooveTools): number[] {
 	if (outputA !== null) return [outputA];
-	const least = Math.ceil(cutter.outputMinA);
-	const list = [usualA];
-	for (let amps = usualA; amps > least;)
-		list.push((amps = Math.max(least, Math.floor(amps * FEWER))));
-	return list;
+	const down = (usualA - Math.ceil(cutter.outputMinA)) / STEPS;
+	if (down <= 0) return [usualA];
+	return Array.from({ length: STEPS + 1 }, (_, i) => Math.floor(usualA - i * down));
 }
 
 const removalAt = (bench: ShopBench, tools: GrooveTools, amps: number): number =>
@@ -232,18 +233,29 @@ function linesOf(bench: ShopBench, gouge: Gouge, job: GrooveJob, tools: GrooveTo
 	const { depthOverWidth: ratio } = tools;
 	const { target, widthMm, depthMm, legMm, rootRadiusMm } = gouge;
 	const sizes = [target, widthMm, depthMm, legMm, rootRadiusMm, job.grindMm, job.mostMm];
-	const layoutAt = (amps: number) => {
+	const foundAt = (amps: number) => {
 		const mm3S = removalMm3S(removalAt(bench, tools, amps), job.metal.densityKgM3);
 		return layoutFor([...sizes, mm3S, ratio, deepestMm, speedMmS].join(), () =>
 			layoutOf(job.section, { removalMm3S: mm3S, depthOverWidth: ratio, speedMmS, deepestMm })
 		);
 	};
-	const calm = (amps: number) =>
-		amps >= CALM_SHARE * tools.usualA &&
-		layoutAt(amps)?.strings.every((s) => s.speedMmS <= speedMmS[1] + HAND_TELLS_MM_S);
+	const calm = ({ strings }: Layout) =>
+		strings.every((s) => s.speedMmS <= speedMmS[1] + HAND_TELLS_MM_S);
+	let most: { outputA: number; layout: Layout } | undefined;
 	const tries = ampsToTry(bench, gouge, tools);
-	const outputA = tries.find(calm) ?? tries.find(layoutAt) ?? tries[0]!;
-	return { outputA, layout: layoutAt(outputA) };
+	for (const outputA of tries) {
+		if (most && outputA < CALM_SHARE * tools.usualA) break;
+		const layout = foundAt(outputA);
+		// Fewer amps need more strings still.
+		if (layout === 'many') {
+			if (!most) return { outputA: tries[0]!, layout: undefined, many: outputA === tries[0] };
+			break;
+		}
+		if (!layout) continue;
+		if (calm(layout)) return { outputA, layout, many: false };
+		most ??= { outputA, layout };
+	}
+	return { outputA: tries[0]!, layout: undefined, ...most, many: false };
 }
 
 export function gougeWorkings(
@@ -286,7 +298,7 @@ export function gougeWorkings(
 		depthOverWidth: tools.depthOverWidth,
 		asked: gouge.asked,
 		hasNozzle: tools.nozzle !== null,
-		refused: refused ?? (lines && !layout ? 'hand' : undefined),
+		refused: refused ?? (found && !layout ? (found.many ? 'much' : 'hand') : undefined),
 		outputA,
 		arcVoltageV: arcVoltageV(bench, outputA),
 		removalKgS: removalKgPerS,
