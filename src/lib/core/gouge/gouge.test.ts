@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { BAY_2 } from '../../../../scripts/demo/benches';
 import { DEFAULT_CUT, DEFAULT_SETTINGS, NO_EVIDENCE, plan, type Cut, type Evidence } from '..';
+import { tallyOf } from '../evidence/tally';
 import { METALS } from '../metal/metals';
 import { said as saidOf } from '../plan/said';
 import { factorOf, GROOVE_READING, removalRead, REMOVAL_PRIOR, shapeRead } from './calibrated';
@@ -316,6 +317,56 @@ describe('a groove in the Plan', () => {
 		expect(
 			asked({ target: 'tack', widthMm: 8, depthMm: 3 }, { bench }).figures['gouge.strings'].value
 		).toBe(1);
+	});
+});
+
+describe('what grooves cost the parts', () => {
+	it('counts every string as a start and its arc, as the log does', () => {
+		const of = tallyOf({
+			kind: 'groove',
+			metal: 'mild-steel',
+			outputA: 45,
+			nozzleA: 45,
+			lengthMm: 2100,
+			arcS: 180,
+			starts: 5
+		});
+		expect(of).toMatchObject({ starts: 5, arcMs: 180_000, loadMs: 180_000, piercesStraight: 0 });
+	});
+
+	it('is by hand: 3 µm a start, 6 µm an arc minute times the load, to 1.5 mm', () => {
+		for (const outputA of [25, 45]) {
+			const { figures } = asked({ target: 'fillet', legMm: 8, plateMm: 12, outputA });
+			const load = (outputA / 45) ** 1.5;
+			const perPieceUm =
+				3 * figures['gouge.strings'].value! + (6 * load * figures['gouge.pieceS'].value!) / 60;
+			expect(figures['gouge.piecesLeft'].value).toBe(Math.floor(1500 / perPieceUm + 1e-9));
+		}
+	});
+});
+
+describe('amps nobody asked for', () => {
+	it('are full where a hand follows, though a string is a hair over its travel', () => {
+		expect(asked({}).figures['gouge.currentA'].value).toBe(45);
+		expect(
+			asked({ target: 'back', depthMm: 5, plateMm: 16 }).figures['gouge.currentA'].value
+		).toBeGreaterThanOrEqual(36);
+	});
+
+	it('are fewer where full amps hurry the hand, and told', () => {
+		const { figures, said, stations } = asked({ target: 'fillet', legMm: 3 });
+		expect(figures['gouge.currentA'].value!).toBeLessThan(45);
+		expect(figures['gouge.currentA'].value!).toBeGreaterThan(22);
+		expect(figures['gouge.fastMmS'].value!).toBeLessThan(17);
+		expect(stations.gouge.verdict).toBe('holds');
+		expect(said).toContain('turned down');
+	});
+
+	it('do not stop or tighten one string of half a minute by the heat of a whole day', () => {
+		const { checks } = asked({ outputA: 45 });
+		const check = checks.find(({ id }) => id === 'gouge.currentA')!;
+		expect(check.verdict).toBe('holds');
+		expect(check.part).not.toBe('Cutter');
 	});
 });
 

@@ -13,8 +13,8 @@ export const DEPTH_PER_WIDTH = 0.44;
 export const HAND_GOUGE_MM_S = [6, 16] as const;
 /** Lines that only mark are drawn faster, along a guide: as fast as a hand cuts. */
 export const HAND_MARK_MM_S = [6, 30] as const;
-/** No hand tells travels apart that are closer than this. */
-export const HAND_TELLS_MM_S = 0.1;
+/** A twentieth of a hand's travel: nobody tells those apart [own]. */
+export const HAND_TELLS_MM_S = 0.8;
 /** Marks, dimples and tacks: at most so many amps, with a precision nozzle where there is one (common practice). */
 export const PRECISE_A = 25;
 /** Angles of a groove from the plate: flatter skids, steeper blows back (common practice). */
