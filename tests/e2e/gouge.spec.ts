@@ -3,7 +3,7 @@ import { expect, openStage, test } from './demo';
 
 const strings = (page: Page) => page.getByTestId('strings-count');
 
-test('a weld is picked, planned, stopped by the supply, and made to hold with fewer amps and more strings', async ({
+test('a weld is picked, planned, stopped by the supply, and made to hold with fewer amps', async ({
 	page,
 	demo
 }) => {
@@ -26,7 +26,8 @@ test('a weld is picked, planned, stopped by the supply, and made to hold with fe
 	await choices.scrollIntoViewIfNeeded();
 	await page.getByRole('button', { name: /What the supply holds/ }).click();
 	await expect(page.locator('[data-station="gouge"]')).toContainText('holds');
-	expect(Number(/\d+/.exec((await strings(page).textContent())!)![0])).toBeGreaterThan(2);
+	await expect(page.getByLabel('Amps, empty: full')).toHaveValue(/^(3\d|4[0-4]) A$/);
+	await expect(strings(page)).toHaveText(/^[2-9]strings$/);
 	await expect(page).toHaveURL(/gx=fillet/);
 	// What was planned stands in the link.
 	await page.reload();
@@ -123,12 +124,7 @@ test('a string is paced as a dry run, with the angle to hold', async ({ page }) 
 	await page.goto('/gouge?groove=1#pace-groove');
 	const pacer = page.getByRole('region', { name: 'Pacer' });
 	await expect(pacer).toContainText('Hold 40° from the plate all along');
-	const seconds = await page
-		.getByLabel('Gouging card')
-		.getByText(/^\d+\.\d+s?$/)
-		.first()
-		.textContent();
-	await expect(pacer.getByTestId('pacer')).toContainText(seconds!.replace('s', ''));
+	await expect(pacer.getByTestId('pacer')).toContainText(/3\d\.\d s/);
 	await pacer.getByRole('button', { name: /Pace me/ }).click();
 	await expect(pacer.getByRole('button', { name: /Stop/ })).toBeVisible();
 });
