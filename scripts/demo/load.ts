@@ -127,8 +127,7 @@ async function chart(benchId: string, file: string, name: string): Promise<void>
 const SHELF: [string, string][] = [
 	['Paddle plate', 't=6'],
 	['Gate strap', 't=10&guide=waste'],
-	['Fish screen', 'metal=stainless&t=3&school=matched'],
-	['Pintle weld', 'groove=1&gx=fillet&gz=8&gl=420&gt=12&gn=4&gi=40']
+	['Fish screen', 'metal=stainless&t=3&school=matched']
 ];
 
 await serverIsUp();
