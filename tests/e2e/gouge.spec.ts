@@ -124,7 +124,7 @@ test('a string is paced as a dry run, with the angle to hold', async ({ page }) 
 	await page.goto('/gouge?groove=1#pace-groove');
 	const pacer = page.getByRole('region', { name: 'Pacer' });
 	await expect(pacer).toContainText('Hold 40° from the plate all along');
-	await expect(pacer.getByTestId('pacer')).toContainText(/3\d\.\d s/);
+	await expect(pacer.getByTestId('pacer')).toHaveText(/^3\d(\.\d)? s$/);
 	await pacer.getByRole('button', { name: /Pace me/ }).click();
 	await expect(pacer.getByRole('button', { name: /Stop/ })).toBeVisible();
 });
