@@ -1,7 +1,7 @@
 /** Geometry of the section drawing: 420 × 336, to scale, a fillet turned so that one plate lies flat. */
 import type { Cut } from '$lib/core';
 import type { Groove } from '$lib/core/gouge/groove';
-import { FILLET_CONVEXITY, goesIntoPlate } from '$lib/core/gouge/targets';
+import { goesIntoPlate } from '$lib/core/gouge/targets';
 
 export const GROOVE = { width: 420, height: 336 };
 const MARGIN = 34;
@@ -82,9 +82,8 @@ export function sectionShape(
 				`M${originX} ${originY}V8H18V${originY}Z`
 			]
 		: [`M0 ${plateY}H${GROOVE.width}V${bottomY}H0Z`];
-	const bulgeMm = fillet
-		? ((FILLET_CONVEXITY - 1) * gouge.legMm ** 2 * 0.75) / (gouge.legMm * Math.SQRT2)
-		: 0;
+	/** What stands over the face of a fillet, as the core has it. */
+	const bulgeMm = -Math.min(0, ...topMm);
 	const face = gouge.legMm * Math.SQRT2;
 	const whole = fillet
 		? `${path([

@@ -2,9 +2,9 @@ import fc from 'fast-check';
 import * as v from 'valibot';
 import { describe, expect, it } from 'vitest';
 import { inputsOf } from '../../../../tests/support/inputs';
-import { EntrySchema, plan, type Cut } from '..';
+import { DEFAULT_CUT, EntrySchema, plan, type Cut } from '..';
 import type { Job } from './job';
-import { CUTS_AT_ONCE_MOST, cutsAtOnce, madeCuts, madeJob, pierceOf } from './madeCuts';
+import { CUTS_AT_ONCE_MOST, cutsAtOnce, madeCuts, madeGroove, madeJob, pierceOf } from './madeCuts';
 
 const planned = (cut: Partial<Cut> = {}) => {
 	const inputs = inputsOf({}, cut);
@@ -108,5 +108,33 @@ describe('a job that was just done', () => {
 	});
 	it('is nothing where one of its cuts does not go through', () => {
 		expect(madeJob(job(2, [{ ...CUTS[0]!, arcS: null }]), p, cut)).toEqual([]);
+	});
+});
+
+describe('a groove that was just made', () => {
+	const of = (gouge: Partial<Cut['gouge']>) => {
+		const { plan: p, cut } = planned({ gouge: { ...DEFAULT_CUT.gouge, asked: true, ...gouge } });
+		return { p, entry: madeGroove(p, cut) };
+	};
+	it('is one entry of all its strings and pieces, in the metal and along the length it has', () => {
+		const { p, entry } = of({
+			target: 'fillet',
+			legMm: 8,
+			lengthMm: 420,
+			metal: 'stainless',
+			pieces: 4
+		});
+		const strings = p.figures['gouge.strings'].value!;
+		expect(entry).toMatchObject({
+			kind: 'groove',
+			metal: 'stainless',
+			starts: 4 * strings,
+			lengthMm: 4 * strings * 420
+		});
+		expect(v.safeParse(EntrySchema, entry).success).toBe(true);
+	});
+	it('is told where one line does not hold it, and nothing where it cannot be made', () => {
+		expect(of({ pieces: 500, lengthMm: 20_000 }).entry).toBe('many');
+		expect(of({ depthMm: 9, widthMm: 9, plateMm: 3 }).entry).toBeUndefined();
 	});
 });

@@ -102,3 +102,26 @@ export function madeJob(job: Job, { figures }: Plan, cut: Cut): MadeCut[] {
 		}));
 	});
 }
+
+export type MadeGroove = Extract<Entry, { kind: 'groove' }>;
+
+/** The planned groove, all of its pieces, as one entry; `many`: more than one entry holds; undefined: it cannot be made. */
+export function madeGroove(
+	{ figures, groove }: Plan,
+	{ gouge, metal, lengthMm }: Cut
+): MadeGroove | 'many' | undefined {
+	const [strings, pieceS] = [figures['gouge.strings'].value, figures['gouge.pieceS'].value];
+	if (strings === null || pieceS === null) return undefined;
+	const pieceMm = groove ? strings * (gouge.lengthMm ?? lengthMm) : gouge.widthMm;
+	const entry: MadeGroove = {
+		kind: 'groove',
+		metal: gouge.metal ?? metal,
+		outputA: figures['gouge.currentA'].value!,
+		lengthMm: gouge.pieces * pieceMm,
+		arcS: gouge.pieces * pieceS,
+		starts: gouge.pieces * strings
+	};
+	const holds =
+		entry.starts <= STARTS_MOST && entry.lengthMm <= LENGTH_MOST_MM && entry.arcS <= ARC_MOST_S;
+	return holds ? entry : 'many';
+}
