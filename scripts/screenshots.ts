@@ -73,7 +73,7 @@ const SHOTS: Shot[] = [
 ];
 
 /** Pages on the line, which fetch the others ahead. */
-const STATIONS = /^\/(supply|setup|cut|gouge|wear|bench|benches|chart|template)\b/;
+const STATIONS = /^\/(supply|setup|cut|gouge|wear|checks|fault|bench|benches|chart|template)\b/;
 
 /** Along the practice line in about five seconds, a little unevenly, as a hand does. */
 async function traceLine(page: Page): Promise<void> {

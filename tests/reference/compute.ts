@@ -106,6 +106,7 @@ import { firstCrossing, settledPeak } from '../../src/lib/core/session/node';
 import { growthUm, nozzleLoad, NO_USE, RATES_UM } from '../../src/lib/core/wear/electrode';
 import { BORE_RATES_UM } from '../../src/lib/core/wear/nozzle';
 import { costOfCut, totalOf, type CostInputs } from '../../src/lib/core/cost/cost';
+import { FAULT_COMPUTE } from './faults';
 import { nnls } from '../../src/lib/core/solve/nnls';
 import {
 	remainingLife,
@@ -236,6 +237,7 @@ const filletMm2 = (legMm: number) =>
 		.wholeMm2;
 
 export const COMPUTE: Record<string, Compute> = {
+	...FAULT_COMPUTE,
 	awg_diameter: (i) => ({
 		diameter_mm: diameterMmFromAwg(num(i, 'awg_number')),
 		area_mm2: areaMm2FromAwg(num(i, 'awg_number'))

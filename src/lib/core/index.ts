@@ -79,7 +79,6 @@ export { keptPlan, planAsKept, saidAsKept } from './plan/keep';
 export { type KeptPlan } from './plan/kept';
 export { START_METHODS, type StartMethod } from './cut/start';
 export { type StartOption } from './wear/starts';
-export { THROUGH_CHECKS, whyNotThrough, type ThroughCheck } from './faults/notThrough';
 export { MARKS_MM, paceOf, travelMmS, travelS, type Pace } from './cut/pace';
 export { advise, type Advice, type AdviceReason } from './studies/advise';
 export { speedCurves, type SpeedCurves } from './studies/curves';

@@ -1,4 +1,6 @@
 /** Bodies of the API. The same schemas check requests and write the OpenAPI document. */
+import { FaultFileSchema } from '$lib/core/faults/file';
+import { OwnChecksSchema } from '$lib/core/preflight/own';
 import { STOCK_KINDS, StockSchema } from '$lib/core/stock/drawer';
 import { PART_KINDS, WHYS } from '$lib/core/wear/parts';
 import * as v from 'valibot';
@@ -145,6 +147,20 @@ export const SaveSettingsSchema = v.object({
 	opId: OpIdSchema,
 	revision,
 	settings: SettingsSchema
+});
+
+/** A list that a shop writes, over a known revision; 0: nobody has written one. */
+const listRevision = v.pipe(v.number('a number'), v.integer('a whole number'), v.minValue(0));
+export const SaveOwnChecksSchema = v.object({
+	opId: OpIdSchema,
+	revision: listRevision,
+	own: OwnChecksSchema
+});
+export const SaveFaultsSchema = v.object({
+	opId: OpIdSchema,
+	revision: listRevision,
+	/** null: the file that comes with the program. */
+	faults: v.nullable(FaultFileSchema)
 });
 
 const NameSchema = v.pipe(

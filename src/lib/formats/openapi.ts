@@ -18,6 +18,8 @@ import {
 	PlanRequestSchema,
 	PutChartSchema,
 	SaveBenchSchema,
+	SaveFaultsSchema,
+	SaveOwnChecksSchema,
 	SaveSettingsSchema,
 	ShelveCardSchema,
 	TemplateRequestSchema,
@@ -323,6 +325,28 @@ const OPERATIONS: Operation[] = [
 		method: 'put',
 		summary: 'Save them over a known revision',
 		body: SaveSettingsSchema,
+		refusals: [400, 409]
+	},
+	{ path: '/api/checks', method: 'get', summary: 'Checks that the shop asks besides ours' },
+	{
+		path: '/api/checks',
+		method: 'put',
+		summary: 'Save them over a known revision',
+		body: SaveOwnChecksSchema,
+		refusals: [400, 409]
+	},
+	{
+		path: '/api/faults',
+		method: 'get',
+		summary: 'Symptoms, causes and looks of the fault finder, with how often in words',
+		optionalQuery: ['download']
+	},
+	{
+		path: '/api/faults',
+		method: 'put',
+		summary:
+			'A file of faults of the shop’s own over a known revision; null: the shipped one again',
+		body: SaveFaultsSchema,
 		refusals: [400, 409]
 	},
 	{

@@ -79,6 +79,7 @@ interface Kept {
 	readings: Partial<Ledger['readings']>;
 	testCuts?: { entry: Extract<Entry, { kind: 'test-cut' }>; wornNm: number }[];
 	cuts?: LoggedCut[];
+	checks?: Ledger['checks'];
 	/** Last readings of the nozzles that came out. */
 	pastBores?: Map<string, PartLedger['last']>;
 	/** Of the electrodes: what each had grown, and how far those that came out had come; with which one in. */
@@ -335,6 +336,7 @@ export class LedgerRepository {
 		if (isReading(kind)) delete kept.readings[kind];
 		if (kind === 'test-cut') delete kept.testCuts;
 		if (kind === 'cut') delete kept.cuts;
+		if (kind === 'check') delete kept.checks;
 		if (kind === 'bore') delete kept.pastBores;
 	}
 
@@ -366,12 +368,16 @@ export class LedgerRepository {
 				.map(({ entry }) => entry)
 				.reverse();
 		}
+		kept.checks ??= this.#entries(benchId, 'check')
+			.map(({ entry }) => entry)
+			.reverse();
 		kept.testCuts ??= this.#entries(benchId, 'test-cut');
 		kept.cuts ??= this.#cuts.all(benchId, PATTERN_CUTS_MOST);
 		const sums = this.#sums.get(benchId);
 		return {
 			revision: this.revisionOf(benchId),
 			readings: kept.readings as Ledger['readings'],
+			checks: kept.checks,
 			testCuts: kept.testCuts.map(({ entry, wornNm }) => ({
 				entry,
 				sinceNm: (sums?.wornNm ?? 0) - wornNm

@@ -12,7 +12,18 @@ function* list(name: string, items: Iterable<unknown>): Generator<string> {
 }
 
 function* parts(store: Store): Generator<string> {
-	const { benches, sets, parts: inTorch, stock, log, settings, charts, cards, outlines } = store;
+	const {
+		benches,
+		sets,
+		parts: inTorch,
+		stock,
+		log,
+		settings,
+		charts,
+		cards,
+		outlines,
+		lists
+	} = store;
 	const ids = benches.names().map(({ id }) => id);
 	yield '{\n\t"format": "steady-arc/shop",\n\t"version": 1,\n';
 	yield* list('benches', benches.all());
@@ -53,6 +64,9 @@ function* parts(store: Store): Generator<string> {
 		'outlines',
 		outlines.list().map(({ id }) => outlines.find(id))
 	);
+	yield `,\n\t"checks": ${JSON.stringify(lists.checks.get().value)}`;
+	// null: the file of faults that is shipped.
+	yield `,\n\t"faults": ${JSON.stringify(lists.faults.get().value)}`;
 	yield '\n}\n';
 }
 

@@ -12,6 +12,7 @@ import { OutlineRepository } from './outlines';
 import { PartRepository } from './parts';
 import { SetRepository } from './sets';
 import { SettingsRepository } from './settings';
+import { shopLists } from './shopLists';
 
 /** Everything that is kept, over one open database. */
 export class Store {
@@ -27,6 +28,7 @@ export class Store {
 	readonly charts: ChartRepository;
 	readonly cards: CardRepository;
 	readonly outlines: OutlineRepository;
+	readonly lists: ReturnType<typeof shopLists>;
 
 	constructor(readonly db: Database.Database) {
 		this.benches = new BenchRepository(db);
@@ -41,6 +43,7 @@ export class Store {
 		this.charts = new ChartRepository(db);
 		this.cards = new CardRepository(db);
 		this.outlines = new OutlineRepository(db);
+		this.lists = shopLists(db);
 		// Sums that an earlier program kept, or did not keep, are made anew once.
 		for (const id of this.ledger.outdated()) this.ledger.rebuild(id);
 	}

@@ -6,12 +6,14 @@ import { rememberUnits } from './device';
 import type { Workbench } from './workbench.svelte';
 
 export const KEY_HELP: readonly [string, string][] = [
-	['1 – 5', 'station'],
+	['1 – 6', 'station'],
+	['Space', 'yes, on Checks; start and stop the pacer on Setup'],
+	['N', 'not so, on Checks; no, in the fault finder'],
+	['Y C', 'yes, could not tell, in the fault finder'],
 	['[ ]', 'thickness, or depth and leg on Gouge'],
 	['M', 'next metal'],
 	['A', 'next aim'],
 	['- =', 'amps'],
-	['Space', 'start and stop the pacer on Setup'],
 	['L', 'log a cut'],
 	['K', 'log one failed start'],
 	['Z', 'undo'],

@@ -35,6 +35,7 @@ import { writeSearch } from './history';
 import { dropDraft, keepDraft, keptDraft } from './keptDraft';
 import type { Kept } from './outbox';
 import type { Step } from './steps';
+import type { Ticks } from './ticks';
 
 export interface PartSetInfo {
 	id: string;
@@ -115,6 +116,8 @@ export class Workbench {
 	whatFor = $state('');
 	/** Who works at this device; nobody has to say. */
 	who = $state('');
+	/** What was ticked of the checks on this device today, for which cut; null: nothing, or not known yet. */
+	ticked = $state.raw<Ticks['shown']>(null);
 	measured = $state.raw<LogLine[]>([]);
 	/** What the last measurement, or its withdrawal, moved. */
 	moved = $state.raw<{ title: string; changes: FigureChange[] } | undefined>();

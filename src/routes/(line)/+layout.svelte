@@ -55,8 +55,20 @@
 		})
 	);
 
+	// Pages with keys of their own go by it too.
+	$effect(() => void (document.documentElement.dataset.keys = keysOn ? 'on' : 'off'));
 	onMount(() => {
 		bench.who = keptWho();
+	});
+	// What was ticked today stands on the line of every page.
+	$effect(() => {
+		const { benchId } = bench;
+		void theRest()
+			.then(() => import('$lib/state/ticks'))
+			.then(({ keptTicks }) => {
+				if (bench.benchId === benchId) bench.ticked = keptTicks(benchId).shown;
+			})
+			.catch(() => {});
 	});
 	const refresh = () => invalidate('steady:workbench');
 	bench.refresh = () => void refresh();
@@ -91,7 +103,9 @@
 		'/wear',
 		'/bench',
 		'/chart',
-		'/template'
+		'/template',
+		'/checks',
+		'/fault'
 	];
 	afterNavigate(({ to, type }) => {
 		if (!to) return;

@@ -71,7 +71,7 @@
 	/* Sized by the text: where somebody has set it larger, a cell speaks as it does on a phone. */
 	.line {
 		display: grid;
-		grid-template-columns: repeat(5, 1fr);
+		grid-template-columns: repeat(6, 1fr);
 		height: 6rem;
 		padding: 0 8px;
 		background: linear-gradient(var(--paper) 5.25rem, var(--sheet) 5.25rem);
@@ -188,6 +188,11 @@
 			font-size: 1.875rem;
 		}
 		.context {
+			font-size: 0.9375rem;
+		}
+	}
+	@container (max-width: 12.5rem) {
+		.context {
 			display: none;
 		}
 	}
@@ -208,7 +213,7 @@
 			left: 7px;
 		}
 		.name {
-			font-size: min(0.875rem, 18cqw);
+			font-size: min(0.875rem, 20cqw);
 			top: 0.3125rem;
 		}
 		.on .name {
@@ -235,14 +240,18 @@
 			font-size: min(1.3125rem, 27cqw);
 		}
 		.unit {
-			font-size: min(0.9375rem, 19cqw);
+			font-size: min(0.9375rem, 20cqw);
+		}
+		.state :global(svg) {
+			width: 15px;
+			height: 15px;
 		}
 		.state {
 			top: calc(100% - 1.375rem);
 			left: 2px;
-			font-size: min(0.875rem, 18cqw);
-			gap: 3px;
-			padding: 0 3px;
+			font-size: min(0.875rem, 20cqw);
+			gap: 2px;
+			padding: 0 2px;
 			max-width: 100%;
 		}
 		.on .state {

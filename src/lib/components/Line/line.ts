@@ -7,7 +7,8 @@ export const ROOM_OF: Partial<Record<string, Station>> = {
 	beside: 'supply',
 	chart: 'setup',
 	template: 'cut',
-	practice: 'cut'
+	practice: 'cut',
+	fault: 'checks'
 };
 
 /** What one station shows on the line: one or two figures, a word of context, and its state. */
@@ -31,7 +32,8 @@ const NAMES: Record<Station, string> = {
 	setup: 'Setup',
 	cut: 'Cut',
 	gouge: 'Gouge',
-	wear: 'Wear'
+	wear: 'Wear',
+	checks: 'Checks'
 };
 
 /** What the distance of each guide is. */
@@ -39,8 +41,8 @@ const GUIDE_CONTEXT: Record<Cut['guide'], string> = {
 	kept: 'guide offset',
 	waste: 'guide offset',
 	circle: 'circle radius',
-	roller: 'beside the line',
-	freehand: 'beside the line'
+	roller: 'beside it',
+	freehand: 'beside it'
 };
 
 /** The state in words: the reason when there is one to tell. */
@@ -59,8 +61,7 @@ export function runsOn(plan: Plan, bench: Workbench): { figure: Shown; context: 
 	if (plan.figures['air.shortAtS'].value !== null) {
 		return { figure: bench.show(chosen, 'current'), context: 'air falls short' };
 	}
-	if (most === null)
-		return { figure: bench.show(chosen, 'current'), context: 'nothing surely runs' };
+	if (most === null) return { figure: bench.show(chosen, 'current'), context: 'none surely runs' };
 	return {
 		figure: bench.show(most, 'current'),
 		context: most < chosen ? 'surely runs on' : 'runs here'
@@ -78,9 +79,30 @@ function counted(
 	return { text: bench.show(value, 'count').text, unit: value === 1 ? one : many };
 }
 
+/** Ticked of how many; signed off as long as cut and bench are those that were signed. */
+function checksCell(bench: Workbench): Pick<StationCell, 'figures' | 'context' | 'phone'> & {
+	signed: string | null;
+} {
+	const { ticked } = bench;
+	if (!ticked || ticked.search !== bench.search)
+		return {
+			figures: [],
+			context: ticked ? 'plan changed' : 'before the arc',
+			phone: 0,
+			signed: null
+		};
+	return {
+		figures: [{ text: String(ticked.ticked), unit: `of ${ticked.of}` }],
+		context: 'ticked',
+		phone: 0,
+		signed: ticked.signedAt
+	};
+}
+
 export function stationCells(bench: Workbench): StationCell[] {
 	const { plan } = bench;
 	const supply = runsOn(plan, bench);
+	const { signed, ...checks } = checksCell(bench);
 	const content: Record<Station, Pick<StationCell, 'figures' | 'context' | 'phone'>> = {
 		supply: { figures: [supply.figure], context: supply.context, phone: 0 },
 		setup: {
@@ -115,18 +137,22 @@ export function stationCells(bench: Workbench): StationCell[] {
 		wear:
 			plan.figures['wear.cutsLeft'].value === null
 				? { figures: [], context: 'no such cut', phone: 0 }
-				: { figures: [counted(bench, 'wear.cutsLeft', 'cut', 'cuts')], context: 'left', phone: 0 }
+				: { figures: [counted(bench, 'wear.cutsLeft', 'cut', 'cuts')], context: 'left', phone: 0 },
+		checks
 	};
 	return (Object.keys(NAMES) as Station[]).map((station) => {
 		const s = plan.stations[station];
+		// Signed off is a person's word; what was found wrong outranks it.
+		const looked = station === 'checks' && s.verdict === 'not set';
+		const verdict = looked && signed ? 'holds' : s.verdict;
 		return {
 			station,
 			name: NAMES[station],
 			href: `/${station}?${bench.search}`,
 			...content[station],
-			verdict: s.verdict,
-			word: stateWord(s, bench),
-			state: s.verdict
+			verdict,
+			word: looked ? (signed ? `signed ${signed}` : 'to tick') : stateWord(s, bench),
+			state: looked ? (signed ? 'signed' : 'to do') : verdict
 		};
 	});
 }

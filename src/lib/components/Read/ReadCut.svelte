@@ -15,7 +15,6 @@
 	import { TEST_CUT_RANGES } from '$lib/core/evidence/measured';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import EdgeSketch from './EdgeSketch.svelte';
-	import NotThrough from './NotThrough.svelte';
 	import SparkDial from './SparkDial.svelte';
 	import { CAUSE_WORDS, correction, SIGN_WORDS, whyMoved } from './words';
 
@@ -133,7 +132,13 @@
 			{/each}
 		</div>
 	</div>
-	{#if signs['not-through']}<NotThrough />{/if}
+	{#if signs['not-through']}
+		<p class="door" data-testid="not-through">
+			<b>Why not through?</b> The finder asks where to look, the cheapest look that tells most
+			first.
+			<a class="btn btn-primary" href="/fault?{bench.search}&of=not-through">Find out why</a>
+		</p>
+	{/if}
 </section>
 <section aria-label="What it means" aria-live="polite" data-testid="reading">
 	{#if nothing}
@@ -182,6 +187,11 @@
 		<Check bind:on={counts}
 			>Counts for the wear of the parts; leave off if you logged the cut already</Check
 		>
+		<p class="mt-2">
+			<a class="link" href="/fault?{bench.search}&of={signs.sputters ? 'sputters' : 'rough-edge'}"
+				>Something else is wrong: find it</a
+			>
+		</p>
 		<p class="sub mt-2">
 			Which sign goes with which cause is common practice; how often is our own. What the plan finds
 			tight is suspected first.
@@ -218,6 +228,12 @@
 	.sign.not-there {
 		border: 1.5px solid var(--ink);
 		color: var(--ink2);
+	}
+	.door {
+		margin-top: 12px;
+		padding: 8px 14px;
+		border-left: 6px solid var(--stops);
+		background: var(--stops-wash);
 	}
 	.cause {
 		font-size: 2.875rem;

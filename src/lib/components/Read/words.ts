@@ -1,4 +1,3 @@
-import type { ThroughCheck } from '$lib/core';
 import type { Cause, NextCut, Sign } from '$lib/core';
 import type { Workbench } from '$lib/state/workbench.svelte';
 
@@ -90,43 +89,3 @@ export function whyMoved(next: NextCut, bench: Workbench): string {
 	const moves = from === to ? `a little and stays near ${from}` : `from ${from} to ${to}`;
 	return `Taken as a test cut, the card ${from === to ? 'moves' : 'goes'} ${moves}.${alone}`;
 }
-
-/** What to look at when it does not go through, and what to do when that is it. Power off before touching. */
-export const THROUGH_WORDS: Record<ThroughCheck, { look: string; fix: string }> = {
-	speed: {
-		look: 'Were you faster than planned? Did the sparks go flat or come back up?',
-		fix: 'Slower: until the sparks fall below. Log the cut as not through, and the plan learns it.'
-	},
-	clamp: {
-		look: 'Is the clamp on bright metal, near the cut, on the piece that stays? Is its cable warm?',
-		fix: 'Power off. Grind a bright patch, move the clamp there, check its jaws and cable.'
-	},
-	thickness: {
-		look: 'Measure the plate: is it what was planned, at the amps of the plan?',
-		fix: 'Plan it with the thickness you measured: more amps, or slower. Past the limit it does not go.'
-	},
-	pressure: {
-		look: 'Read the gauge while air flows: does it stay at the set-point through the whole cut?',
-		fix: 'Set it while flowing. If it falls during the cut, see Supply: pauses, filter, hose.'
-	},
-	parts: {
-		look: 'Power off. Pit in the electrode? Nozzle bore round and sharp?',
-		fix: 'Change electrode and nozzle as a pair, snug, cap finger-tight.'
-	},
-	standoff: {
-		look: 'Was the nozzle higher than planned, or the torch leaning?',
-		fix: 'Upright, at the planned stand-off, or with the drag shield resting.'
-	},
-	nozzle: {
-		look: 'Power off. Is it the nozzle the plan asks for, and every part in its order?',
-		fix: 'Fit the planned nozzle; assemble as the torch asks; all parts, the swirl ring too.'
-	},
-	volts: {
-		look: 'With a meter at the plug: do the volts stay up while the arc burns?',
-		fix: 'Shorter and thicker cord, fewer loads beside it; else ask an electrician. See Supply.'
-	},
-	water: {
-		look: 'Drain tank and trap: water or oil? Has the gel turned?',
-		fix: 'Drain, change the gel or filter, blow the lead dry before you fire.'
-	}
-};

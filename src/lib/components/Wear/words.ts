@@ -78,6 +78,10 @@ export function entryWords(entry: Entry, bench: Workbench): string {
 			const again = entry.againDays === undefined ? '' : `, again in ${entry.againDays} days`;
 			return `${CARE_WORDS[entry.did].done}${again}`;
 		}
+		case 'check':
+			return entry.so ? `mended: ${entry.word}` : `not so: ${entry.word}`;
+		case 'signed':
+			return `checks signed off, ${entry.ticked.length} ticked${entry.despite.length ? `, ${entry.despite.length} gone on with` : ''}`;
 		case 'groove': {
 			const strings = entry.starts === 1 ? 'one string' : `${entry.starts} strings`;
 			return `grooved ${bench.say(entry.lengthMm, 'length')} in ${strings}, ${METALS[entry.metal].label.toLowerCase()}`;

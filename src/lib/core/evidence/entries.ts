@@ -5,6 +5,7 @@ import { SCRAP_KERF_MM, scrapMm } from '../cut/guide';
 import { START_METHODS } from '../cut/start';
 import { METAL_IDS } from '../metal/metals';
 import { SHIELD_RADIUS_MM } from '../torch/inputs';
+import { HELD } from '../checks/inputs';
 import { CARE_DAYS, CARE_KINDS } from '../care/care';
 import { TEST_GROOVE_RANGES } from '../gouge/removal';
 import { within } from '../quantity/within';
@@ -228,6 +229,36 @@ const TestGrooveEntry = v.object({
 	modelMm3S: v.optional(within(0.1, 1e5, 'mm³/s'))
 });
 
+/** Somebody looked: it is not so, or it is mended; a fault found is told in the same way. */
+const CheckEntry = v.object({
+	kind: v.literal('check'),
+	...HELD,
+	so: v.boolean('true or false'),
+	/** Of a fault: what was seen, and after how many looks it was found. */
+	symptom: v.optional(v.pipe(v.string('text'), v.maxLength(60, '60 characters'))),
+	looks: v.optional(v.pipe(within(0, 500, ''), v.integer('a whole number')))
+});
+
+/** A list that was gone through and signed off, as it stood then. */
+export const SIGNED_LISTS = ['day', 'cut', 'groove'] as const;
+export const SIGNED_ITEMS_MOST = 40;
+const line = v.pipe(
+	v.string('text'),
+	v.minLength(1, 'not empty'),
+	v.maxLength(160, '160 characters')
+);
+const SignedEntry = v.object({
+	kind: v.literal('signed'),
+	list: v.picklist(SIGNED_LISTS, `one of ${SIGNED_LISTS.join(', ')}`),
+	/** Tells this list from one whose figures have moved since. */
+	key: v.pipe(v.string('text'), v.regex(/^[a-z0-9]{1,20}$/, 'letters and digits')),
+	/** The shop's own day. */
+	day: v.pipe(v.string('text'), v.isoDate('a day as 2026-11-27')),
+	ticked: v.pipe(v.array(line), v.minLength(1, 'at least one'), v.maxLength(SIGNED_ITEMS_MOST)),
+	/** Gone on with although it was not so. */
+	despite: v.optional(v.pipe(v.array(line), v.maxLength(SIGNED_ITEMS_MOST)), [])
+});
+
 export const EntrySchema = v.variant('kind', [
 	CutEntry,
 	StartEntry,
@@ -245,7 +276,9 @@ export const EntrySchema = v.variant('kind', [
 	LookEntry,
 	CareEntry,
 	GrooveEntry,
-	TestGrooveEntry
+	TestGrooveEntry,
+	CheckEntry,
+	SignedEntry
 ]);
 export type Entry = v.InferOutput<typeof EntrySchema>;
 export type EntryKind = Entry['kind'];

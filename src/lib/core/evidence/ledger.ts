@@ -7,6 +7,7 @@ import { growthUm, RATES_UM, type Rates } from '../wear/electrode';
 import { PARTS_MOST } from '../wear/inputs';
 import { BORE_RATES_UM } from '../wear/nozzle';
 import type { PartKind } from '../wear/parts';
+import { openOf } from './checks';
 import type { LookedAt } from '../wear/workings';
 import type { Entry, LoggedEntry } from './entries';
 import { FADE_UM, merged, readingsOf } from './speedReadings';
@@ -66,6 +67,8 @@ export interface Ledger {
 	revision: number;
 	/** The newest of each kind that counts, oldest first. */
 	readings: { [K in Reading]: Of<K>[] };
+	/** What was found wrong or mended, the newest, oldest first. */
+	checks: Of<'check'>[];
 	/** Newest first. */
 	testCuts: AgedTestCut[];
 	/** Newest first. */
@@ -150,7 +153,8 @@ export function evidenceFromLedger(bench: Bench, ledger: Ledger): Evidence {
 		speed: speedEvidence(bench, ledger.testCuts),
 		scrap: scrapEvidence(bench, ledger.readings.scrap),
 		wear: wearEvidence(ledger),
-		gouge: grooveEvidence(bench, ledger.readings['test-groove'])
+		gouge: grooveEvidence(bench, ledger.readings['test-groove']),
+		checks: openOf(ledger.checks)
 	};
 }
 
@@ -290,6 +294,7 @@ export function ledgerFromLog(
 			scrap: newest('scrap'),
 			'test-groove': newest('test-groove')
 		},
+		checks: newest('check'),
 		testCuts,
 		cuts,
 		electrode,

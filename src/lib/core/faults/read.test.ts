@@ -1,8 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { BAY_2, changed, inputsOf, TROLLEY } from '../../../../tests/support/inputs';
+import { BAY_2, inputsOf, TROLLEY } from '../../../../tests/support/inputs';
 import { evidenceFromLog, nextCut, plan, type TestCut } from '..';
-import { THROUGH_CHECKS, whyNotThrough, type ThroughCheck } from './notThrough';
 import { CAUSES, readResult, SIGNS, suspectsOf, type Cause, type Sign } from './read';
 
 const share = (cause: Cause, ...args: Parameters<typeof readResult>) =>
@@ -118,50 +117,5 @@ describe('the speed for the next cut', () => {
 		expect(after({ through: false })).toBeLessThan(heldMmS);
 		expect(after({ judged: 'other' })).toBe(heldMmS);
 		expect(after({ lagDeg: 22.5, judged: 'right' })).toBeCloseTo(heldMmS, 1);
-	});
-});
-
-describe('why it does not go through', () => {
-	const sound = { checks: [] };
-
-	it('asks for the cheap and likely first, and each check once', () => {
-		const order: string[] = [];
-		for (;;) {
-			const [next] = whyNotThrough(sound, order as ThroughCheck[]);
-			if (!next) break;
-			order.push(next.check);
-		}
-		expect(order[0]).toBe('speed');
-		expect(new Set(order)).toEqual(new Set(THROUGH_CHECKS));
-		// Meters and the torch in pieces come after a look and a brush.
-		expect(order.indexOf('clamp')).toBeLessThan(order.indexOf('parts'));
-		expect(order.indexOf('parts')).toBeLessThan(order.indexOf('volts'));
-	});
-	it('finds the cause in the least time on average of all orders of three', () => {
-		const steps = whyNotThrough(sound, []);
-		const time: Record<string, number> = { speed: 0.5, clamp: 1, parts: 3 };
-		const of = (name: string) => steps.find(({ check }) => check === name)!.share;
-		const expected = (names: string[]) =>
-			names.reduce(
-				(sum, n, i) => sum + of(n) * names.slice(0, i + 1).reduce((t, m) => t + time[m]!, 0),
-				0
-			);
-		const ours = steps.map(({ check }) => check as string).filter((c) => c in time);
-		const all = [
-			['speed', 'clamp', 'parts'],
-			['speed', 'parts', 'clamp'],
-			['clamp', 'speed', 'parts'],
-			['clamp', 'parts', 'speed'],
-			['parts', 'speed', 'clamp'],
-			['parts', 'clamp', 'speed']
-		];
-		expect(expected(ours)).toBeCloseTo(Math.min(...all.map(expected)), 12);
-	});
-	it('looks first at what the plan finds short', () => {
-		const starved = plan(inputsOf({ bench: changed((b) => (b.air.setPointBar = 4.4)) }));
-		const step = whyNotThrough(starved, ['speed'])[0]!;
-		expect(step).toMatchObject({ check: 'pressure', suspected: true });
-		const shares = whyNotThrough(starved, []).reduce((sum, { share }) => sum + share, 0);
-		expect(shares).toBeCloseTo(1, 12);
 	});
 });

@@ -20,9 +20,9 @@ export const BASIS_WORDS: Record<Basis, string> = {
 
 export type Verdict = 'stops' | 'tight' | 'holds' | 'not set';
 
-export type Station = 'supply' | 'setup' | 'cut' | 'gouge' | 'wear';
+export type Station = 'supply' | 'setup' | 'cut' | 'gouge' | 'wear' | 'checks';
 
-export const STATIONS: readonly Station[] = ['supply', 'setup', 'cut', 'gouge', 'wear'];
+export const STATIONS: readonly Station[] = ['supply', 'setup', 'cut', 'gouge', 'wear', 'checks'];
 
 /** One figure of the Plan. `null`: there is no such value (it never happens, or it cannot be). */
 export interface Figure {

@@ -1,5 +1,6 @@
 import { amps, Findings, said, told } from '../figure/finding';
 import type { Finding } from '../figure/types';
+import { CLEAR_WORDS } from '../safety/shade';
 import { BORE_WIDTHS, naturalWidthMm } from './bore';
 import { layoutOf, STRINGS_MOST } from './strings';
 import { HAND_GOUGE_MM_S, HAND_MARK_MM_S } from './removal';
@@ -130,7 +131,7 @@ export function gougeFindings(w: GougeView): Finding[] {
 		);
 	findings.say(
 		'safety',
-		told`Metal flies ahead of the torch: nobody there, and what burns at least ${said(11, 'run')} away (NFPA 51B).`
+		`Metal flies ahead of the torch: nobody there, and what burns at least ${CLEAR_WORDS} away (NFPA 51B).`
 	);
 	return findings.all;
 }

@@ -34,7 +34,8 @@ export const NO_EVIDENCE: Evidence = {
 		nozzle: { total: NO_USE, last: null, measured: [], lives: [] },
 		starts: { ring: null, cap: null, shield: null }
 	},
-	gouge: {}
+	gouge: {},
+	checks: []
 };
 
 export const DEFAULT_SETTINGS: Settings = {

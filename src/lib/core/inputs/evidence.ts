@@ -1,6 +1,7 @@
 /** What was measured and observed on a bench, as its rooms take it. */
 import * as v from 'valibot';
 import { AIR_EVIDENCE } from '../air/inputs';
+import { CHECKS_EVIDENCE } from '../checks/inputs';
 import { CIRCUIT_EVIDENCE } from '../circuit/inputs';
 import { CUT_EVIDENCE } from '../cut/inputs';
 import { CUTTER_EVIDENCE } from '../cutter/inputs';
@@ -27,6 +28,7 @@ export const EvidenceSchema = v.object({
 	...SPEED_EVIDENCE,
 	...CUT_EVIDENCE,
 	...WEAR_EVIDENCE,
-	...GOUGE_EVIDENCE
+	...GOUGE_EVIDENCE,
+	...CHECKS_EVIDENCE
 });
 export type Evidence = v.InferOutput<typeof EvidenceSchema>;

@@ -148,5 +148,6 @@ export const noFigures = () =>
 		'cost.labourPerM': null,
 		'cost.powerPerM': null,
 		'cost.airPerM': null,
-		'cost.kwhPerM': null
+		'cost.kwhPerM': null,
+		'checks.open': null
 	}) satisfies Record<FigureId, null>;

@@ -1,6 +1,7 @@
 /** Where a figure comes from in one plain sentence, from the rooms; loads with the workings. */
 import { AIR_PLAIN, LINE_PLAIN, OWN_AIR_PLAIN, TANK_PLAIN } from '../air/plain';
 import { BREAKER_PLAIN, LOAD_PLAIN, SUPPLY_PLAIN, WIRING_PLAIN } from '../circuit/plain';
+import { CHECK_PLAIN } from '../checks/plain';
 import { COST_PLAIN } from '../cost/plain';
 import { CUT_PLAIN, SETUP_PLAIN, TRAVEL_PLAIN } from '../cut/plain';
 import { CUTTER_PLAIN } from '../cutter/plain';
@@ -26,7 +27,8 @@ const PLAIN: Record<FigureId, Sentence<Workings> | Record<string, Sentence<Worki
 	...CUT_PLAIN,
 	...GOUGE_PLAIN,
 	...WEAR_PLAIN,
-	...COST_PLAIN
+	...COST_PLAIN,
+	...CHECK_PLAIN
 };
 
 export function plainOf(id: FigureId, way: string): Sentence<Workings> {

@@ -75,7 +75,8 @@ const MEASURED: Evidence = {
 		},
 		starts: { ring: 60, cap: 900, shield: null }
 	},
-	gouge: {}
+	gouge: {},
+	checks: [{ item: 'gel', word: 'gel spent', station: 'supply', verdict: 'tight' }]
 };
 
 const inputs = inputsOf;

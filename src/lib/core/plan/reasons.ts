@@ -6,6 +6,7 @@ import { BREAKER_REASONS } from '../circuit/reasons/breaker';
 import { LOAD_REASONS } from '../circuit/reasons/loads';
 import { SUPPLY_REASONS } from '../circuit/reasons/supply';
 import { WIRING_REASONS } from '../circuit/reasons/wiring';
+import { CHECK_REASONS } from '../checks/reasons';
 import { COST_REASONS } from '../cost/reasons';
 import { CUT_REASONS } from '../cut/reasons/guide';
 import { SETUP_REASONS } from '../cut/reasons/setup';
@@ -33,5 +34,6 @@ export const REASONS: Record<FigureId, Record<string, Reason<Workings>>> = {
 	...CUT_REASONS,
 	...GOUGE_REASONS,
 	...WEAR_REASONS,
-	...COST_REASONS
+	...COST_REASONS,
+	...CHECK_REASONS
 };

@@ -12,6 +12,8 @@ import { LOAD_FIGURES } from '../circuit/figures/loads';
 import { SUPPLY_FIGURES } from '../circuit/figures/supply';
 import { WIRING_FIGURES } from '../circuit/figures/wiring';
 import { cutChecks } from '../cut/checks';
+import { openChecks } from '../checks/checks';
+import { CHECK_FIGURES } from '../checks/figures';
 import { COST_FIGURES } from '../cost/figures';
 import { CUT_FIGURES } from '../cut/figures/guide';
 import { SETUP_FIGURES } from '../cut/figures/setup';
@@ -43,7 +45,8 @@ const FIGURES = {
 	...CUT_FIGURES,
 	...GOUGE_FIGURES,
 	...WEAR_FIGURES,
-	...COST_FIGURES
+	...COST_FIGURES,
+	...CHECK_FIGURES
 };
 
 export type FigureId = keyof typeof FIGURES;
@@ -63,7 +66,8 @@ const CHECKS: readonly ((w: Workings) => Check[])[] = [
 	waterChecks,
 	cutChecks,
 	gougeChecks,
-	wearChecks
+	wearChecks,
+	openChecks
 ];
 
 /** Every question asked of bench and cut, in the order of the work. */

@@ -4,6 +4,7 @@
  */
 import { airFindings } from '../air/findings';
 import { circuitFindings } from '../circuit/findings';
+import { openFindings } from '../checks/findings';
 import { cutFindings } from '../cut/findings';
 import type { Finding } from '../figure/types';
 import { gougeFindings } from '../gouge/findings';
@@ -19,7 +20,8 @@ const FINDINGS: readonly ((w: Workings) => Finding[])[] = [
 	airFindings,
 	cutFindings,
 	gougeFindings,
-	wearFindings
+	wearFindings,
+	openFindings
 ];
 const FIRST: Record<Finding['kind'], number> = { refusal: 0, safety: 1, caution: 2, advice: 2 };
 

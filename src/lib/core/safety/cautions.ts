@@ -24,7 +24,7 @@ export interface Caution {
 	text: string;
 }
 
-const FUME: Partial<Record<MetalId, string>> = {
+export const FUME: Partial<Record<MetalId, string>> = {
 	stainless: 'Stainless gives off chromium and nickel fume: extract, wear a respirator.',
 	galvanized: 'Zinc fume makes ill within hours: grind the zinc off along the line, extract.',
 	brass: 'Brass gives off zinc, and some lead: extract, wear a respirator.',

@@ -56,4 +56,6 @@ export function shades(outputA: number, system: 'north-america' | 'iec'): Shades
 
 /** Clear combustibles this far (NFPA 51B, 35 ft), m, and watch for fire afterwards, min. */
 export const CLEAR_RADIUS_M = 35 * 0.3048;
+/** As it is said: both are round where they are used. */
+export const CLEAR_WORDS = '11 m (35 ft)';
 export const FIRE_WATCH_MIN = { osha: 30, nfpa51b: 60 } as const;

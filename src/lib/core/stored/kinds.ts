@@ -1,6 +1,8 @@
 /** Every kind of thing that is kept, with its version and its way up to it. */
 import * as v from 'valibot';
 import { ChartRowSchema, CHART_ROWS_MOST } from '../speed/chartSchema';
+import { FaultFileSchema } from '../faults/file';
+import { OwnChecksSchema } from '../preflight/own';
 import { EntrySchema } from '../evidence/entries';
 import { BenchSchema } from '../inputs/bench';
 import { PlanInputsSchema } from '../inputs/planInputs';
@@ -27,12 +29,17 @@ export const ENTRY = kindOf('log entry', EntrySchema, [
 	// Version 3 knew no bore and no look.
 	(entry) => entry,
 	// Version 4 knew no grooves, and nothing of looking after the shop.
+	(entry) => entry,
+	// Version 5 knew no checks.
 	(entry) => entry
 ]);
 export const CHART = kindOf(
 	'cut chart',
 	v.pipe(v.array(ChartRowSchema), v.maxLength(CHART_ROWS_MOST, 'at most 10 000 rows'))
 );
+export const OWN_CHECKS = kindOf('own checks', OwnChecksSchema);
+/** null: the shop went back to the file that is shipped. */
+export const FAULT_FILE = kindOf('file of faults', v.nullable(FaultFileSchema));
 export const OUTLINE = kindOf('outline', ContoursSchema);
 
 /**
@@ -94,6 +101,8 @@ export const CARD_INPUTS = kindOf('card', PlanInputsSchema, [
 				)
 			: inputs,
 	// Version 4 knew one kind of groove, and no test grooves: what is left out is as it was.
+	(inputs) => inputs,
+	// Version 5 knew nothing of what was found wrong.
 	(inputs) => inputs
 ]);
 /** The numbers that a card was saved with. */
@@ -104,4 +113,14 @@ export const CARD_PLAN = kindOf('plan of a card', KeptPlanSchema, [
 	(plan) => plan
 ]);
 
-export const KINDS = [BENCH, SETTINGS, ENTRY, CHART, OUTLINE, CARD_INPUTS, CARD_PLAN];
+export const KINDS = [
+	BENCH,
+	SETTINGS,
+	ENTRY,
+	CHART,
+	OUTLINE,
+	CARD_INPUTS,
+	CARD_PLAN,
+	OWN_CHECKS,
+	FAULT_FILE
+];

@@ -1,0 +1,58 @@
+/** What was ticked on this device: kept here, so that a thumb needs no server; read, never cast. */
+import * as v from 'valibot';
+import { LISTS } from '$lib/core/preflight/item';
+
+const short = v.pipe(v.string(), v.maxLength(80));
+const TickSchema = v.object({
+	/** What the item said when it was answered. */
+	key: short,
+	said: v.picklist(['yes', 'no', 'despite'])
+});
+const TicksSchema = v.object({
+	day: short,
+	/** By item; those of a job by list and item. */
+	ticks: v.record(short, TickSchema),
+	/** By list: its key when it was signed, and the time of day. */
+	signed: v.record(v.picklist(LISTS), v.object({ key: short, at: short })),
+	/** For the line on other pages: of the cut it stood for. */
+	shown: v.nullable(
+		v.object({
+			search: v.pipe(v.string(), v.maxLength(4000)),
+			ticked: v.number(),
+			of: v.number(),
+			signedAt: v.nullable(short)
+		})
+	)
+});
+export type Ticks = v.InferOutput<typeof TicksSchema>;
+export type Tick = v.InferOutput<typeof TickSchema>;
+
+export const noTicks = (day: string): Ticks => ({ day, ticks: {}, signed: {}, shown: null });
+const keyOf = (benchId: string) => `steady-arc-ticks ${benchId}`;
+
+/** The day as the shop's clock has it. */
+export function today(now = new Date()): string {
+	const two = (n: number) => String(n).padStart(2, '0');
+	return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`;
+}
+
+/** What was ticked today; yesterday's counts for nothing. */
+export function keptTicks(benchId: string, day = today()): Ticks {
+	try {
+		const parsed = v.safeParse(
+			TicksSchema,
+			JSON.parse(localStorage.getItem(keyOf(benchId)) ?? 'null')
+		);
+		if (parsed.success && parsed.output.day === day) return parsed.output;
+	} catch {
+		// A browser that keeps nothing, or something else under that name.
+	}
+	return noTicks(day);
+}
+export function keepTicks(benchId: string, ticks: Ticks): void {
+	try {
+		localStorage.setItem(keyOf(benchId), JSON.stringify(ticks));
+	} catch {
+		// They hold as long as the page is open.
+	}
+}
