@@ -22,6 +22,8 @@ interface Shot {
 	firstHour?: 'path' | 'card';
 	/** Buttons that are pressed first. */
 	press?: string[];
+	/** Keys that are pressed first. */
+	keys?: string[];
 	/** The region has a chart, loaded when it is seen. */
 	chart?: boolean;
 	/** Region that is scrolled to. */
@@ -69,7 +71,10 @@ const SHOTS: Shot[] = [
 
 	{ name: 'phone-setup', path: '/setup', size: PHONE },
 	{ name: 'start', path: '/start', firstHour: 'path' },
-	{ name: 'first', path: '/start', firstHour: 'card' }
+	{ name: 'first', path: '/start', firstHour: 'card' },
+	// Last: what is not so holds up the line of the pictures after it.
+	{ name: 'fault', path: '/fault?of=sputters', keys: ['y'] },
+	{ name: 'checks', path: '/checks', keys: ['Space', 'Space', 'Space', 'Space', 'n'] }
 ];
 
 /** Pages on the line, which fetch the others ahead. */
@@ -128,6 +133,7 @@ async function take(browser: Browser, demo: DemoServer, shot: Shot): Promise<voi
 	if (shot.open) await page.locator(`[data-figure="${shot.open}"]`).first().click();
 	if (shot.firstHour) await answer(page, shot.firstHour);
 	if (shot.stage) await openStage(page, shot.stage);
+	for (const key of shot.keys ?? []) await page.keyboard.press(key);
 	for (const name of shot.press ?? []) {
 		await page.getByRole('button', { name: new RegExp(`^${name}`) }).click();
 	}

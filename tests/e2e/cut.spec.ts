@@ -122,19 +122,14 @@ test('one scrap piece gives the kerf and the shield radius, and is taken back', 
 	await expect(offset).toContainText('11.3 mm');
 });
 
-test('"why not through?" goes one look at a time, cheapest and likeliest first', async ({
-	page
-}) => {
+test('"why not through?" opens the fault finder at that complaint', async ({ page }) => {
 	await page.goto('/cut');
 	await openStage(page, 'read');
 	await page.getByRole('button', { name: 'Not through: not looked for' }).click();
-	const path = page.getByTestId('not-through');
-	await expect(path).toContainText('faster than planned');
-	await path.getByRole('button', { name: 'It is fine' }).click();
-	await expect(path).toContainText('Look 2 of 9');
-	await path.getByRole('button', { name: 'Back' }).click();
-	await path.getByRole('button', { name: 'That is it' }).click();
-	await expect(path).toContainText('Slower');
+	await page.getByTestId('not-through').getByRole('link', { name: 'Find out why' }).click();
+	await expect(page).toHaveURL(/\/fault\?.*of=not-through/);
+	await expect(page.getByTestId('finder')).toContainText('Does not go through');
+	await expect(page.getByTestId('finder')).toContainText('Look 1');
 });
 
 test('a flange from a DXF drawing becomes a template, is exported and opens in an independent reader', async ({

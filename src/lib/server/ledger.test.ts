@@ -140,6 +140,14 @@ const anEntry: fc.Arbitrary<Entry> = fc.oneof(
 	}),
 	fc.constant<Entry>({ kind: 'care', did: 'drain' }),
 	fc.record({
+		kind: fc.constant('check' as const),
+		item: fc.constantFrom('gel', 'clamp', 'fault-oil'),
+		word: fc.constant('not right'),
+		station: fc.constantFrom('supply' as const, 'cut' as const),
+		verdict: fc.constantFrom('tight' as const, 'stops' as const),
+		so: fc.boolean()
+	}),
+	fc.record({
 		kind: fc.constant('drain' as const),
 		fromBar: fc.constant(8),
 		toBar: fc.constant(6),

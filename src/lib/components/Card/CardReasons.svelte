@@ -4,8 +4,27 @@
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	/** Every setting with its source, and the cautions, black on white. */
+	let { of = 'cut' }: { of?: 'cut' | 'groove' } = $props();
 	const bench = getWorkbench();
-	const IDS: FigureId[] = [
+	const GROOVE: FigureId[] = [
+		'gouge.currentA',
+		'gouge.strings',
+		'gouge.stringS',
+		'gouge.pieceS',
+		'gouge.speedMmS',
+		'gouge.fastMmS',
+		'gouge.removalKgH',
+		'gouge.areaMm2',
+		'gouge.standsMm',
+		'gouge.keepMm',
+		'gouge.leftMm',
+		'gouge.slagG',
+		'gouge.heatKJm',
+		'gouge.airBar',
+		'gouge.shade',
+		'gouge.piecesLeft'
+	];
+	const CUT: FigureId[] = [
 		'setup.currentA',
 		'setup.baseMmS',
 		'setup.referenceMmS',
@@ -24,7 +43,7 @@
 		'setup.shade'
 	];
 	const rows = $derived(
-		IDS.map((id) => ({
+		(of === 'cut' ? CUT : GROOVE).map((id) => ({
 			id,
 			label: REGISTRY[id].label,
 			value: bench.sayFigure(id),
@@ -32,7 +51,9 @@
 			source: explain(bench.inputs, id).source
 		}))
 	);
-	const findings = $derived(bench.said.findings.filter((f) => f.station !== 'gouge'));
+	const findings = $derived(
+		bench.said.findings.filter((f) => (of === 'cut') !== (f.station === 'gouge'))
+	);
 </script>
 
 <section class="reasons" aria-label="Where the numbers come from">

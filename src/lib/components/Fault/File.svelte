@@ -45,7 +45,7 @@
 		{view.file.symptoms.length} symptoms, {view.file.causes.length} causes, {view.file.looks.length} looks.
 	</p>
 	<p class="mt-2 flex flex-wrap gap-2">
-		<a class="btn" href="/api/faults?download" download="faults.json">Take it out</a>
+		<a class="btn" href="/api/faults?download" download="faults.json">Out as a file</a>
 		<FileButton
 			label="Bring one in"
 			accept=".json,application/json"

@@ -28,7 +28,7 @@
 				>
 				<button
 					type="button"
-					class="btn btn-sm"
+					class="btn"
 					aria-pressed={!view.counts(id)}
 					onclick={() => view.count(id, !view.counts(id))}
 					>{view.counts(id) ? 'leave out' : 'count it'}<span class="sr-only">

@@ -18,10 +18,10 @@
 			<li>
 				<span class="grow">{view.lookOf(look)!.ask}</span>
 				<b>{said(look, answer)}</b>
-				<button type="button" class="btn btn-sm" onclick={() => view.answer(look, NEXT[answer])}
+				<button type="button" class="btn" onclick={() => view.answer(look, NEXT[answer])}
 					>change<span class="sr-only">: {view.lookOf(look)!.ask}</span></button
 				>
-				<button type="button" class="btn btn-sm" onclick={() => view.takeBack(look)}
+				<button type="button" class="btn" onclick={() => view.takeBack(look)}
 					>take back<span class="sr-only">: {view.lookOf(look)!.ask}</span></button
 				>
 			</li>
@@ -31,7 +31,7 @@
 		{#each view.inVain as cause (cause)}
 			<li>
 				<span class="grow">Mended, and as before: {view.causeOf(cause)?.name}</span>
-				<button type="button" class="btn btn-sm" onclick={() => view.tryAgain(cause)}
+				<button type="button" class="btn" onclick={() => view.tryAgain(cause)}
 					>take back<span class="sr-only">: {view.causeOf(cause)?.name}</span></button
 				>
 			</li>

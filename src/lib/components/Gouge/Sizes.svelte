@@ -6,7 +6,7 @@
 	import Select from '$lib/components/Fields/Select.svelte';
 	import Stepper from '$lib/components/Fields/Stepper.svelte';
 	import { GOUGE_RANGES } from '$lib/core/gouge/inputs';
-	import { goesIntoPlate, isSpot, TARGETS } from '$lib/core/gouge/targets';
+	import { goesIntoPlate, isSpot, legOfThroatMm, TARGETS, throatMm } from '$lib/core/gouge/targets';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import { SIZES, STARTING, TARGET_HELP, TARGET_NAMES } from './words';
 
@@ -54,6 +54,15 @@
 			commit={(mm) => set({ [field]: mm! })}
 		/>
 	{/each}
+	{#if gouge.target === 'fillet'}
+		<QuantityField
+			label="or throat"
+			quantity="small"
+			value={throatMm(gouge.legMm)}
+			range={[throatMm(GOUGE_RANGES.legMm[0]), throatMm(GOUGE_RANGES.legMm[1])]}
+			commit={(mm) => set({ legMm: legOfThroatMm(mm!) })}
+		/>
+	{/if}
 	{#if !spot}
 		<QuantityField
 			label="Length"

@@ -103,6 +103,12 @@ export const GLOSSARY: readonly Word[] = [
 	},
 	{ word: 'Hover', means: 'The arc is held still above the plate until it is through.' },
 	{
+		word: 'Hot work',
+		also: 'fire watch',
+		means:
+			'Work that throws sparks or heat. Clear what burns to 11 m (35 ft) and watch for an hour afterwards (NFPA 51B; OSHA asks half an hour).'
+	},
+	{
 		word: 'I1max, I1eff',
 		means:
 			'On the label: most amps drawn from the outlet, and what heats the wire over ten minutes.'
@@ -136,6 +142,11 @@ export const GLOSSARY: readonly Word[] = [
 	},
 	{ word: 'Post-flow', means: 'Air that goes on after the arc, to cool the parts.' },
 	{
+		word: 'Pre-flight',
+		also: 'checks',
+		means: 'What is looked at before the arc: the day’s start once, and this cut.'
+	},
+	{
 		word: 'Rolled pierce',
 		means: 'Begun slanted so that the melt blows away from the nozzle, then rolled upright.'
 	},
@@ -153,6 +164,11 @@ export const GLOSSARY: readonly Word[] = [
 		word: 'Swirl ring',
 		also: 'gas distributor',
 		means: 'Spins the air round the arc. Cracked or missing, the arc runs into the nozzle.'
+	},
+	{
+		word: 'Swirl marks',
+		means:
+			'Rings of the spinning air on the electrode’s face: clean ones mean dry air, smeared ones damp or oil.'
 	},
 	{
 		word: 'Tight',

@@ -83,13 +83,13 @@ function ofParts({ bench, cut, evidence }: PlanInputs, plan: Plan): Known[] {
 		if (left < WORN_LEFT)
 			known.push({
 				id: 'pair-worn',
-				text: told`Of the electrode ${said(left, 'share')} is left`,
+				text: told`${said(left, 'share')} of the electrode’s life is left`,
 				figure: 'wear.electrodeShare'
 			});
 		else if (left > FRESH_LEFT)
 			known.push({
 				id: 'pair-fresh',
-				text: told`Of the electrode ${said(left, 'share')} is left`,
+				text: told`${said(left, 'share')} of the electrode’s life is left`,
 				figure: 'wear.electrodeShare'
 			});
 	}

@@ -53,3 +53,10 @@ export function gougeSpeedMmS(removalKgPerS: number, densityKgM3: number, areaMm
 /** Depth over width of one string that is pushed straight, at a torch angle from the plate. */
 export const depthOverWidth = (angleFromPlateDeg: number): number =>
 	DEPTH_PER_WIDTH * Math.tan((angleFromPlateDeg * Math.PI) / 180);
+
+/** Within so much of its planned travel a string comes out as planned [own]. */
+const STEADY_SHARE = 0.15;
+export const steadyMmS = (speedMmS: number) => ({
+	lowMmS: speedMmS * (1 - STEADY_SHARE),
+	highMmS: speedMmS * (1 + STEADY_SHARE)
+});

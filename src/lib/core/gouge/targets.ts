@@ -31,6 +31,10 @@ export const GRIND_MM = { fillet: 0.5, other: 1 } as const;
 /** Of the plate that stays: the greater of 2 mm and a quarter of it [own]. */
 export const ligamentMm = (plateMm: number): number => Math.max(2, plateMm / 4);
 
+/** Of a fillet with equal legs: from its root to its flat face, as drawings of some countries size it. */
+export const throatMm = (legMm: number): number => legMm / Math.SQRT2;
+export const legOfThroatMm = (throat: number): number => throat * Math.SQRT2;
+
 /** Sizes as asked for. */
 export interface TargetSize {
 	target: Target;

@@ -147,7 +147,7 @@
 	}
 	.checks {
 		display: grid;
-		grid-template-columns: minmax(0, 1fr) minmax(0, 1fr) 332px;
+		grid-template-columns: minmax(0, 1fr) minmax(0, 1fr) 20.75rem;
 		gap: 20px;
 		padding: 4px 24px 12px;
 		align-items: start;
@@ -158,7 +158,7 @@
 	}
 	@media (max-width: 1099px) {
 		.checks {
-			grid-template-columns: minmax(0, 1fr) 320px;
+			grid-template-columns: minmax(0, 1fr) 20rem;
 		}
 		.checks > :global(section) {
 			grid-column: 1;

@@ -64,6 +64,7 @@
 			<div class="ml-auto flex flex-wrap gap-2">
 				<a class="btn" href="/template?{bench.search}">Template</a>
 				<a class="btn" href="/practice?{bench.search}">Practise the line</a>
+				<a class="btn" href="/checks?{bench.search}">Checks</a>
 			</div>
 		</div>
 		{#if guide === 'circle'}

@@ -144,6 +144,9 @@
 						>Log {gouge.pieces === 1 ? 'it' : `all ${gouge.pieces}`} as done</button
 					>
 					<a class="btn btn-xl" href="/card/gouge?{bench.search}">Print card</a>
+					{#if groove}<a class="btn btn-xl" href="/practice?{bench.search}&for=groove">Practise</a
+						>{/if}
+					<a class="btn btn-xl" href="/checks?{bench.search}&for=groove">Checks</a>
 				{/if}
 				<button
 					type="button"

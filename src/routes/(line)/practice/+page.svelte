@@ -1,8 +1,11 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
+	import { page } from '$app/state';
 	import { MARKS_MM } from '$lib/core';
 	import { lagDegFromRatio } from '$lib/core/speed/speed';
 	import type { Stretch } from '$lib/core/practice/score';
+	import { grooveTitle } from '$lib/components/Gouge/words';
+	import { steadyMmS } from '$lib/core/gouge/removal';
 	import { cutTitle } from '$lib/components/Card/words';
 	import ScreenMatch from '$lib/components/Drawing/ScreenMatch.svelte';
 	import Answer from '$lib/components/Practice/Answer.svelte';
@@ -21,13 +24,25 @@
 	let roomPx = $state(0);
 
 	const value = (id: Parameters<typeof bench.sayFigure>[0]) => bench.plan.figures[id].value ?? 0;
-	const planned = $derived(value('setup.speedMmS'));
-	const range = $derived({ lowMmS: value('setup.lagLowMmS'), highMmS: value('setup.lagHighMmS') });
+	/** From Gouge: its first string, pushed at its own pace. */
+	const string = $derived(
+		page.url.searchParams.get('for') === 'groove' ? bench.plan.groove?.strings[0] : undefined
+	);
+	const planned = $derived(string?.speedMmS ?? value('setup.speedMmS'));
+	const range = $derived(
+		string
+			? steadyMmS(string.speedMmS)
+			: { lowMmS: value('setup.lagLowMmS'), highMmS: value('setup.lagHighMmS') }
+	);
+	const title = $derived(string ? grooveTitle(bench.cut.gouge, bench) : cutTitle(bench));
 	const markMm = $derived(MARKS_MM[bench.units === 'metric' ? 'metric' : 'imperial'][1]);
 	const lengthMm = $derived(
 		Math.max(
 			40,
-			Math.min(bench.cut.lengthMm, Math.floor((roomPx - 56) / pxPerMm / markMm) * markMm)
+			Math.min(
+				(string && bench.cut.gouge.lengthMm) || bench.cut.lengthMm,
+				Math.floor((roomPx - 56) / pxPerMm / markMm) * markMm
+			)
 		)
 	);
 	/** Whole degrees: finer ones are not seen, and cost a frame each. */
@@ -58,14 +73,17 @@
 	});
 </script>
 
-<svelte:head><title>Practise the line · {cutTitle(bench)} · Steady Arc</title></svelte:head>
+<svelte:head><title>Practise the line · {title} · Steady Arc</title></svelte:head>
 
 <div class="px-6 pt-3 pb-4 max-[899px]:px-3">
 	<div class="flex flex-wrap items-end gap-x-6 gap-y-1">
 		<h1 class="fig text-[2.5rem]">Practise the line</h1>
 		<p class="sub grow" data-testid="to-hold">
-			{cutTitle(bench)} at {bench.sayFigure('setup.currentA')}: hold
-			<b>{bench.sayFigure('setup.speedMmS')}</b>, between {bench.say(range.lowMmS, 'speed')} and {bench.say(
+			{title} at {bench.sayFigure(string ? 'gouge.currentA' : 'setup.currentA')}: hold
+			<b>{bench.say(planned, 'speed')}</b>{#if string}&ensp;and {bench.say(
+					bench.cut.gouge.angleFromPlateDeg,
+					'angle'
+				)} from the plate{/if}, between {bench.say(range.lowMmS, 'speed')} and {bench.say(
 				range.highMmS,
 				'speed'
 			)}.
@@ -77,7 +95,9 @@
 			onclick={() => (matching = !matching)}
 			>{matched ? 'Screen matched to a rule' : 'Match the screen to a rule'}</button
 		>
-		<a class="btn" href="/cut?{bench.search}">Back to Cut</a>
+		<a class="btn" href="/{string ? 'gouge' : 'cut'}?{bench.search}"
+			>Back to {string ? 'Gouge' : 'Cut'}</a
+		>
 	</div>
 	{#if matching}
 		<ScreenMatch
@@ -110,12 +130,14 @@
 		<div class="mt-3 grid gap-6 sm:grid-cols-2">
 			<section aria-label="Under the hand">
 				<p class="fig live" data-word={word}>
-					{practice.running
-						? bench.say(practice.speedMmS, 'speed')
-						: bench.sayFigure('setup.speedMmS')}
+					{practice.running ? bench.say(practice.speedMmS, 'speed') : bench.say(planned, 'speed')}
 					<small>{word === 'right' ? 'inside' : word ? `too ${word}` : 'to hold'}</small>
 				</p>
-				<Answer lagDeg={practice.running ? lagDeg : value('setup.lagDeg')} {still} />
+				{#if string}
+					<p class="sub">Push, small gap: the metal flies ahead of the torch.</p>
+				{:else}
+					<Answer lagDeg={practice.running ? lagDeg : value('setup.lagDeg')} {still} />
+				{/if}
 			</section>
 			<section aria-label="Result" aria-live="polite" data-testid="practice-result">
 				{#if practice.result}

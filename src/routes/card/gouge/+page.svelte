@@ -15,6 +15,9 @@
 <main class="sheet min-h-screen p-4 print:min-h-0 print:p-0">
 	<div class="no-print mb-4 flex flex-wrap items-center gap-3">
 		<a class="btn" href="/gouge?{bench.search}">Back to Gouge</a>
+		<!-- A whole new page: only one size of paper may stand in the styles. -->
+		<a class="btn" href="/card/gouge/a4?{bench.search}" data-sveltekit-reload>A4 with its reasons</a
+		>
 		<button type="button" class="btn btn-primary" onclick={() => window.print()}>Print, A6</button>
 	</div>
 	<PrintGouge day={data.day} />

@@ -1,0 +1,82 @@
+import { describe, expect, it } from 'vitest';
+import { BAY_2, changed, inputsOf, TROLLEY } from '../../../../tests/support/inputs';
+import { plan, type PlanInputs } from '..';
+import { filled } from '../figure/finding';
+import { REGISTRY } from '../plan/rooms';
+import { Finder } from './finder';
+import { knownOf } from './known';
+import { SHIPPED_FAULTS } from './shipped';
+
+const known = (
+	inputs: PlanInputs,
+	...rest: Parameters<typeof knownOf> extends [any, any, ...infer R] ? R : never
+) => knownOf(inputs, plan(inputs), ...rest);
+const ids = (inputs: PlanInputs) => known(inputs).map(({ id }) => id);
+
+describe('what the bench knows of a fault', () => {
+	it('speaks of things that the file has, each with its words and a working that exists', () => {
+		for (const bench of [BAY_2, TROLLEY])
+			for (const one of known(inputsOf({ bench }))) {
+				expect(SHIPPED_FAULTS.bench.map(({ id }) => id)).toContain(one.id);
+				expect(filled(one.text, { units: 'metric' })).not.toMatch(/NaN|undefined|\{|[0-9]{4,} %/);
+				if (one.figure) expect(REGISTRY[one.figure]).toBeDefined();
+			}
+	});
+	it('knows a line that starves, a long thin cord, a shared circuit, an oiled pump, a nozzle under its amps', () => {
+		expect(ids(inputsOf({ bench: changed((b) => (b.air.setPointBar = 4.4)) }))).toContain(
+			'pressure-short'
+		);
+		expect(ids(inputsOf())).toContain('pressure-fine');
+		expect(ids(inputsOf({ bench: TROLLEY }))).toContain('sag');
+		expect(ids(inputsOf({ bench: changed((b) => (b.air.compressor.oil = 'oil-free')) }))).toContain(
+			'oil-free'
+		);
+		expect(ids(inputsOf({ bench: changed((b) => (b.torch.fittedA = 30)) }))).toContain(
+			'nozzle-under'
+		);
+		expect(ids(inputsOf({}, { coating: 'rust' }))).toContain('coated');
+		expect(ids(inputsOf({}, { thicknessMm: 16 }))).toContain('past-clean');
+	});
+	it('goes by the last look, and not by those before', () => {
+		const seen = (...looks: ('clean' | 'smeared')[]) =>
+			known(
+				inputsOf(),
+				looks.map((s) => ({ kind: 'look', seen: s }) as const)
+			).map(({ id }) => id);
+		expect(seen('smeared', 'clean')).toContain('seen-smeared');
+		expect(seen('clean', 'smeared')).not.toContain('seen-smeared');
+	});
+	it('stays useful with a bench of which nothing is known but its amps', () => {
+		const finder = new Finder(SHIPPED_FAULTS);
+		for (const { id: symptom } of SHIPPED_FAULTS.symptoms) {
+			const { outcome, next, lead } = finder.find({ symptom, answers: [] });
+			expect(outcome === 'look' ? next : lead, symptom).toBeTruthy();
+		}
+	});
+
+	// Shows of this capability: each with at most four looks, answered as the fault itself would show.
+	it.each([
+		['paint under the clamp', 'no-transfer', 'clamp-paint', {}],
+		['oil in the air', 'parts-fast', 'oil', {}],
+		['a loose electrode', 'drops-out', 'electrode-loose', { coating: 'none' as const }]
+	])('finds %s in at most four looks on the demo bench', (_, symptom, cause, cut) => {
+		const finder = new Finder(SHIPPED_FAULTS);
+		const inputs = inputsOf({}, cut);
+		const bench = ids(inputs);
+		const answers: { look: string; said: 'yes' | 'no' }[] = [];
+		const inVain: string[] = [];
+		for (;;) {
+			const found = finder.find({ symptom, answers, inVain, known: bench });
+			if (found.outcome !== 'look') {
+				if (found.lead!.cause === cause) break;
+				inVain.push(found.lead!.cause);
+				continue;
+			}
+			const { id, sign, tells } = found.next!.look;
+			const shows = tells[cause] !== undefined && tells[cause] !== 'rarely';
+			answers.push({ look: id, said: shows === (sign === 'yes') ? 'yes' : 'no' });
+			expect(answers.length, answers.map(({ look }) => look).join()).toBeLessThanOrEqual(4);
+		}
+		expect(answers.length + inVain.length).toBeLessThanOrEqual(4);
+	});
+});

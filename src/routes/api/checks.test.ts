@@ -1,0 +1,152 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
+import { BAY_2 } from '../../../scripts/demo/benches';
+import type { Evidence, Plan } from '$lib/core';
+import { SHIPPED_FAULTS } from '$lib/core/faults/shipped';
+
+type Handler = (event: never) => Response | Promise<Response>;
+const folder = mkdtempSync(join(tmpdir(), 'steady-arc-checks-'));
+let api: Record<string, Record<string, Handler>>;
+let close: () => void;
+let benchId = '';
+let op = 0;
+
+async function ask<T = Record<string, unknown>>(handler: Handler, body?: unknown, query = '') {
+	const init = body === undefined ? {} : { method: 'POST', body: JSON.stringify(body) };
+	const response = await handler({
+		params: {},
+		url: new URL(`http://test/?${query}`),
+		request: new Request('http://test/', init)
+	} as never);
+	return { status: response.status, headers: response.headers, body: (await response.json()) as T };
+}
+const opId = () => `checks-op-${++op}-aaaa`;
+
+beforeAll(async () => {
+	vi.stubEnv('STEADY_ARC_DATA', folder);
+	const at = async (path: string) => (await import(path)) as Record<string, Handler>;
+	api = {
+		benches: await at('./benches/+server.ts'),
+		faults: await at('./faults/+server.ts'),
+		checks: await at('./checks/+server.ts'),
+		log: await at('./log/+server.ts'),
+		plan: await at('./plan/+server.ts')
+	};
+	close = (await import('$lib/server/current')).closeStore;
+	const made = await ask(api.benches!.POST!, { opId: opId(), bench: BAY_2 });
+	benchId = made.body.id as string;
+});
+afterAll(() => {
+	close();
+	rmSync(folder, { recursive: true });
+	vi.unstubAllEnvs();
+});
+
+describe('the file of faults over the wire', () => {
+	it('comes as it is shipped, goes out as a file, comes back extended, and goes back to the shipped one', async () => {
+		const first = await ask<{ revision: number; own: boolean; faults: typeof SHIPPED_FAULTS }>(
+			api.faults!.GET!
+		);
+		expect(first.body).toEqual({ revision: 0, own: false, faults: SHIPPED_FAULTS });
+		const out = await ask<typeof SHIPPED_FAULTS>(api.faults!.GET!, undefined, 'download');
+		expect(out.headers.get('content-disposition')).toContain('faults.json');
+		const mine = structuredClone(out.body);
+		mine.causes.push({ ...mine.causes[0]!, id: 'wet-plate', name: 'Wet plate' });
+		const saved = await ask(api.faults!.PUT!, { opId: opId(), revision: 0, faults: mine });
+		expect(saved).toMatchObject({ status: 200, body: { revision: 1, own: true } });
+		const stale = await ask(api.faults!.PUT!, { opId: opId(), revision: 0, faults: null });
+		expect(stale).toMatchObject({ status: 409, body: { theirs: { own: true } } });
+		const back = await ask(api.faults!.PUT!, { opId: opId(), revision: 1, faults: null });
+		expect(back.body).toEqual({ revision: 2, own: false, faults: SHIPPED_FAULTS });
+	});
+	it('is refused with the place of what is wrong, and nothing is half-written', async () => {
+		const bad = structuredClone(SHIPPED_FAULTS);
+		bad.looks[0]!.after = bad.looks[0]!.id;
+		(bad.causes[2]!.shows as Record<string, string>)['no-pilot'] = '90 %';
+		const { status, body } = await ask<{ fields: { field: string; message: string }[] }>(
+			api.faults!.PUT!,
+			{
+				opId: opId(),
+				revision: 2,
+				faults: bad
+			}
+		);
+		expect(status).toBe(400);
+		expect(body.fields.map(({ field, message }) => `${field} ${message}`).join('\n')).toMatch(
+			/causes\.2\.shows\.no-pilot.*one of/
+		);
+		expect((await ask(api.faults!.GET!)).body).toMatchObject({ revision: 2, own: false });
+		for (const faults of ['text', 4, [], {}])
+			expect((await ask(api.faults!.PUT!, { opId: opId(), revision: 2, faults })).status).toBe(400);
+	});
+});
+
+describe('checks of the shop, and what is found wrong', () => {
+	it('are kept over a revision; a check of ours cannot be overwritten', async () => {
+		const own = [{ id: 'own-gate', list: 'day', ask: 'Gate key back', why: '', verdict: 'tight' }];
+		const saved = await ask(api.checks!.PUT!, { opId: opId(), revision: 0, own });
+		expect(saved.body).toEqual({ revision: 1, own });
+		const clamp = [{ ...own[0], id: 'clamp' }];
+		expect((await ask(api.checks!.PUT!, { opId: opId(), revision: 1, own: clamp })).status).toBe(
+			400
+		);
+		expect((await ask(api.checks!.PUT!, { opId: opId(), revision: 0, own: [] })).status).toBe(409);
+	});
+	it('a refused tick holds up the plan of the bench until it is mended, whoever asks', async () => {
+		const entry = {
+			kind: 'check',
+			item: 'behind',
+			word: 'behind the plate',
+			station: 'cut',
+			verdict: 'stops',
+			so: false
+		};
+		const log = (e: object) =>
+			ask<{ evidence: Evidence }>(api.log!.POST!, { opId: opId(), benchId, entry: e });
+		const planned = async () => (await ask<Plan>(api.plan!.POST!, { benchId, cut: {} })).body;
+		expect((await planned()).stations.cut.verdict).toBe('holds');
+		expect((await log(entry)).body.evidence.checks).toHaveLength(1);
+		expect((await planned()).firstLimit).toMatchObject({ word: 'behind the plate' });
+		await log({ ...entry, so: true });
+		expect((await planned()).stations.cut.verdict).toBe('holds');
+	});
+	it.each([
+		[{ item: 'Not An Id' }],
+		[{ word: '' }],
+		[{ word: 'x'.repeat(61) }],
+		[{ station: 'moon' }],
+		[{ verdict: 'holds' }],
+		[{ so: 'yes' }],
+		[{ looks: -1 }]
+	])('refuses %j', async (over) => {
+		const entry = {
+			kind: 'check',
+			item: 'gel',
+			word: 'gel',
+			station: 'supply',
+			verdict: 'tight',
+			so: false,
+			...over
+		};
+		expect((await ask(api.log!.POST!, { opId: opId(), benchId, entry })).status).toBe(400);
+	});
+	it.each([
+		[{ day: 'today' }],
+		[{ ticked: [] }],
+		[{ list: 'week' }],
+		[{ key: '' }],
+		[{ ticked: Array(41).fill('x') }]
+	])('refuses a sign-off with %j', async (over) => {
+		const entry = {
+			kind: 'signed',
+			list: 'day',
+			key: 'abc',
+			day: '2026-11-27',
+			ticked: ['Breaker off'],
+			...over
+		};
+		expect((await ask(api.log!.POST!, { opId: opId(), benchId, entry })).status).toBe(400);
+	});
+});
