@@ -1,6 +1,5 @@
 /** A fault being looked for: what was seen, what was answered, what it can still be. */
 import * as v from 'valibot';
-import type { LoggedEntry } from '$lib/core';
 import type { Held } from '$lib/core/checks/inputs';
 import type { FaultFile } from '$lib/core/faults/file';
 import { Finder, type Answer, type Said } from '$lib/core/faults/finder';
@@ -183,7 +182,7 @@ export class FinderView {
 		const since = sound?.at ?? '';
 		return measured.filter(
 			({ undone, entry, at }) => !undone && entry.kind === 'test-cut' && at > since
-		) as (Pick<LoggedEntry, 'id' | 'at' | 'undone'> & { entry: LoggedEntry['entry'] })[];
+		);
 	});
 
 	async saveFile(faults: FaultFile | null): Promise<string | undefined> {

@@ -4,7 +4,7 @@ import { itemKey, listKey, type Item, type ListId } from '$lib/core/preflight/it
 import { preflight } from '$lib/core/preflight/list';
 import { ownItems, type OwnCheck } from '$lib/core/preflight/own';
 import { logEntry } from './logbook';
-import { keepTicks, keptTicks, noTicks, today, type Tick, type Ticks } from './ticks';
+import { keepTicks, keptTicks, noTicks, timeOfDay, today, type Tick, type Ticks } from './ticks';
 import type { Workbench } from './workbench.svelte';
 import { write } from './write';
 
@@ -185,7 +185,7 @@ export class Preflight {
 				`${name} is signed off.`
 			);
 			if (!made) return;
-			const at = new Date().toTimeString().slice(0, 5);
+			const at = timeOfDay();
 			this.#keep({ ...this.#ticks, signed: { ...this.#ticks.signed, [id]: { key, at } } });
 		}
 	}

@@ -36,6 +36,9 @@ export function today(now = new Date()): string {
 	return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`;
 }
 
+/** "07:48" */
+export const timeOfDay = (now = new Date()): string => now.toTimeString().slice(0, 5);
+
 /** What was ticked today; yesterday's counts for nothing. */
 export function keptTicks(benchId: string, day = today()): Ticks {
 	try {

@@ -40,12 +40,16 @@
 </section>
 
 <style>
+	.grow {
+		flex: 1 1 15rem;
+	}
 	li {
 		display: flex;
 		flex-wrap: wrap;
 		align-items: center;
 		gap: 6px 10px;
 		min-height: 46px;
+		padding: 2px 0;
 		border-bottom: 1px solid var(--rule);
 	}
 </style>

@@ -60,7 +60,7 @@
 			quantity="small"
 			value={throatMm(gouge.legMm)}
 			range={[throatMm(GOUGE_RANGES.legMm[0]), throatMm(GOUGE_RANGES.legMm[1])]}
-			commit={(mm) => set({ legMm: legOfThroatMm(mm!) })}
+			commit={(mm) => set({ legMm: legOfThroatMm(mm ?? throatMm(gouge.legMm)) })}
 		/>
 	{/if}
 	{#if !spot}

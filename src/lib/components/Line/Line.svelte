@@ -177,6 +177,10 @@
 		right: 30px;
 		max-width: calc(100% - 60px);
 	}
+	.word {
+		overflow: hidden;
+		text-overflow: ellipsis;
+	}
 	.short {
 		display: none;
 	}

@@ -56,8 +56,17 @@ export function stateWord(s: StationVerdict, bench: Workbench): string {
 
 /** "45 A stops 6:58 · 40 A runs on": the amps chosen and, when they do not run on, those that do. */
 export function runsOn(plan: Plan, bench: Workbench): { figure: Shown; context: string } {
+	const held = plan.checks.some(
+		({ station, part, verdict }) => station === 'supply' && part === 'Checks' && verdict === 'stops'
+	);
 	const most = plan.figures['supply.runsOnA'].value;
 	const chosen = plan.figures['setup.currentA'].value!;
+	// What somebody found wrong at the machine comes before what the figures say.
+	if (held)
+		return {
+			figure: bench.show(plan.figures['setup.currentA'].value, 'current'),
+			context: 'held up'
+		};
 	if (plan.figures['air.shortAtS'].value !== null) {
 		return { figure: bench.show(chosen, 'current'), context: 'air falls short' };
 	}

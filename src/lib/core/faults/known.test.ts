@@ -1,16 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import { BAY_2, changed, inputsOf, TROLLEY } from '../../../../tests/support/inputs';
-import { plan, type PlanInputs } from '..';
+import { plan, type Entry, type PlanInputs } from '..';
 import { filled } from '../figure/finding';
 import { REGISTRY } from '../plan/rooms';
 import { Finder } from './finder';
 import { knownOf } from './known';
 import { SHIPPED_FAULTS } from './shipped';
 
-const known = (
-	inputs: PlanInputs,
-	...rest: Parameters<typeof knownOf> extends [any, any, ...infer R] ? R : never
-) => knownOf(inputs, plan(inputs), ...rest);
+const known = (inputs: PlanInputs, ...rest: [recent: readonly Entry[]] | []) =>
+	knownOf(inputs, plan(inputs), ...rest);
 const ids = (inputs: PlanInputs) => known(inputs).map(({ id }) => id);
 
 describe('what the bench knows of a fault', () => {

@@ -12,14 +12,14 @@ function power({ bench }: PlanInputs): Item[] {
 					more: 'its frame earthed as its book says',
 					why: 'Its fumes kill indoors; a plug pulled under load burns its pins.',
 					remedy: 'Set it up outside, let it run warm, then plug in.',
-					not: ['generator not ready', 'supply', 'stops'],
+					not: ['generator', 'supply', 'stops'],
 					draw: 'breaker'
 				})
 			: item('power', 'Breaker off, plug in, breaker on', {
 					why: 'A plug pulled or pushed under load burns its pins and fingers.',
 					remedy:
 						'Switch off at the breaker first. A burnt or loose plug or outlet is for a licensed electrician.',
-					not: ['plug or outlet not right', 'supply', 'stops'],
+					not: ['plug or outlet', 'supply', 'stops'],
 					draw: 'breaker'
 				})
 	];
@@ -83,7 +83,7 @@ function air({ bench }: PlanInputs, { figures }: Plan): Item[] {
 			item('drain', 'Tank and water trap drained', {
 				why: 'Water goes to the torch and eats electrodes.',
 				remedy: 'Open the drain until only air comes, pressure on, eyes away.',
-				not: ['tank not drained', 'supply', 'tight']
+				not: ['tank undrained', 'supply', 'tight']
 			})
 		);
 	else
@@ -141,7 +141,7 @@ export function dayItems(inputs: PlanInputs, plan: Plan): Item[] {
 		item('lead', 'Torch and leads whole, hung up, out of drips and wheels', {
 			why: 'Cutting voltages are far above those of welding: a cut in the lead is live.',
 			remedy: 'Cutter off. A damaged torch or lead is not used; a technician mends it.',
-			not: ['torch or lead damaged', 'checks', 'stops']
+			not: ['torch or lead', 'checks', 'stops']
 		})
 	];
 }

@@ -69,7 +69,7 @@ const around = (): Item =>
 		why: 'Sparks carry 12 m and fall through cracks (common practice; clear radius of NFPA 51B).',
 		remedy:
 			'Move it, or cover it with sheets made for it; wet the floor. Where neither can be done: no hot work.',
-		not: ['something burns near', 'cut', 'stops'],
+		not: ['fire near', 'cut', 'stops'],
 		draw: 'around'
 	});
 const vessel = (): Item =>
@@ -97,7 +97,7 @@ function people(shade: number | null): Item[] {
 			more: 'a beginner only with somebody beside, on scrap first',
 			why: 'Bystanders have no shade. Pacemakers keep away from cutter, leads and clamp.',
 			remedy: 'Screen or curtain; nobody goes on until everybody has turned away.',
-			not: ['somebody stands near', 'cut', 'stops']
+			not: ['people near', 'cut', 'stops']
 		})
 	];
 }
@@ -116,7 +116,7 @@ function parts({ inputs, plan }: Wanted): Item {
 				musts[0]?.reason ?? 'A nozzle under its amps burns up; without its ring there is no arc.',
 			remedy: `${OFF}Setup draws the parts of this torch in their order.`,
 			page: '/setup',
-			not: ['parts in the torch', 'setup', 'stops'],
+			not: ['torch parts', 'setup', 'stops'],
 			draw: 'stack'
 		}
 	);
@@ -167,7 +167,7 @@ export function cutItems(wanted: Wanted): Item[] {
 			why: 'The jet cuts the bench too; a piece that falls cuts feet and pulls the torch along.',
 			remedy:
 				'Move the plate, or support both sides so that the kerf opens and nothing drops on you.',
-			not: ['bench under the line', 'cut', 'stops'],
+			not: ['bench below', 'cut', 'stops'],
 			draw: 'around'
 		}),
 		around(),
@@ -200,7 +200,7 @@ export function grooveItems({ inputs, plan }: Wanted): Item[] {
 				why: 'A cutting nozzle makes a deep narrow arc that goes through.',
 				remedy: `${OFF}Change nozzle and shield; nothing else of the stack.`,
 				page: '/gouge',
-				not: ['parts for gouging', 'gouge', 'stops'],
+				not: ['gouging parts', 'gouge', 'stops'],
 				draw: 'stack'
 			}
 		),
@@ -221,7 +221,7 @@ export function grooveItems({ inputs, plan }: Wanted): Item[] {
 			more: upright ? 'all round the spot' : 'ahead of the torch, low and far',
 			why: 'A groove throws all its metal forward: slag burns through boots and hoses.',
 			remedy: 'Screen of steel or clay; turn the work so that it flies to a wall.',
-			not: ['where the metal flies', 'gouge', 'stops'],
+			not: ['people ahead', 'gouge', 'stops'],
 			draw: 'around'
 		}),
 		...(metalFume ? [metalFume] : []),
