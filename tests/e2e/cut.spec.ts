@@ -130,6 +130,13 @@ test('"why not through?" opens the fault finder at that complaint', async ({ pag
 	await expect(page).toHaveURL(/\/fault\?.*of=not-through/);
 	await expect(page.getByTestId('finder')).toContainText('Does not go through');
 	await expect(page.getByTestId('finder')).toContainText('Look 1');
+	// What was read of the cut is answered there already.
+	await page.goBack();
+	await openStage(page, 'read');
+	await page.getByRole('button', { name: 'Not through: not looked for' }).click();
+	await page.getByRole('button', { name: 'Thick soft dross: not looked for' }).click();
+	await page.getByTestId('not-through').getByRole('link', { name: 'Find out why' }).click();
+	await expect(page.getByTestId('trail')).toContainText('A thick bead below');
 });
 
 test('a flange from a DXF drawing becomes a template, is exported and opens in an independent reader', async ({

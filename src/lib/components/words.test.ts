@@ -54,10 +54,48 @@ describe('the line', () => {
 			'45 A, 24 mm/s',
 			'11.3 mm',
 			'',
-			'351 cuts'
+			'351 cuts',
+			''
 		]);
-		expect(cells.map((c) => c.word)).toEqual(['holds', 'holds', 'holds', 'set this', 'holds']);
+		expect(cells.map((c) => c.word)).toEqual([
+			'holds',
+			'holds',
+			'holds',
+			'set this',
+			'holds',
+			'to tick'
+		]);
 		expect(cells[1]!.href).toBe('/setup?bench=b1&work=pattern');
+	});
+
+	it('tells what is ticked of which cut, and signed off only as long as it is that cut', () => {
+		const bench = workbench();
+		const checks = () => stationCells(bench)[5]!;
+		expect(checks()).toMatchObject({
+			context: 'before the arc',
+			verdict: 'not set',
+			state: 'to do'
+		});
+		bench.ticked = { search: bench.search, ticked: 9, of: 20, signedAt: null };
+		expect(checks()).toMatchObject({ figures: [{ text: '9', unit: 'of 20' }], word: 'to tick' });
+		bench.ticked = { ...bench.ticked, ticked: 20, signedAt: '07:48' };
+		expect(checks()).toMatchObject({ verdict: 'holds', word: 'signed 07:48' });
+		bench.ticked = { ...bench.ticked, search: 'another' };
+		expect(checks()).toMatchObject({ figures: [], context: 'plan changed', verdict: 'not set' });
+	});
+
+	it('what was found wrong outranks a sign-off, and no amps are offered where it stops', () => {
+		const bench = workbench();
+		bench.ticked = { search: bench.search, ticked: 20, of: 20, signedAt: '07:48' };
+		const held = { item: 'power', word: 'plug or outlet', station: 'supply' as const };
+		bench.evidence = { ...bench.evidence, checks: [{ ...held, verdict: 'stops' }] };
+		const cells = stationCells(bench);
+		expect(cells[0]).toMatchObject({
+			context: 'held up',
+			verdict: 'stops',
+			word: 'plug or outlet'
+		});
+		expect(cells[5]).toMatchObject({ verdict: 'stops', word: 'plug or outlet' });
 	});
 
 	it('tells which amps run on when the chosen ones do not', () => {

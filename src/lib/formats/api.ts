@@ -1,5 +1,6 @@
 /** Bodies of the API. The same schemas check requests and write the OpenAPI document. */
 import { FaultFileSchema } from '$lib/core/faults/file';
+import { LISTS } from '$lib/core/preflight/item';
 import { OwnChecksSchema } from '$lib/core/preflight/own';
 import { STOCK_KINDS, StockSchema } from '$lib/core/stock/drawer';
 import { PART_KINDS, WHYS } from '$lib/core/wear/parts';
@@ -67,6 +68,28 @@ export const PlanRequestSchema = v.pipe(
 		['benchId']
 	)
 );
+
+/** What is to be looked at before the arc, of the plan of such a request. */
+export const PreflightRequestSchema = v.object({
+	list: v.picklist(LISTS, `one of ${LISTS.join(', ')}`),
+	plan: PlanRequestSchema
+});
+const faultId = v.pipe(v.string('text'), v.maxLength(60, '60 characters at most'));
+/** A fault being looked for: what was seen, answered, and mended in vain; with what the plan's bench knows. */
+export const FindFaultSchema = v.object({
+	symptom: faultId,
+	answers: v.optional(
+		v.pipe(
+			v.array(
+				v.object({ look: faultId, said: v.picklist(['yes', 'no', 'unsure'], 'yes, no or unsure') })
+			),
+			v.maxLength(200, 'at most 200')
+		),
+		[]
+	),
+	inVain: v.optional(v.pipe(v.array(faultId), v.maxLength(100, 'at most 100')), []),
+	plan: v.optional(PlanRequestSchema)
+});
 
 export type PlanRequest = v.InferOutput<typeof PlanRequestSchema>;
 

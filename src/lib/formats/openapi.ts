@@ -3,6 +3,7 @@ import * as v from 'valibot';
 import {
 	CanCutSchema,
 	ElsewhereSchema,
+	FindFaultSchema,
 	KeepBenchSchema,
 	KeepOutlineSchema,
 	NewBenchSchema,
@@ -16,6 +17,7 @@ import {
 	SaveStockSchema,
 	UnfitPartSchema,
 	PlanRequestSchema,
+	PreflightRequestSchema,
 	PutChartSchema,
 	SaveBenchSchema,
 	SaveFaultsSchema,
@@ -340,6 +342,20 @@ const OPERATIONS: Operation[] = [
 		method: 'get',
 		summary: 'Symptoms, causes and looks of the fault finder, with how often in words',
 		optionalQuery: ['download']
+	},
+	{
+		path: '/api/faults/find',
+		method: 'post',
+		summary: 'What it can be, and the look that tells most for its trouble',
+		body: FindFaultSchema,
+		refusals: [400, 404]
+	},
+	{
+		path: '/api/preflight',
+		method: 'post',
+		summary: 'What is to be looked at before the arc, made from the plan',
+		body: PreflightRequestSchema,
+		refusals: [400, 404]
 	},
 	{
 		path: '/api/faults',

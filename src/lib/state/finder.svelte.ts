@@ -86,7 +86,7 @@ export class FinderView {
 		}
 	}
 	/** Once the page lives in a browser: the trail goes on where it was left, or begins with what was asked for. */
-	start(asked: string | null): void {
+	start(asked: string | null, seen = ''): void {
 		let kept: Trail | undefined;
 		try {
 			const parsed = v.safeParse(
@@ -98,7 +98,7 @@ export class FinderView {
 			// Nothing was kept, or something else stands there.
 		}
 		this.#trail = kept;
-		if (asked && asked !== kept?.symptom) this.see(asked);
+		if (asked && (asked !== kept?.symptom || seen)) this.see(asked, this.#answersIn(seen));
 		void this.#askFile();
 	}
 	async #askFile(): Promise<void> {
@@ -110,8 +110,20 @@ export class FinderView {
 		}
 	}
 
-	see(symptom: string): void {
-		this.#keep({ symptom, answers: [], inVain: [], leftOut: [] });
+	/** What another page saw already, "soft-dross:yes sparks:no"; what the file does not know is left out. */
+	#answersIn(seen: string): Answer[] {
+		return seen
+			.slice(0, 500)
+			.split(' ')
+			.flatMap((one) => {
+				const [look, said] = one.split(':');
+				return this.lookOf(look ?? '') && (said === 'yes' || said === 'no')
+					? [{ look: look!, said: said as Said }]
+					: [];
+			});
+	}
+	see(symptom: string, answers: Answer[] = []): void {
+		this.#keep({ symptom, answers, inVain: [], leftOut: [] });
 	}
 	startOver(): void {
 		this.#keep(undefined);

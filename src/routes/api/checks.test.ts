@@ -32,7 +32,9 @@ beforeAll(async () => {
 		faults: await at('./faults/+server.ts'),
 		checks: await at('./checks/+server.ts'),
 		log: await at('./log/+server.ts'),
-		plan: await at('./plan/+server.ts')
+		plan: await at('./plan/+server.ts'),
+		find: await at('./faults/find/+server.ts'),
+		preflight: await at('./preflight/+server.ts')
 	};
 	close = (await import('$lib/server/current')).closeStore;
 	const made = await ask(api.benches!.POST!, { opId: opId(), bench: BAY_2 });
@@ -148,5 +150,53 @@ describe('checks of the shop, and what is found wrong', () => {
 			...over
 		};
 		expect((await ask(api.log!.POST!, { opId: opId(), benchId, entry })).status).toBe(400);
+	});
+});
+
+describe('lists and finder without the screen', () => {
+	it('gives the list of a stored bench in words and values, the shop’s own checks after ours', async () => {
+		const { status, body } = await ask<{ items: { id: string; ask: string; held: object }[] }>(
+			api.preflight!.POST!,
+			{ list: 'day', plan: { benchId, cut: {} } }
+		);
+		expect(status).toBe(200);
+		expect(body.items[0]).toMatchObject({ id: 'power', ask: 'Breaker off, plug in, breaker on' });
+		expect(body.items.map(({ ask: words }) => words).join()).toContain('5.5 bar at the inlet');
+		expect(body.items.at(-1)!.id).toBe('own-gate');
+		const bad = await ask(api.preflight!.POST!, { list: 'week', plan: { benchId, cut: {} } });
+		expect(bad.status).toBe(400);
+		expect(
+			(await ask(api.preflight!.POST!, { list: 'day', plan: { benchId: 'gone', cut: {} } })).status
+		).toBe(404);
+	});
+	it('finds as the screen does: with a bench it starts from what that knows', async () => {
+		interface Answered {
+			beliefs: { cause: string; share: number }[];
+			next: { look: { id: string } };
+			outcome: string;
+			known: { id: string; text: string }[];
+		}
+		const alone = (await ask<Answered>(api.find!.POST!, { symptom: 'pressure-falls' })).body;
+		const here = (
+			await ask<Answered>(api.find!.POST!, {
+				symptom: 'pressure-falls',
+				plan: { benchId, cut: {} }
+			})
+		).body;
+		const share = (a: Answered, cause: string) => a.beliefs.find((b) => b.cause === cause)!.share;
+		expect(alone.known).toEqual([]);
+		expect(here.known.map(({ id }) => id)).toContain('air-lasts');
+		expect(share(here, 'compressor-small')).toBeLessThan(share(alone, 'compressor-small'));
+		const found = await ask<Answered>(api.find!.POST!, {
+			symptom: 'no-transfer',
+			answers: [{ look: 'clamp-bright', said: 'no' }]
+		});
+		expect(found.body.outcome).toBe('called');
+		expect(found.body.beliefs[0]!.cause).toBe('clamp-paint');
+		expect((await ask(api.find!.POST!, { symptom: 'it hums' })).status).toBe(404);
+		expect(
+			(await ask(api.find!.POST!, { symptom: 'no-pilot', answers: [{ look: 'x', said: 'maybe' }] }))
+				.status
+		).toBe(400);
 	});
 });

@@ -35,8 +35,11 @@
 		{#if seen && correction}
 			<b class="text-[1.25rem]">{correctionWords(correction, bench)}</b>
 			<span class="sub">{FAULT_WORDS[seen].why} One change at a time (common practice).</span>
-			<a class="link" href="/fault?{bench.search}&of={seen === 'out' ? 'drops-out' : 'bad-groove'}"
-				>It does not help: find the fault</a
+			<a
+				class="link"
+				href="/fault?{bench.search}&of={seen === 'out' ? 'drops-out' : 'bad-groove'}{seen === 'slag'
+					? '&seen=pushed:no'
+					: ''}">It does not help: find the fault</a
 			>
 		{:else}
 			<span class="sub">Look at the bed after each string.</span>

@@ -16,7 +16,7 @@
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import EdgeSketch from './EdgeSketch.svelte';
 	import SparkDial from './SparkDial.svelte';
-	import { CAUSE_WORDS, correction, SIGN_WORDS, whyMoved } from './words';
+	import { CAUSE_WORDS, correction, seenForFinder, SIGN_WORDS, whyMoved } from './words';
 
 	/** The cut that was just made: what sparks and edge tell, the one correction, and what to look at next. */
 	type Dross = (typeof DROSSES)[number];
@@ -74,6 +74,11 @@
 			held = null;
 		}
 	}
+	/** What was seen here is answered there. */
+	const door = $derived.by(() => {
+		const seen = seenForFinder(signs, angle);
+		return seen && `&seen=${encodeURIComponent(seen)}`;
+	});
 	const STATE = { true: 'seen', false: 'not there', undefined: 'not looked for' } as const;
 	const stateOf = (sign: Sign) => STATE[String(signs[sign]) as keyof typeof STATE];
 </script>
@@ -136,7 +141,7 @@
 		<p class="door" data-testid="not-through">
 			<b>Why not through?</b> The finder asks where to look, the cheapest look that tells most
 			first.
-			<a class="btn btn-primary" href="/fault?{bench.search}&of=not-through">Find out why</a>
+			<a class="btn btn-primary" href="/fault?{bench.search}&of=not-through{door}">Find out why</a>
 		</p>
 	{/if}
 </section>
@@ -188,7 +193,9 @@
 			>Counts for the wear of the parts; leave off if you logged the cut already</Check
 		>
 		<p class="mt-2">
-			<a class="link" href="/fault?{bench.search}&of={signs.sputters ? 'sputters' : 'rough-edge'}"
+			<a
+				class="link"
+				href="/fault?{bench.search}&of={signs.sputters ? 'sputters' : 'rough-edge'}{door}"
 				>Something else is wrong: find it</a
 			>
 		</p>

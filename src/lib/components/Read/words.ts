@@ -1,6 +1,21 @@
 import type { Cause, NextCut, Sign } from '$lib/core';
 import type { Workbench } from '$lib/state/workbench.svelte';
 
+/** Signs and sparks as answers of the fault finder, for its door: "soft-dross:yes". */
+export function seenForFinder(
+	signs: Partial<Record<Sign, boolean>>,
+	/** Degrees behind straight down; null: not read. */ lagDeg: number | null
+): string {
+	const yesNo = (is: boolean) => (is ? 'yes' : 'no');
+	const seen: string[] = [];
+	if (signs['soft-dross'] !== undefined) seen.push(`soft-dross:${yesNo(signs['soft-dross'])}`);
+	if (signs.spatter !== undefined || signs['wide-kerf'] !== undefined)
+		seen.push(`top-edge:${yesNo(signs.spatter === true || signs['wide-kerf'] === true)}`);
+	// Past 45° behind they lie flat, and a slower hand is what helps.
+	if (lagDeg !== null) seen.push(`sparks:${yesNo(lagDeg > 45)}`);
+	return seen.join(' ');
+}
+
 export const SIGN_WORDS: Record<Sign, { name: string; look: string }> = {
 	'soft-dross': { name: 'Thick soft dross', look: 'Turn it over: does a thick bead brush off?' },
 	'hard-dross': {

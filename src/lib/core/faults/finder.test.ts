@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { seeded, SimulatedShop } from '../../../../tests/support/simulatedShop';
 import { CALLED, Finder, type Answer, type Asked } from './finder';
 import { SHIPPED_FAULTS as FILE } from './shipped';
 
@@ -130,6 +131,35 @@ describe('the fault finder', () => {
 		const plain = shareOf(asked, 'compressor-small');
 		expect(shareOf({ ...asked, known: ['air-short'] }, 'compressor-small')).toBeGreaterThan(plain);
 		expect(shareOf({ ...asked, known: ['air-lasts'] }, 'compressor-small')).toBeLessThan(plain);
+	});
+
+	it('tells answers that hardly go together, and seldom those of a fault that is really there', () => {
+		const strange = (...answers: Answer[]) =>
+			FINDER.find({ symptom: 'no-transfer', answers }).strange;
+		expect(strange({ look: 'clamp-bright', said: 'no' })).toBe(false);
+		expect(strange({ look: 'only-plate', said: 'yes' }, { look: 'clamp-bright', said: 'no' })).toBe(
+			false
+		);
+		// Standing it is too low, and flowing it is in its window and over it; the tank falls and all is well.
+		expect(
+			strange(
+				{ look: 'standing-low', said: 'yes' },
+				{ look: 'gauge-flowing', said: 'yes' },
+				{ look: 'air-right', said: 'yes' },
+				{ look: 'tank-falls', said: 'yes' }
+			)
+		).toBe(true);
+		const shop = new SimulatedShop(FILE, seeded(7));
+		let odd = 0;
+		for (let n = 0; n < 300; n++) {
+			const { causes, symptom } = shop.draw();
+			const looks = FILE.looks.filter(
+				({ covers, tells }) => !covers && causes.some((c) => tells[c])
+			);
+			const answers = looks.map((look) => ({ look: look.id, said: shop.look(causes, look) }));
+			if (FINDER.find({ symptom, answers }).strange) odd++;
+		}
+		expect(odd).toBeLessThan(300 * 0.03);
 	});
 
 	it('keeps its head where answers contradict each other, or a file has moved on', () => {

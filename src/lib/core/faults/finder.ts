@@ -19,6 +19,8 @@ export const CALLED = 0.65;
 const TECHNICIAN = 0.5;
 /** To mend a cause and try again, min: where that tells more for the trouble than any look, it is the look [own]. */
 const MEND_MIN = 3;
+/** Where no cause explains the answers better than this, each in the geometric mean, they hardly go together [own]. */
+const STRANGE = 0.4;
 /** It was mended and is as before: so little is left of that cause [own]. */
 const MENDED_IN_VAIN = 0.03;
 
@@ -51,6 +53,8 @@ export interface Found {
 	/** The likeliest of those that were not mended yet; null: everything was. */
 	lead: Belief | null;
 	next: Next | null;
+	/** The answers hardly go together: one of them is likely not as it is. */
+	strange: boolean;
 	/** Look at `next`; the lead is it; looks tell little more, mend the lead and see; it is the technician's. */
 	outcome: 'look' | 'called' | 'try' | 'technician';
 }
@@ -146,13 +150,28 @@ export class Finder {
 			weights[h]! *= factor[i]! * (j < 0 ? 1 : factor[j]!) * seen[h]!;
 			if (inVain.length > 0) weights[h]! *= this.#still(symptom, i, j, inVain);
 		}
+		this.#weighAll(weights, answers);
+		return normal(weights);
+	}
+
+	/** By all answers that say something; gives how many those are. */
+	#weighAll(weights: Float64Array, answers: readonly Answer[]): number {
 		const told = new Map(answers.map(({ look, said }) => [look, said]));
+		let count = 0;
 		for (const { look, shown } of this.#looks) {
 			const said = told.get(look.id);
 			if (said === undefined || said === 'unsure') continue;
 			weigh(weights, shown, said === look.sign);
+			count++;
 		}
-		return normal(weights);
+		return count;
+	}
+
+	/** Whether not even the set of causes that explains the answers best explains them well. */
+	#strange(answers: readonly Answer[]): boolean {
+		const likely = new Float64Array(this.#pairs.length).fill(1);
+		const count = this.#weighAll(likely, answers);
+		return count > 1 && Math.max(...likely) ** (1 / count) < STRANGE;
 	}
 
 	beliefsOf(weights: Float64Array): Belief[] {
@@ -200,18 +219,19 @@ export class Finder {
 			if (worth > (best?.worth ?? 0)) best = { one, bits, worth };
 		}
 		// What was mended is not called again; it may have been there, and is not the rest of it.
+		const strange = this.#strange(asked.answers);
 		const top = beliefs.find(({ cause }) => !(asked.inVain ?? []).includes(cause)) ?? null;
-		if (!top) return { beliefs, lead: null, next: null, outcome: 'technician' };
+		if (!top) return { beliefs, lead: null, next: null, strange, outcome: 'technician' };
 		const next = best && { look: best.one.look, bits: best.bits };
 		const trying = binaryBits(top.share) / (MEND_MIN + REACH_MIN);
 		const looksTell = best !== undefined && best.worth >= trying;
 		const isStop = this.#causes.find(({ id }) => id === top.cause)!.stop;
 		if (isStop) {
 			const outcome = top.share >= TECHNICIAN || !looksTell ? 'technician' : 'look';
-			return { beliefs, lead: top, next: next ?? null, outcome };
+			return { beliefs, lead: top, next: next ?? null, strange, outcome };
 		}
 		const outcome = top.share >= CALLED ? 'called' : looksTell ? 'look' : 'try';
-		return { beliefs, lead: top, next: next ?? null, outcome };
+		return { beliefs, lead: top, next: next ?? null, strange, outcome };
 	}
 }
 

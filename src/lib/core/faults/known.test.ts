@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { BAY_2, changed, inputsOf, TROLLEY } from '../../../../tests/support/inputs';
-import { plan, type Entry, type PlanInputs } from '..';
+import { NO_EVIDENCE, plan, type Entry, type PlanInputs } from '..';
+import { NO_USE } from '../wear/electrode';
 import { filled } from '../figure/finding';
 import { REGISTRY } from '../plan/rooms';
 import { Finder } from './finder';
@@ -34,6 +35,27 @@ describe('what the bench knows of a fault', () => {
 		);
 		expect(ids(inputsOf({}, { coating: 'rust' }))).toContain('coated');
 		expect(ids(inputsOf({}, { thicknessMm: 16 }))).toContain('past-clean');
+	});
+	it('knows a worn pair from a fresh one, and parts that were only just put in', () => {
+		const worn = (grownUm: number, starts: number) => {
+			const total = { ...NO_USE, starts, arcMin: starts / 5, loadMin: starts / 5 };
+			const last = { grownUm, useSince: NO_USE };
+			const { wear } = NO_EVIDENCE;
+			return ids(
+				inputsOf({
+					evidence: {
+						...NO_EVIDENCE,
+						wear: { ...wear, electrode: { ...wear.electrode, total, last } }
+					}
+				})
+			);
+		};
+		expect(worn(1480, 150)).toContain('pair-worn');
+		expect(worn(200, 40)).toContain('pair-fresh');
+		expect(worn(900, 120)).not.toContain('pair-fresh');
+		expect(worn(20, 4)).toContain('changed');
+		expect(worn(200, 40)).not.toContain('changed');
+		expect(ids(inputsOf())).not.toContain('pair-fresh');
 	});
 	it('goes by the last look, and not by those before', () => {
 		const seen = (...looks: ('clean' | 'smeared')[]) =>

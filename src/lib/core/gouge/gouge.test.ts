@@ -18,7 +18,15 @@ import {
 } from './removal';
 import { coveredMm, depthAtMm, stringAreaMm2, stringsAreaMm2 } from './shape';
 import { layoutOf, type Hand, type Layout } from './strings';
-import { FILLET_CONVEXITY, ligamentMm, sectionOf, spotMm3, type TargetSize } from './targets';
+import {
+	FILLET_CONVEXITY,
+	legOfThroatMm,
+	ligamentMm,
+	sectionOf,
+	throatMm,
+	spotMm3,
+	type TargetSize
+} from './targets';
 
 /** Where there are strings at all. */
 const strung = (...of: Parameters<typeof layoutOf>): Layout => {
@@ -110,6 +118,11 @@ describe('strings side by side', () => {
 });
 
 describe('a section', () => {
+	// ISO 2553: z = a·√2 of a fillet with equal legs; a 5 mm throat is a leg of 7.07 mm.
+	it('of a fillet may be told by its throat', () => {
+		expect(legOfThroatMm(5)).toBeCloseTo(7.071, 3);
+		expect(throatMm(legOfThroatMm(4))).toBeCloseTo(4, 12);
+	});
 	it('of a fillet has the triangle and its convexity, and keeps the grinder’s share at both plates', () => {
 		const { wholeMm2, depthMm, bottomMm, staysMm, topMm } = sectionOf(
 			{ ...SIZE, target: 'fillet', legMm: 8 },

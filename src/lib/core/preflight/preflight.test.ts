@@ -114,6 +114,16 @@ describe('the lists before the arc', () => {
 		).toContain('light work only');
 	});
 
+	it('of a groove: the shade is that of gouging, whatever the cut wants', () => {
+		const inputs = inputsOf({}, { gouge: { ...inputsOf().cut.gouge, asked: true } });
+		const p = plan(inputs);
+		const darker = { ...p.figures, 'gouge.shade': { ...p.figures['gouge.shade'], value: 11 } };
+		const wear = preflight('groove', inputs, { ...p, figures: darker }).find(
+			({ id }) => id === 'wear'
+		)!;
+		expect(wear.ask.text).toContain('Shade 11');
+	});
+
 	it('a tick stands for what was said: the key moves with amps or guide, and with nothing else', () => {
 		const [at45, at40] = [45, 40].map((typedA) =>
 			listOf('cut', () => {}, { school: 'typed', typedA })

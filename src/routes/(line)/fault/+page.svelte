@@ -20,7 +20,9 @@
 	const benchId = $derived(bench.benchId);
 	$effect(() => {
 		void benchId;
-		untrack(() => view.start(page.url.searchParams.get('of')));
+		untrack(() =>
+			view.start(page.url.searchParams.get('of'), page.url.searchParams.get('seen') ?? '')
+		);
 	});
 	const found = $derived(view.found);
 	const next = $derived(found?.next ?? undefined);
@@ -89,6 +91,12 @@
 				</div>
 			{:else}
 				<Mend {view} />
+			{/if}
+			{#if found.strange}
+				<p class="mt-2 alert block alert-warning" role="status">
+					<b>Mind.</b> Your answers hardly go together: look again at the one you are least sure of, and
+					change it below.
+				</p>
 			{/if}
 		</div>
 		<div class="side">
