@@ -134,6 +134,8 @@ async function take(browser: Browser, demo: DemoServer, shot: Shot): Promise<voi
 	if (shot.firstHour) await answer(page, shot.firstHour);
 	if (shot.stage) await openStage(page, shot.stage);
 	for (const key of shot.keys ?? []) await page.keyboard.press(key);
+	// What a key writes comes back before the picture.
+	if (shot.keys) await page.waitForLoadState('networkidle');
 	for (const name of shot.press ?? []) {
 		await page.getByRole('button', { name: new RegExp(`^${name}`) }).click();
 	}

@@ -196,7 +196,7 @@ test('a file of faults: out, in with a mistake, which is told by its place, and 
 		stage.getByRole('link', { name: 'Out as a file' }).click()
 	]);
 	const { readFileSync } = await import('node:fs');
-	const file = JSON.parse(readFileSync((await download.path())!, 'utf8')) as {
+	const file = JSON.parse(readFileSync(await download.path(), 'utf8')) as {
 		causes: { id: string; shows: Record<string, string> }[];
 	};
 	file.causes[0]!.shows['no-pilot'] = 'mostly';
@@ -238,4 +238,21 @@ test('the hot-work sheet tells until when somebody watches; the server away, tic
 	await page.keyboard.press('Space');
 	await expect(current(page)).not.toHaveText(now);
 	await context.setOffline(false);
+});
+
+test('the tour goes through the stations by keys, can be skipped, and leads to one', async ({
+	page
+}) => {
+	await page.goto('/setup');
+	await page.keyboard.press('?');
+	await page.getByRole('button', { name: /^Tour/ }).press('Enter');
+	const tour = page.getByRole('region', { name: 'Tour' });
+	await expect(tour.getByRole('heading')).toHaveText('Supply');
+	for (const name of ['Setup', 'Cut', 'Gouge', 'Wear', 'Checks']) {
+		await tour.getByRole('button', { name: 'Next' }).press('Enter');
+		await expect(tour.getByRole('heading')).toHaveText(name);
+	}
+	await tour.getByRole('link', { name: 'Go there' }).click();
+	await expect(page).toHaveURL(/\/checks/);
+	await expect(page.getByRole('dialog')).toBeHidden();
 });

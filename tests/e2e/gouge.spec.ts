@@ -29,6 +29,12 @@ test('a weld is picked, planned, stopped by the supply, and made to hold with fe
 	await expect(page.getByLabel('Amps, empty: full')).toHaveValue(/^(3\d|4[0-4]) A$/);
 	await expect(strings(page)).toHaveText(/^[2-9]strings$/);
 	await expect(page).toHaveURL(/gx=fillet/);
+	// The same weld by its throat, as some drawings size it.
+	await page.getByLabel('or throat', { exact: true }).fill('5');
+	await page.keyboard.press('Enter');
+	await expect(page.getByLabel('Leg', { exact: true }).first()).toHaveValue('7.07 mm');
+	await page.getByLabel('Leg', { exact: true }).first().fill('8');
+	await page.keyboard.press('Enter');
 	// What was planned stands in the link.
 	await page.reload();
 	await expect(page.locator('[data-station="gouge"]')).toContainText('holds');

@@ -81,10 +81,9 @@ export const FAULT_COMPUTE: Record<string, Compute> = {
 			inVain: ids(i.in_vain),
 			known: ['bench']
 		});
-		return Object.fromEntries([
-			...finder.beliefsOf(weights).map((b) => [`share_${b.cause}`, b.share]),
-			...looks.map(({ id }) => [`bits_${id}`, finder.bitsOf(id, weights)])
-		]);
+		const shares = finder.beliefsOf(weights).map((b) => [`share_${b.cause}`, b.share] as const);
+		const bits = looks.map(({ id }) => [`bits_${id}`, finder.bitsOf(id, weights)] as const);
+		return Object.fromEntries<number>([...shares, ...bits]);
 	},
 	binary_channel: (i) => {
 		const word = (p: unknown): Often =>

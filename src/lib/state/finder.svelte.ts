@@ -118,7 +118,7 @@ export class FinderView {
 			.flatMap((one) => {
 				const [look, said] = one.split(':');
 				return this.lookOf(look ?? '') && (said === 'yes' || said === 'no')
-					? [{ look: look!, said: said as Said }]
+					? [{ look: look!, said: said }]
 					: [];
 			});
 	}

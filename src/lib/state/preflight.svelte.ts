@@ -150,6 +150,8 @@ export class Preflight {
 		const last = this.#steps.at(-1);
 		if (last?.id === item && notice?.undo)
 			this.#steps = [...this.#steps.slice(0, -1), { ...last, unlog: notice.undo }];
+		// The dock says it and takes it back: nothing lies over the keys of a thumb.
+		if (notice?.kind === 'done') this.bench.notice = undefined;
 	}
 	undo(): void {
 		const last = this.#steps.at(-1);

@@ -7,6 +7,14 @@
 	/** What is looked at now, and the two big answers; the thumb never leaves it. */
 	let { view }: { view: Preflight } = $props();
 	const bench = getWorkbench();
+	const PAGES = {
+		'/supply': 'Supply',
+		'/setup': 'Setup',
+		'/cut': 'Cut',
+		'/gouge': 'Gouge',
+		'/wear': 'Wear',
+		'/bench': 'This bench'
+	} as const;
 	const now = $derived(view.now);
 	const said = $derived(now ? view.of(now) : undefined);
 	const toSign = $derived(
@@ -27,7 +35,7 @@
 	{#if now}
 		<div class="what" aria-live="polite">
 			<h2>{bench.sayAll(now.ask)}</h2>
-			<div class="pic"><LookDrawing what={now.draw ?? 'breaker'} /></div>
+			{#if now.draw}<div class="pic"><LookDrawing what={now.draw} /></div>{/if}
 			<p data-testid="why">{now.why}</p>
 			{#if said === 'no'}
 				<div class="remedy" data-testid="remedy">
@@ -36,7 +44,8 @@
 						<b>{now.held.verdict === 'stops' ? 'Not so: no arc before it is mended.' : 'Not so.'}</b
 						>
 						{now.remedy}
-						{#if now.page}<a href="{now.page}?{bench.search}">Open {now.page.slice(1)}</a>{/if}
+						{#if now.page}<a class="link" href="{now.page}?{bench.search}">Open {PAGES[now.page]}</a
+							>{/if}
 					</p>
 				</div>
 			{/if}
@@ -79,6 +88,10 @@
 	.dock {
 		border-left: 2px solid var(--ink);
 		padding: 8px 0 0 16px;
+	}
+	/* The keys stay where they are, whatever is looked at. */
+	.what {
+		min-height: 18.5rem;
 	}
 	h2 {
 		font-size: 1.25rem;
@@ -140,6 +153,7 @@
 			grid-template-columns: 1.7fr 1fr;
 		}
 		.what {
+			min-height: 0;
 			max-height: 32vh;
 			overflow: auto;
 		}

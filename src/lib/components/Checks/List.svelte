@@ -21,7 +21,7 @@
 			{@const said = view.of(item)}
 			{@const now = view.now?.id === item.id}
 			<li class:now class={said}>
-				<TickMark {said} {now} />
+				<TickMark {said} {now} stops={item.held.verdict === 'stops'} />
 				<button
 					type="button"
 					aria-current={now ? 'step' : undefined}

@@ -1,14 +1,20 @@
 <script lang="ts">
 	import type { Answered } from '$lib/state/preflight.svelte';
 
-	/** Ticked is a thick disc, not so is pinched, to come is dashed. */
-	let { said, now }: { said: Answered; now: boolean } = $props();
+	/** Ticked is a thick disc, not so is pinched or broken, to come is dashed. */
+	let {
+		said,
+		now,
+		stops
+	}: { said: Answered; now: boolean; /** When it is not so. */ stops: boolean } = $props();
 </script>
 
 <svg width="44" height="48" viewBox="-22 -24 44 48" aria-hidden="true">
 	{#if said === 'yes'}
 		<circle r="12" fill="var(--holds)" />
 		<path d="M-6 0L-2 5L7 -5" fill="none" stroke="var(--sheet)" stroke-width="3.5" />
+	{:else if said === 'no' && stops}
+		<path d="M-6 -11V11M6 -11V11" stroke="var(--stops)" stroke-width="6" />
 	{:else if said === 'no'}
 		<path
 			d="M-12 -10L12 10V-10L-12 10Z"

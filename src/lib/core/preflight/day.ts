@@ -101,8 +101,7 @@ function air({ bench }: PlanInputs, { figures }: Plan): Item[] {
 				why: 'Spent gel lets the damp through to the electrode: smeared swirl marks follow.',
 				remedy: 'Bake it as its maker says, or swap it, before the damp eats a pair.',
 				page: '/supply',
-				not: ['gel spent', 'supply', 'tight'],
-				draw: 'paper'
+				not: ['gel spent', 'supply', 'tight']
 			})
 		);
 	const works = figures['setup.workingBar'].value;

@@ -175,6 +175,9 @@
 		h1 {
 			font-size: 1.75rem;
 		}
+		.doors .btn {
+			padding-inline: 8px;
+		}
 		.checks {
 			display: block;
 			padding: 4px 12px 8px;
