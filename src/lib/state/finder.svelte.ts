@@ -197,7 +197,10 @@ export class FinderView {
 		);
 	});
 
-	async saveFile(faults: FaultFile | null): Promise<string | undefined> {
+	/** What stands then: it counts, it waits on this device, or why it was refused. */
+	async saveFile(
+		faults: FaultFile | null
+	): Promise<{ outcome: 'counts' | 'waits' } | { outcome: 'refused'; why: string }> {
 		const result = await write<Stands>(this.bench, {
 			method: 'PUT',
 			path: '/api/faults',
@@ -207,15 +210,13 @@ export class FinderView {
 		if (result.outcome === 'done') {
 			this.stands = result.data;
 			this.startOver();
-			return undefined;
+			return { outcome: 'counts' };
 		}
-		if (result.outcome !== 'refused') return undefined;
+		if (result.outcome !== 'refused') return { outcome: 'waits' };
+		// Somebody may have been quicker: what stands is shown.
+		void this.#askFile();
 		const { fields, message } = result.problem;
-		return fields.length
-			? fields
-					.slice(0, 4)
-					.map((f) => `${f.field}: ${f.message}`)
-					.join('; ')
-			: message;
+		const told = fields.slice(0, 4).map((f) => `${f.field}: ${f.message}`);
+		return { outcome: 'refused', why: told.length ? told.join('; ') : message };
 	}
 }

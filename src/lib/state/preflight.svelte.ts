@@ -30,6 +30,8 @@ export class Preflight {
 	/** The item that a thumb answers now. */
 	chosen = $state<string | undefined>();
 	#steps = $state.raw<Step[]>([]);
+	/** Items whose word is on its way to the log. */
+	#telling = $state.raw<string[]>([]);
 
 	constructor(readonly bench: Workbench) {}
 
@@ -75,11 +77,17 @@ export class Preflight {
 		}
 	}
 
+	/**
+	 * What the log says of an item goes before what was ticked here: another device may have refused or mended
+	 * it since. What is still on its way to the log counts as told.
+	 */
 	of(item: Item): Answered {
 		const tick = this.#ticks.ticks[item.id];
 		const refused = this.bench.evidence.checks.some((held) => held.item === item.id);
-		// What somebody found wrong at another device is wrong here too.
+		const onItsWay = this.#telling.includes(item.id) || this.bench.waiting.length > 0;
 		if (!tick) return refused ? 'no' : 'open';
+		if (!onItsWay && refused && tick.said !== 'despite') return 'no';
+		if (!onItsWay && !refused && tick.said !== 'yes') return 'open';
 		if (tick.said === 'no') return 'no';
 		return tick.key === itemKey(item) ? tick.said : 'stale';
 	}
@@ -145,7 +153,9 @@ export class Preflight {
 	async #tell(held: Held, so: boolean): Promise<void> {
 		const { item, word, station, verdict } = held;
 		const told = so ? `Mended: ${word}.` : `Not so: ${word}. The line says it until it is mended.`;
+		this.#telling = [...this.#telling, item];
 		await logEntry(this.bench, { kind: 'check', item, word, station, verdict, so }, told);
+		this.#telling = this.#telling.filter((id) => id !== item);
 		const { notice } = this.bench;
 		const last = this.#steps.at(-1);
 		if (last?.id === item && notice?.undo)

@@ -31,8 +31,10 @@
 				.map((issue) => [v.getDotPath(issue), issue.message].filter(Boolean).join(': '));
 			return;
 		}
-		const refused = await view.saveFile(parsed.output);
-		if (refused) problems = [refused];
+		const saved = await view.saveFile(parsed.output);
+		if (saved.outcome === 'refused') problems = [saved.why];
+		else if (saved.outcome === 'waits')
+			done = 'The server does not answer: the file is kept on this device and counts once it does.';
 		else
 			done = `${parsed.output.causes.length} causes, ${parsed.output.looks.length} looks: this file counts now.`;
 	}

@@ -24,7 +24,12 @@
 
 {#if told}
 	<h1 aria-live="polite">
-		{told === 'mended' ? 'Mended, and in the log.' : 'In the log, not mended yet.'}
+		{#if bench.waiting.length}
+			{told === 'mended' ? 'Mended' : 'Not mended yet'}; the log hears of it when the server
+			answers.
+		{:else}
+			{told === 'mended' ? 'Mended, and in the log.' : 'In the log, not mended yet.'}
+		{/if}
 	</h1>
 	<p class="mt-3">
 		{told === 'mended'
