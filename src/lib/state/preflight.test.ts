@@ -1,7 +1,7 @@
 import { describe, expect, it, vi } from 'vitest';
 import { BAY_2 } from '../../../scripts/demo/benches';
 import { UNTOUCHED } from '../../../tests/support/workbench';
-import { DEFAULT_CUT, DEFAULT_SETTINGS, NO_EVIDENCE, type Cut } from '../core';
+import { DEFAULT_CUT, DEFAULT_SETTINGS, NO_EVIDENCE } from '../core';
 
 vi.mock('$lib/state/history', () => ({ writeSearch: () => undefined }));
 const { Workbench } = await import('./workbench.svelte');
@@ -20,7 +20,7 @@ const opened = () => {
 		evidence: NO_EVIDENCE,
 		settings: DEFAULT_SETTINGS,
 		chart: null,
-		cut: DEFAULT_CUT as Cut,
+		cut: DEFAULT_CUT,
 		work: BAY_2.usual
 	});
 	const view = new Preflight(bench);
