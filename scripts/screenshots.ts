@@ -36,23 +36,10 @@ interface Shot {
 
 const SHOTS: Shot[] = [
 	{ name: 'supply-tight-dark', path: '/supply', bench: 'Towpath trolley', dark: true },
-	{
-		name: 'supply-session',
-		path: '/supply?arc=60&rest=30',
-		bench: 'Towpath trolley',
-		see: 'Session in time',
-		chart: true
-	},
 	{ name: 'beside', path: '/beside?arc=60&rest=30' },
 	{ name: 'benches', path: '/benches?t=14' },
 	{ name: 'setup', path: '/setup' },
 	{ name: 'setup-where-from', path: '/setup', open: 'setup.speedMmS' },
-	{
-		name: 'setup-evidence',
-		path: '/setup?metal=stainless&t=6',
-		see: 'Speed against thickness',
-		chart: true
-	},
 	{ name: 'card', path: '/card' },
 	{ name: 'cut', path: '/cut' },
 	{

@@ -190,7 +190,6 @@ export class FinderView {
 			({ undone, entry }) =>
 				!undone && (entry.kind === 'signed' || (entry.kind === 'check' && entry.so))
 		);
-		// The newest sound word may be the mending itself: what counts is the one before the fault.
 		const since = sound?.at ?? '';
 		return measured.filter(
 			({ undone, entry, at }) => !undone && entry.kind === 'test-cut' && at > since

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { METALS } from '$lib/core';
 	import type { HotWork, Watch } from '$lib/core/preflight/hotWork';
+	import { CLEAR_WORDS } from '$lib/core/safety/shade';
 	import { preflight } from '$lib/core/preflight/list';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
@@ -26,7 +27,7 @@
 <article class="a4" aria-label="Hot-work sheet" data-testid="hot-work">
 	<h1>Hot work: plasma cutting</h1>
 	<p class="big">
-		Clear to 11 m (35 ft) · watch until <b data-testid="watch-until">{time(sheet.watchUntilMs)}</b>
+		Clear to {CLEAR_WORDS} · watch until <b data-testid="watch-until">{time(sheet.watchUntilMs)}</b>
 	</p>
 	<table>
 		<tbody>
