@@ -19,6 +19,9 @@ let passed = 0;
 let failed = 0;
 let broken = false;
 
+/** What failed, told again at the very end: a long log is read from there. */
+const names = [];
+
 /** Runs a test command and adds up its JSON report; a run without a report counts as broken. */
 function suite(args, env, count) {
 	const { status } = spawnSync('npx', args, {
@@ -46,14 +49,34 @@ suite(
 		`--outputFile.json=${join(reports, 'unit.json')}`
 	],
 	{},
-	() => [report('unit.json').numPassedTests, report('unit.json').numFailedTests]
+	() => {
+		const unit = report('unit.json');
+		for (const file of unit.testResults) {
+			if (file.status === 'failed' && file.assertionResults.length === 0) names.push(file.name);
+			for (const test of file.assertionResults)
+				if (test.status === 'failed')
+					names.push(
+						`${file.name}: ${test.fullName}\n  ${test.failureMessages.join('\n').slice(0, 800)}`
+					);
+		}
+		return [unit.numPassedTests, unit.numFailedTests];
+	}
 );
 suite(
 	['playwright', 'test', '--reporter=line,json'],
 	{ PLAYWRIGHT_JSON_OUTPUT_NAME: join(reports, 'e2e.json') },
-	() => [report('e2e.json').stats.expected, report('e2e.json').stats.unexpected]
+	() => {
+		const { stats, suites } = report('e2e.json');
+		const walk = (suite) => {
+			for (const spec of suite.specs ?? []) if (!spec.ok) names.push(`${spec.file}: ${spec.title}`);
+			for (const inner of suite.suites ?? []) walk(inner);
+		};
+		suites.forEach(walk);
+		return [stats.expected, stats.unexpected];
+	}
 );
 rmSync(reports, { recursive: true, force: true });
 
+for (const name of names) console.log(`\nfailed: ${name}`);
 console.log(`\n${passed} passed, ${failed} failed`);
 if (failed > 0 || broken || passed === 0) process.exit(1);

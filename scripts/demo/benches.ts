@@ -79,6 +79,12 @@ export const BAY_2: Bench = {
 		workingBar: null,
 		inrushA: null,
 		voltageBy: 'itself',
+		lamps: {
+			pressure: 'amber, a gauge',
+			cap: 'amber, a cup',
+			heat: 'amber, a thermometer',
+			fault: 'red, and a number in the display'
+		},
 		airFlowLpm: 170,
 		airMinBar: 4.8,
 		airMaxBar: 6.5,
@@ -218,6 +224,7 @@ export const TROLLEY: Bench = {
 		workingBar: null,
 		inrushA: null,
 		voltageBy: 'itself',
+		lamps: { pressure: '', cap: '', heat: '', fault: '' },
 		airFlowLpm: 110,
 		airMinBar: 4.1,
 		airMaxBar: 6.2,

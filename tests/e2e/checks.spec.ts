@@ -231,6 +231,16 @@ test('the hot-work sheet tells until when somebody watches; the server away, tic
 	await page.getByRole('radio', { name: '30 min' }).check();
 	await expect(sheet).toContainText('30 minutes, OSHA');
 	await expect(page.getByTestId('watch-until')).not.toHaveText(until);
+	const pdf = (await page.pdf({ preferCSSPageSize: true })).toString('latin1');
+	const [, width, height] = /\/MediaBox\s*\[0 0 ([\d.]+) ([\d.]+)\]/.exec(pdf)!;
+	// A4 upright, 210 × 297 mm, in points: one sheet, black on white.
+	expect(Number(width)).toBeCloseTo((210 / 25.4) * 72, -1);
+	expect(Number(height)).toBeCloseTo((297 / 25.4) * 72, -1);
+	expect(pdf.match(/\/Type\s*\/Page\b/g)).toHaveLength(1);
+	await page.emulateMedia({ media: 'print' });
+	await expect(page.getByRole('link', { name: 'Back to Checks' })).toBeHidden();
+	await expect(sheet).toHaveCSS('color', 'rgb(0, 0, 0)');
+	await page.emulateMedia({ media: 'screen' });
 	await page.getByRole('link', { name: 'Back to Checks' }).click();
 	await expect(page.getByRole('heading', { level: 1 })).toContainText('to look at');
 	await context.setOffline(true);

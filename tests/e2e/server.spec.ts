@@ -213,6 +213,14 @@ test('an empty shop begins with the first question, and a bench file opens it to
 	await page.goto(server.url);
 	await expect(page).toHaveURL(/\/start/);
 	await expect(page.getByRole('heading', { level: 1 })).toHaveText('How many amps, at most?');
+	const tour = page.getByRole('region', { name: 'Tour' });
+	await expect(tour).toContainText('Station 1 of 6');
+	await tour.getByRole('button', { name: 'Next' }).click();
+	await expect(tour).toContainText('Setup');
+	await tour.getByRole('button', { name: 'Skip the tour' }).click();
+	await page.reload();
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('How many amps, at most?');
+	await expect(tour).toBeHidden();
 	const file = { name: 'x.json', mimeType: 'application/json', buffer: Buffer.from('{"half":') };
 	await page.getByLabel('A bench file instead').setInputFiles(file);
 	await expect(page.getByRole('alert').first()).toContainText('not JSON');

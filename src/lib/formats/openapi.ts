@@ -329,7 +329,12 @@ const OPERATIONS: Operation[] = [
 		body: SaveSettingsSchema,
 		refusals: [400, 409]
 	},
-	{ path: '/api/checks', method: 'get', summary: 'Checks that the shop asks besides ours' },
+	{
+		path: '/api/checks',
+		method: 'get',
+		summary: 'Checks that the shop asks besides ours; with ?bench= what was signed off there last',
+		optionalQuery: ['bench']
+	},
 	{
 		path: '/api/checks',
 		method: 'put',

@@ -11,6 +11,10 @@ export function rememberTheme(theme: Theme): void {
 export function rememberUnits(units: UnitSystem): void {
 	document.cookie = `units=${units}; path=/; max-age=${YEAR_S}; samesite=lax`;
 }
+/** Whoever ended or skipped the tour is not shown around again. */
+export function rememberToured(): void {
+	document.cookie = `toured=yes; path=/; max-age=${YEAR_S}; samesite=lax`;
+}
 /** Where the person left off. */
 export function rememberPage(pathname: string): void {
 	document.cookie = `left-off=${pathname}; path=/; max-age=${YEAR_S}; samesite=lax`;

@@ -21,11 +21,19 @@ interface OwnStands {
 	revision: number;
 	own: OwnCheck[];
 }
+/** Signed off in the log, by this device or another. */
+interface Signed {
+	list: ListId;
+	key: string;
+	day: string;
+	at: string;
+}
 
 export class Preflight {
 	#ticks = $state.raw<Ticks>(noTicks(today()));
 	/** The shop's own checks; undefined: they did not come yet. */
 	own = $state.raw<OwnStands | undefined>();
+	#signed = $state.raw<Signed[]>([]);
 	job = $state<Exclude<ListId, 'day'>>('cut');
 	/** The item that a thumb answers now. */
 	chosen = $state<string | undefined>();
@@ -70,8 +78,11 @@ export class Preflight {
 
 	async askOwn(): Promise<void> {
 		try {
-			const response = await fetch('/api/checks');
-			if (response.ok) this.own = (await response.json()) as OwnStands;
+			const response = await fetch(`/api/checks?bench=${this.bench.benchId}`);
+			if (!response.ok) return;
+			const { signed, ...own } = (await response.json()) as OwnStands & { signed: Signed[] };
+			this.own = own;
+			this.#signed = signed;
 		} catch {
 			// Ours are asked all the same.
 		}
@@ -85,7 +96,7 @@ export class Preflight {
 		const tick = this.#ticks.ticks[item.id];
 		const refused = this.bench.evidence.checks.some((held) => held.item === item.id);
 		const onItsWay = this.#telling.includes(item.id) || this.bench.waiting.length > 0;
-		if (!tick) return refused ? 'no' : 'open';
+		if (!tick) return refused ? 'no' : this.#signedWith(item) ? 'yes' : 'open';
 		if (!onItsWay && refused && tick.said !== 'despite') return 'no';
 		if (!onItsWay && !refused && tick.said !== 'yes') return 'open';
 		if (tick.said === 'no') return 'no';
@@ -94,8 +105,23 @@ export class Preflight {
 	/** When this list was signed off as it stands, "07:48". */
 	signedAt(id: ListId): string | null {
 		const list = this.lists.find((l) => l.id === id);
-		const signed = this.#ticks.signed[id];
-		return list && signed?.key === listKey(list.items) ? signed.at : null;
+		if (!list) return null;
+		const key = listKey(list.items);
+		const here = this.#ticks.signed[id];
+		return here?.key === key ? here.at : this.#signedElsewhere(id, key);
+	}
+	/** The same list, word for word, signed today on another device. */
+	#signedElsewhere(id: ListId, key: string): string | null {
+		const day = today();
+		const found = this.#signed.find((s) => s.list === id && s.key === key && s.day === day);
+		return found ? timeOfDay(new Date(found.at)) : null;
+	}
+	#signedWith(item: Item): boolean {
+		return this.lists.some(
+			({ id, items }) =>
+				items.some((one) => one.id === item.id) &&
+				this.#signedElsewhere(id, listKey(items)) !== null
+		);
 	}
 	/** All looked at, and nothing that stops is left. */
 	ready(id: ListId): boolean {

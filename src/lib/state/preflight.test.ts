@@ -2,10 +2,12 @@ import { describe, expect, it, vi } from 'vitest';
 import { BAY_2 } from '../../../scripts/demo/benches';
 import { UNTOUCHED } from '../../../tests/support/workbench';
 import { DEFAULT_CUT, DEFAULT_SETTINGS, NO_EVIDENCE } from '../core';
+import { listKey } from '../core/preflight/item';
 
 vi.mock('$lib/state/history', () => ({ writeSearch: () => undefined }));
 const { Workbench } = await import('./workbench.svelte');
 const { Preflight } = await import('./preflight.svelte');
+const { timeOfDay, today } = await import('./ticks');
 
 const gel = {
 	item: 'gel',
@@ -87,5 +89,31 @@ describe('the two lists at one device', () => {
 		});
 		view.job = 'groove';
 		expect(view.ready('groove')).toBe(false);
+	});
+});
+
+describe('what another device signed off', () => {
+	it('stands here too, as long as the list says the same on the same day', async () => {
+		const { view, said } = opened();
+		const day = today();
+		const at = new Date().toISOString();
+		const key = listKey(view.lists[0]!.items);
+		const answers = (signed: unknown) =>
+			vi.stubGlobal('fetch', () =>
+				Promise.resolve(Response.json({ revision: 0, own: [], signed }))
+			);
+		answers([{ list: 'day', key, day, at }]);
+		await view.askOwn();
+		expect(view.signedAt('day')).toBe(timeOfDay(new Date(at)));
+		expect(said('power')).toBe('yes');
+		expect(view.signedAt('cut')).toBeNull();
+		answers([
+			{ list: 'day', key: 'another', day, at },
+			{ list: 'day', key, day: '2020-01-01', at }
+		]);
+		await view.askOwn();
+		expect(view.signedAt('day')).toBeNull();
+		expect(said('power')).toBe('open');
+		vi.unstubAllGlobals();
 	});
 });

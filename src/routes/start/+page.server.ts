@@ -18,6 +18,7 @@ export const load: PageServerLoad = ({ url, request, locals, cookies }) => {
 		units: inches ? ('imperial' as const) : locals.units,
 		region: NORTH_AMERICAN.test(language) ? ('north-america' as const) : ('iec' as const),
 		standing: stored && { id: stored.id, revision: stored.revision, bench: stored.bench },
-		others: store().benches.count()
+		others: store().benches.count(),
+		toured: cookies.get('toured') !== undefined
 	};
 };

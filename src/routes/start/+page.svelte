@@ -7,6 +7,7 @@
 	import Fig from '$lib/components/Balloon/Fig.svelte';
 	import Choice from '$lib/components/Fields/Choice.svelte';
 	import FileButton from '$lib/components/Fields/FileButton.svelte';
+	import Tour from '$lib/components/Header/Tour.svelte';
 	import Logo from '$lib/components/Header/Logo.svelte';
 	import FirstCut from '$lib/components/Start/FirstCut.svelte';
 	import Plate from '$lib/components/Start/Plate.svelte';
@@ -14,7 +15,7 @@
 	import Road from '$lib/components/Start/Road.svelte';
 	import { readStep } from '$lib/components/Start/asks';
 	import { readBenchFile } from '$lib/formats/benchFile';
-	import { rememberUnits } from '$lib/state/device';
+	import { rememberToured, rememberUnits } from '$lib/state/device';
 	import { newOpId } from '$lib/state/ids';
 	import { sendNow } from '$lib/state/outbox';
 	import { StartPath, STEP_IDS } from '$lib/state/startPath.svelte';
@@ -35,6 +36,12 @@
 	const bench = path.trial;
 	setWorkbench(bench);
 	const say = bench.say.bind(bench);
+	/** Whoever comes to an empty shop is shown around first; one press skips it for good on this device. */
+	let touring = $state(untrack(() => !data.toured && data.others === 0));
+	function endTour() {
+		touring = false;
+		rememberToured();
+	}
 	const place = $derived(STEP_IDS.indexOf(path.at) + 1);
 	let panel = $state<HTMLElement>();
 	onMount(() => path.resume(asked));
@@ -161,6 +168,11 @@
 			{/if}
 		</div>
 		<div class="shown">
+			{#if touring}
+				<div class="mb-4 border-2 border-[var(--ink)] bg-[var(--card)] p-4">
+					<Tour end={endTour} />
+				</div>
+			{/if}
 			<Plate {path} />
 			<Road {path} />
 			<p class="sub mt-3">

@@ -1,10 +1,14 @@
 <script lang="ts">
 	import type { FaultFile } from '$lib/core/faults/file';
+	import { LAMPS } from '$lib/core/cutter/inputs';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	/** What was seen: the door to the finder. */
 	let { file, see }: { file: FaultFile; see: (id: string) => void } = $props();
 	const bench = getWorkbench();
+	/** What this machine shows, where the person has told how its lamps look. */
+	const here = (id: string) =>
+		LAMPS.flatMap((lamp) => (id === `lamp-${lamp}` ? bench.bench.cutter.lamps[lamp] : []))[0] ?? '';
 </script>
 
 <section class="door" aria-labelledby="seen">
@@ -14,13 +18,14 @@
 		trouble first, and never for one that needs a cover off. Back to the <a
 			class="link"
 			href="/checks?{bench.search}">checks</a
-		>.
+		>. How the lamps of your cutter look is told once, at its label in the
+		<a class="link" href="/bench?{bench.search}">bench</a>.
 	</p>
 	<ul>
 		{#each file.symptoms as { id, name, help } (id)}
 			<li>
 				<button type="button" class="btn" onclick={() => see(id)} data-symptom={id}>
-					<b>{name}</b><span class="sub">{help}</span>
+					<b>{name}</b><span class="sub">{here(id) ? `On this cutter: ${here(id)}.` : help}</span>
 				</button>
 			</li>
 		{/each}

@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
-	/** The six stations, one after the other; skipped by one press. */
-	let { end, close }: { end: () => void; close: () => void } = $props();
+	/** The six stations, one after the other; skipped by one press. Without `close` there is nowhere to go yet. */
+	let { end, close }: { end: () => void; close?: () => void } = $props();
 	const bench = getWorkbench();
 	const STOPS = [
 		{
@@ -52,9 +52,13 @@
 	<p class="mt-3 flex flex-wrap gap-2">
 		<button type="button" class="btn" disabled={at === 0} onclick={() => (at -= 1)}>Back</button>
 		{#if at < STOPS.length - 1}
-			<button type="button" class="btn btn-primary" onclick={() => (at += 1)}>Next</button>
+			<button type="button" class="btn" class:btn-primary={close} onclick={() => (at += 1)}
+				>Next station</button
+			>
 		{/if}
-		<a class="btn" href="/{stop.path}?{bench.search}" onclick={close}>Go there</a>
+		{#if close}
+			<a class="btn" href="/{stop.path}?{bench.search}" onclick={close}>Go there</a>
+		{/if}
 		<button type="button" class="btn" onclick={end}
 			>{at === STOPS.length - 1 ? 'End' : 'Skip the tour'}</button
 		>

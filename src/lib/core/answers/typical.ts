@@ -142,6 +142,7 @@ export function typicalBench(region: Region): Bench {
 			airMaxBar: to,
 			inrushA: null,
 			voltageBy: 'itself',
+			lamps: { pressure: '', cap: '', heat: '', fault: '' },
 			toleranceShare: 0.1,
 			regulator: 'itself',
 			workingBar: null,

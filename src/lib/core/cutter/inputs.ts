@@ -10,6 +10,21 @@ const DutyPairSchema = v.object({
 	dutyShare: within(0.05, 1, '(share of ten minutes)')
 });
 
+/** What the person calls a thing on the machine; empty: not told. */
+const called = v.optional(
+	v.pipe(
+		v.string('text'),
+		v.trim(),
+		v.maxLength(60, 'at most 60 characters'),
+		// eslint-disable-next-line no-control-regex -- control characters are what is refused
+		v.regex(/^[^\u0000-\u001f\u007f]*$/, 'one line of text')
+	),
+	''
+);
+/** What a lamp of a cutter tells (common practice), by the name that the finder of faults knows it under. */
+export const LAMPS = ['pressure', 'cap', 'heat', 'fault'] as const;
+export type Lamp = (typeof LAMPS)[number];
+
 export const CutterSchema = v.object({
 	name: nameOf('cutter name'),
 	/** One entry per input voltage on the data plate. */
@@ -58,6 +73,11 @@ export const CutterSchema = v.object({
 	regulator: v.optional(v.picklist(REGULATORS, `one of ${REGULATORS.join(', ')}`), 'itself'),
 	/** Working pressure that it is set to, or sets; null: not told. */
 	workingBar: v.optional(v.nullable(within(0.5, 15, 'bar')), null),
+	/** What each lamp looks like on this machine, or what its display shows; empty: not told. */
+	lamps: v.optional(
+		v.object({ pressure: called, cap: called, heat: called, fault: called }),
+		() => ({ pressure: '', cap: '', heat: '', fault: '' })
+	),
 	/** Mild steel ratings. */
 	cleanMm: within(1, 100, 'mm'),
 	severMm: within(1, 150, 'mm')

@@ -99,4 +99,12 @@ const fromVersion2: Upgrade = (bench) => {
 /** Version 3 did not tell what nobody had checked: somebody had typed it. */
 const fromVersion3: Upgrade = (bench) => (isObject(bench) ? { typical: [], ...bench } : bench);
 
-export const BENCH_UPGRADES: readonly Upgrade[] = [fromVersion1, fromVersion2, fromVersion3];
+/** Version 4 did not tell the lamps of the cutter: nobody had. */
+const fromVersion4: Upgrade = (bench) => bench;
+
+export const BENCH_UPGRADES: readonly Upgrade[] = [
+	fromVersion1,
+	fromVersion2,
+	fromVersion3,
+	fromVersion4
+];

@@ -103,6 +103,8 @@ export const CARD_INPUTS = kindOf('card', PlanInputsSchema, [
 	// Version 4 knew one kind of groove, and no test grooves: what is left out is as it was.
 	(inputs) => inputs,
 	// Version 5 knew nothing of what was found wrong.
+	(inputs) => inputs,
+	// Version 6 kept a cutter whose lamps were not told.
 	(inputs) => inputs
 ]);
 /** The numbers that a card was saved with. */

@@ -3,11 +3,20 @@ import { store } from '$lib/server/current';
 import { answer, readBody, stale } from '$lib/server/respond';
 import type { RequestHandler } from './$types';
 
-/** Checks that the shop asks besides ours. */
-export const GET: RequestHandler = () =>
+/** Newest sign-offs of a bench: a day has few of them. */
+const SIGNED_MOST = 12;
+
+/** Checks that the shop asks besides ours; with `?bench=`, what was signed off there last, on any device. */
+export const GET: RequestHandler = ({ url }) =>
 	answer(() => {
 		const { revision, value } = store().lists.checks.get();
-		return { revision, own: value };
+		const bench = url.searchParams.get('bench');
+		const signed = (
+			bench === null ? [] : store().log.newestOf(bench, 'signed', SIGNED_MOST)
+		).flatMap(({ at, entry }) =>
+			entry.kind === 'signed' ? [{ list: entry.list, key: entry.key, day: entry.day, at }] : []
+		);
+		return { revision, own: value, signed };
 	});
 
 export const PUT: RequestHandler = ({ request }) =>

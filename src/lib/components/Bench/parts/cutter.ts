@@ -1,4 +1,5 @@
 import { FAMILY_WORDS, TORCH_FAMILIES, type Bench } from '$lib/core';
+import type { Lamp } from '$lib/core/cutter/inputs';
 import { choice, q, rare, text, type Field, type Part } from './fields';
 
 const inputFields = (b: Bench): Field => ({
@@ -80,6 +81,14 @@ export const CUTTER_PARTS: Part[] = [
 				['itself', 'by itself'],
 				['selector', 'by a selector']
 			]),
+			...(
+				[
+					['pressure', 'Lamp for air pressure, as it looks'],
+					['cap', 'Lamp for cap or cup'],
+					['heat', 'Lamp for too hot'],
+					['fault', 'Lamp or display for a fault']
+				] as const satisfies readonly (readonly [Lamp, string])[]
+			).map(([lamp, label]) => rare(text(`cutter.lamps.${lamp}`, label))),
 			...[
 				q('cutter.arcVoltageV', 'Arc voltage, U2', 'voltage', { optional: true }),
 				q('cutter.inrushA', 'Peak at switch-on', 'current', { optional: true }),
