@@ -48,6 +48,7 @@ const ROOMS = [
 	'wear',
 	'cost',
 	'stock',
+	'list',
 	'checks',
 	'inputs',
 	'answers',

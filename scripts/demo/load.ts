@@ -172,6 +172,38 @@ for (const [name, search] of SHELF) {
 		search
 	});
 }
+/** The week's list for lock gate 3: invented, as all of this is. */
+const LISTED = [
+	['frame', 'Guide frame', 't=12&len=450', 3, { linesEach: 1, areaMm2: 90_000 }],
+	['bars', 'Screen bars', 't=8&len=60', 24, { handlingS: 40, areaMm2: 9600 }],
+	[
+		'paddles',
+		'Paddle plates',
+		't=6&len=300',
+		16,
+		{ linesEach: 4, after: ['frame'], areaMm2: 90_000 }
+	],
+	['straps', 'Gate straps', 't=10&len=80', 10, { linesEach: 2, areaMm2: 27_200 }],
+	['pintle', 'Pintle welds', 'groove=1&gx=fillet&gz=6&gl=200&gt=12', 4, { what: 'groove' }]
+] as const;
+await call('PUT', '/api/lists/demo-lock-gate-3', {
+	opId: 'demo-list-gate-3',
+	benchId: bay2.id,
+	revision: 0,
+	list: {
+		name: 'Thursday, lock gate 3',
+		customer: 'the canal company',
+		items: LISTED.map(([id, name, search, pieces, more]) => ({
+			id,
+			name,
+			what: 'cut',
+			search: `bench=${bay2.id}&${search}`,
+			pieces,
+			...more
+		})),
+		quote: { platePricePerKg: 1.6 }
+	}
+});
 const { contours } = readDxf(readFileSync(new URL('anchor-plate.dxf', import.meta.url), 'utf8'));
 await call('POST', '/api/outlines', {
 	opId: 'demo-outline-anchor',

@@ -107,6 +107,7 @@ import { growthUm, nozzleLoad, NO_USE, RATES_UM } from '../../src/lib/core/wear/
 import { BORE_RATES_UM } from '../../src/lib/core/wear/nozzle';
 import { costOfCut, totalOf, type CostInputs } from '../../src/lib/core/cost/cost';
 import { FAULT_COMPUTE } from './faults';
+import { LIST_COMPUTE } from './list';
 import { nnls } from '../../src/lib/core/solve/nnls';
 import {
 	remainingLife,
@@ -237,6 +238,7 @@ const filletMm2 = (legMm: number) =>
 		.wholeMm2;
 
 export const COMPUTE: Record<string, Compute> = {
+	...LIST_COMPUTE,
 	...FAULT_COMPUTE,
 	awg_diameter: (i) => ({
 		diameter_mm: diameterMmFromAwg(num(i, 'awg_number')),

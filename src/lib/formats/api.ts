@@ -1,6 +1,7 @@
 /** Bodies of the API. The same schemas check requests and write the OpenAPI document. */
 import { FaultFileSchema } from '$lib/core/faults/file';
 import { LISTS } from '$lib/core/preflight/item';
+import { DayListSchema } from '$lib/core/list/inputs';
 import { OwnChecksSchema } from '$lib/core/preflight/own';
 import { STOCK_KINDS, StockSchema } from '$lib/core/stock/drawer';
 import { PART_KINDS, WHYS } from '$lib/core/wear/parts';
@@ -185,6 +186,40 @@ export const SaveFaultsSchema = v.object({
 	/** null: the file that comes with the program. */
 	faults: v.nullable(FaultFileSchema)
 });
+
+export const SaveDayListSchema = v.object({
+	opId: OpIdSchema,
+	benchId: IdSchema,
+	/** 0: it is new. */
+	revision: listRevision,
+	list: DayListSchema
+});
+/** A list on a stored bench, for those who plan without a screen. */
+export const RunRequestSchema = v.object({ benchId: IdSchema, list: DayListSchema });
+export const ArchiveDayListSchema = v.object({
+	opId: OpIdSchema,
+	revision: listRevision,
+	archived: v.boolean('true or false')
+});
+export const TICK_KINDS = ['done', 'failed', 'pause', 'on'] as const;
+export const TickSchema = v.variant('kind', [
+	v.object({
+		opId: OpIdSchema,
+		kind: v.picklist(TICK_KINDS, `one of ${TICK_KINDS.join(', ')}`),
+		item: v.pipe(v.string('text'), v.regex(/^[\w-]{0,40}$/, 'the id of an item')),
+		at: v.optional(AtSchema),
+		/** What it writes into the log for wear and evidence; left out: nothing. */
+		entry: v.optional(EntrySchema),
+		...said
+	}),
+	v.object({
+		opId: OpIdSchema,
+		kind: v.literal('undo'),
+		/** The `opId` of the tick that is taken back. */
+		undoes: OpIdSchema,
+		at: v.optional(AtSchema)
+	})
+]);
 
 const NameSchema = v.pipe(
 	v.string('text'),

@@ -15,6 +15,7 @@ import {
 	type MetalId,
 	type Quantity
 } from '$lib/core';
+import { headerParts, metalOf } from './csvWords';
 import { fieldProblems } from './problem';
 
 export const CHART_FIELDS = [
@@ -146,34 +147,6 @@ export const CHART_BYTES_MOST = 5_000_000;
 const MESSAGES_MOST = 200;
 const CELL_MOST = 120;
 const COLUMNS_MOST = 200;
-
-const METAL_WORDS: [RegExp, MetalId][] = [
-	[/galv/, 'galvanized'],
-	[/stainless|inox|^ss$|^s\/s$/, 'stainless'],
-	[/alum|^al$|^alu$/, 'aluminium'],
-	[/cast/, 'cast-iron'],
-	[/titan|^ti$/, 'titanium'],
-	[/copper|^cu$/, 'copper'],
-	[/brass/, 'brass'],
-	[/steel|^ms$|^cs$|carbon|mild/, 'mild-steel']
-];
-
-function metalOf(text: string): MetalId | undefined {
-	const plain = text.trim().toLowerCase();
-	return METAL_WORDS.find(([words]) => words.test(plain))?.[1];
-}
-
-/** "Speed (in/min)", "thickness_mm", "Amps [A]": words and unit. */
-function headerParts(header: string): { words: string; unit: string } {
-	const plain = header.trim().toLowerCase().replace(/\s+/g, ' ');
-	const bracket = /^(.*?)[([]\s*([^)\]]+?)\s*[)\]]\s*$/.exec(plain);
-	if (bracket) return { words: bracket[1]!.trim(), unit: bracket[2]! };
-	const tail =
-		/^(.*?)[ _,]+(mm\/s|mm\/min|m\/min|in\/min|ipm|mm|in|inch|psi|bar|kpa|amps?|a|s|sec)$/.exec(
-			plain
-		);
-	return tail ? { words: tail[1]!, unit: tail[2]! } : { words: plain, unit: '' };
-}
 
 /** Unit of a column when it is taken for a field: the header's own, else the field's. */
 export function unitOfColumn(header: string, field: ChartField): string {

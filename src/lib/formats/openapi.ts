@@ -21,7 +21,11 @@ import {
 	PutChartSchema,
 	SaveBenchSchema,
 	SaveFaultsSchema,
+	ArchiveDayListSchema,
+	RunRequestSchema,
+	SaveDayListSchema,
 	SaveOwnChecksSchema,
+	TickSchema,
 	SaveSettingsSchema,
 	ShelveCardSchema,
 	TemplateRequestSchema,
@@ -341,6 +345,54 @@ const OPERATIONS: Operation[] = [
 		summary: 'Save them over a known revision',
 		body: SaveOwnChecksSchema,
 		refusals: [400, 409]
+	},
+	{
+		path: '/api/lists',
+		method: 'get',
+		summary: 'The day’s lists of a bench, by name',
+		query: ['bench'],
+		refusals: [404]
+	},
+	{
+		path: '/api/lists/{id}',
+		method: 'get',
+		summary: 'One list, and what was ticked of it',
+		refusals: [404]
+	},
+	{
+		path: '/api/lists/{id}',
+		method: 'put',
+		summary: 'Save a list over a known revision; 0 makes it',
+		body: SaveDayListSchema,
+		refusals: [400, 404, 409]
+	},
+	{
+		path: '/api/lists/{id}',
+		method: 'post',
+		summary: 'Put a list away, or take it out again',
+		body: ArchiveDayListSchema,
+		refusals: [400, 404, 409]
+	},
+	{
+		path: '/api/lists/{id}/ticks',
+		method: 'post',
+		summary: 'One press on the run sheet, with its entry of the log; or one that is taken back',
+		body: TickSchema,
+		refusals: [400, 404, 409]
+	},
+	{
+		path: '/api/lists/{id}/calendar',
+		method: 'get',
+		summary: 'When the list runs, as an iCalendar file',
+		optionalQuery: ['day'],
+		refusals: [404]
+	},
+	{
+		path: '/api/run',
+		method: 'post',
+		summary: 'Plan a list on a stored bench: settings, order, rests, what it eats, the quote',
+		body: RunRequestSchema,
+		refusals: [400, 404, 503]
 	},
 	{
 		path: '/api/faults',

@@ -22,6 +22,7 @@ function* parts(store: Store): Generator<string> {
 		charts,
 		cards,
 		outlines,
+		dayLists,
 		lists
 	} = store;
 	const ids = benches.names().map(({ id }) => id);
@@ -64,6 +65,8 @@ function* parts(store: Store): Generator<string> {
 		'outlines',
 		outlines.list().map(({ id }) => outlines.find(id))
 	);
+	yield ',\n';
+	yield* list('dayLists', dayLists.everything());
 	yield `,\n\t"checks": ${JSON.stringify(lists.checks.get().value)}`;
 	// null: the file of faults that is shipped.
 	yield `,\n\t"faults": ${JSON.stringify(lists.faults.get().value)}`;

@@ -4,6 +4,7 @@ import { CareRepository } from './care';
 import { CardRepository } from './cards';
 import { ChartRepository } from './charts';
 import { StockRepository } from './stock';
+import { DayListRepository } from './dayLists';
 import { openDatabase } from './db';
 import { LedgerRepository } from './ledger';
 import { LogRepository } from './log';
@@ -28,6 +29,7 @@ export class Store {
 	readonly charts: ChartRepository;
 	readonly cards: CardRepository;
 	readonly outlines: OutlineRepository;
+	readonly dayLists: DayListRepository;
 	readonly lists: ReturnType<typeof shopLists>;
 
 	constructor(readonly db: Database.Database) {
@@ -43,6 +45,7 @@ export class Store {
 		this.charts = new ChartRepository(db);
 		this.cards = new CardRepository(db);
 		this.outlines = new OutlineRepository(db);
+		this.dayLists = new DayListRepository(db, this.log);
 		this.lists = shopLists(db);
 		// Sums that an earlier program kept, or did not keep, are made anew once.
 		for (const id of this.ledger.outdated()) this.ledger.rebuild(id);

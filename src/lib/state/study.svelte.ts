@@ -1,5 +1,4 @@
 import type { PlanInputs } from '$lib/core';
-import { inputsHash } from '$lib/core/plan/plan';
 
 /** Inputs must rest this long before the worker is asked, ms. */
 const REST_MS = 120;
@@ -8,7 +7,7 @@ const REST_MS = 120;
  * Asks a worker whenever the inputs change, and keeps the last answer until a new one is there. A worker
  * that is still busy with older inputs is replaced; a late answer is dropped by its hash.
  */
-export class Study<Answer extends { inputsHash: string }> {
+export class Study<Answer extends { inputsHash: string }, Question = PlanInputs> {
 	answer = $state.raw<Answer | undefined>();
 	/** Hash of what was asked last. */
 	asked = $state('');
@@ -38,15 +37,15 @@ export class Study<Answer extends { inputsHash: string }> {
 		return this.answer !== undefined && this.answer.inputsHash !== this.asked;
 	}
 
-	ask(inputs: PlanInputs): void {
-		const hash = inputsHash(inputs);
+	/** `hash` tells questions apart, and comes back with the answer. */
+	ask(inputs: Question, hash: string): void {
 		if (hash === this.#wanted) return;
 		this.#wanted = this.asked = hash;
 		clearTimeout(this.#timer);
 		this.#timer = setTimeout(() => this.#send(inputs), REST_MS);
 	}
 
-	#send(inputs: PlanInputs): void {
+	#send(inputs: Question): void {
 		if (this.#busy) this.#drop();
 		if (!this.#worker) {
 			this.#worker = this.#start();

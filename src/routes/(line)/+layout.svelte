@@ -105,7 +105,10 @@
 		'/chart',
 		'/template',
 		'/checks',
-		'/fault'
+		'/fault',
+		'/job',
+		'/job/run',
+		'/job/quote'
 	];
 	afterNavigate(({ to, type }) => {
 		if (!to) return;

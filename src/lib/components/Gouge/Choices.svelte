@@ -3,6 +3,7 @@
 	import State from '$lib/components/Marks/State.svelte';
 	import { gougeStudy } from '$lib/state/gougeStudy.svelte';
 	import type { GrooveChoice } from '$lib/core/studies/grooves';
+	import { inputsHash } from '$lib/core/plan/plan';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import { CHOICE_WORDS } from './words';
 
@@ -10,7 +11,7 @@
 	const bench = getWorkbench();
 	const study = gougeStudy();
 	onDestroy(() => study.close());
-	$effect(() => study.ask(bench.calmInputs));
+	$effect(() => study.ask(bench.calmInputs, inputsHash(bench.calmInputs)));
 	const { gouge } = $derived(bench.cut);
 	const isNow = ({ change }: GrooveChoice) =>
 		change.outputA === gouge.outputA &&

@@ -4,6 +4,7 @@
 	import Smartphone from '@lucide/svelte/icons/smartphone';
 	import Menu from '@lucide/svelte/icons/menu';
 	import List from '@lucide/svelte/icons/list';
+	import ListChecks from '@lucide/svelte/icons/list-checks';
 	import Wrench from '@lucide/svelte/icons/wrench';
 	import type { UnitSystem } from '$lib/core';
 	import Choice from '$lib/components/Fields/Choice.svelte';
@@ -81,6 +82,15 @@
 	>
 		<List size={18} aria-hidden="true" /><span class="desk-only">All benches</span><span
 			class="phone-only sr-only">All benches</span
+		>
+	</a>
+	<a
+		class="btn"
+		href="/job?{bench.search}"
+		aria-current={page.url.pathname.startsWith('/job') ? 'page' : undefined}
+	>
+		<ListChecks size={18} aria-hidden="true" /><span class="desk-only">Day’s list</span><span
+			class="phone-only sr-only">Day’s list</span
 		>
 	</a>
 	<span class="grow"></span>

@@ -2,6 +2,7 @@
 import * as v from 'valibot';
 import { ChartRowSchema, CHART_ROWS_MOST } from '../speed/chartSchema';
 import { FaultFileSchema } from '../faults/file';
+import { DayListSchema } from '../list/inputs';
 import { OwnChecksSchema } from '../preflight/own';
 import { EntrySchema } from '../evidence/entries';
 import { BenchSchema } from '../inputs/bench';
@@ -40,6 +41,7 @@ export const CHART = kindOf(
 export const OWN_CHECKS = kindOf('own checks', OwnChecksSchema);
 /** null: the shop went back to the file that is shipped. */
 export const FAULT_FILE = kindOf('file of faults', v.nullable(FaultFileSchema));
+export const DAY_LIST = kindOf('day’s list', DayListSchema);
 export const OUTLINE = kindOf('outline', ContoursSchema);
 
 /**
@@ -124,5 +126,6 @@ export const KINDS = [
 	CARD_INPUTS,
 	CARD_PLAN,
 	OWN_CHECKS,
-	FAULT_FILE
+	FAULT_FILE,
+	DAY_LIST
 ];

@@ -6,7 +6,7 @@ import { buildFolder } from '../config';
 import { refuse } from '../respond';
 import type { HeavyAnswer, HeavyJob } from './work';
 
-/** Nobody waits longer for a template. */
+/** Nobody waits longer for a template or a list. */
 const DEADLINE_MS = 15_000;
 const THREADS_MOST = 2;
 /** More do not wait; they are told to come again. */
@@ -31,12 +31,22 @@ function started(): Piscina<HeavyJob, HeavyAnswer> {
 	}));
 }
 
-/** Runs a job off this thread; refuses when it takes too long or too many wait. */
-export async function heavy(kind: HeavyJob['kind'], request: Request): Promise<HeavyAnswer> {
-	const body = await request.arrayBuffer();
+/** What is too much of each kind, in the person's words. */
+const TOO_MUCH: Record<HeavyJob['kind'], string> = {
+	template: 'This outline is too intricate',
+	outline: 'This outline is too intricate',
+	run: 'This list is too long'
+};
+
+/** Runs a request off this thread; refuses when it takes too long or too many wait. */
+export const heavy = async (kind: HeavyJob['kind'], request: Request): Promise<HeavyAnswer> =>
+	heavily(kind, await request.arrayBuffer());
+
+/** The same with what was read and checked here. */
+export async function heavily(kind: HeavyJob['kind'], body: ArrayBuffer): Promise<HeavyAnswer> {
 	const threads = started();
 	if (threads.queueSize >= QUEUE_MOST) {
-		refuse(503, 'busy', 'Other templates are being made; try again in a moment.', [], 2);
+		refuse(503, 'busy', 'Others are being worked out; try again in a moment.', [], 2);
 	}
 	try {
 		return await threads.run(
@@ -49,7 +59,7 @@ export async function heavy(kind: HeavyJob['kind'], request: Request): Promise<H
 			refuse(
 				422,
 				'too-heavy',
-				`This outline is too intricate: after ${DEADLINE_MS / 1000} s it was not done, and was stopped. Simplify it.`
+				`${TOO_MUCH[kind]}: after ${DEADLINE_MS / 1000} s it was not done, and was stopped. Simplify it.`
 			);
 		}
 		throw error;

@@ -1,11 +1,14 @@
 /** Requests that may take long, answered in a thread of their own: from the bytes of the body to the answer. */
 import * as v from 'valibot';
-import { DomainError } from '$lib/core';
+import { DomainError, type PlanInputs } from '$lib/core';
+import type { DayList } from '$lib/core/list/inputs';
+import { wholeStudy } from '$lib/core/studies/list/book';
 import type { Contour } from '$lib/core/shape/outline';
 import { boundsOf } from '$lib/core/shape/outline';
 import { faultsOf, isFaulty, remedyOf } from '$lib/core/shape/remedy';
 import { templatesOf, type TemplateContour, type TemplateInput } from '$lib/core/shape/template';
 import { FAULT_WORDS, faultOf, pointsOf, POINTS_MOST } from '$lib/core/shape/vet';
+import { askedItems } from '$lib/formats/dayList';
 import { faultWords, remedyWords } from '$lib/formats/templateWords';
 import { NewOutlineSchema, TemplateRequestSchema } from '$lib/formats/api';
 import { toDxf, toSvg } from '$lib/formats/outline/out';
@@ -20,7 +23,7 @@ import {
 import { sheetsOf, SHEETS_MOST, templatePdf } from '../templatePdf';
 
 export interface HeavyJob {
-	kind: 'template' | 'outline';
+	kind: 'template' | 'outline' | 'run';
 	body: ArrayBuffer;
 }
 export type HeavyAnswer =
@@ -111,6 +114,17 @@ function outline(data: unknown): HeavyAnswer {
 	);
 }
 
+/** What was read and checked on the server's own thread. */
+export interface RunJob {
+	base: PlanInputs;
+	list: DayList;
+	drawer: number;
+}
+const run = ({ base, list, drawer }: RunJob): HeavyAnswer => ({
+	outcome: 'json',
+	body: JSON.stringify(wholeStudy({ base, list, drawer, asked: askedItems(list, base.work) }))
+});
+
 export default async function work({ kind, body }: HeavyJob): Promise<HeavyAnswer> {
 	let data: unknown;
 	try {
@@ -121,6 +135,7 @@ export default async function work({ kind, body }: HeavyJob): Promise<HeavyAnswe
 	}
 	if (!isBody(data)) return { outcome: 'refused', status: 400, problem: noBody(data) };
 	try {
+		if (kind === 'run') return run(data as unknown as RunJob);
 		return kind === 'template' ? await template(data) : outline(data);
 	} catch (error) {
 		if (error instanceof v.ValiError) {

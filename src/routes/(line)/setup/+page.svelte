@@ -52,7 +52,7 @@
 	);
 	$effect(() => {
 		// A handle that moves only moves the mark on the chart.
-		if ((studied || aimsOpen) && !bench.dragging) study.ask(bench.inputs);
+		if ((studied || aimsOpen) && !bench.dragging) study.ask(bench.inputs, bench.inputsHash);
 	});
 	const amps = $derived(bench.plan.figures['setup.currentA'].value!);
 

@@ -27,7 +27,7 @@
 	);
 	let open = $state<PartId>('cord');
 	onMount(() => () => study.close());
-	$effect(() => study.ask(bench.inputs));
+	$effect(() => study.ask(bench.inputs, bench.inputsHash));
 </script>
 
 <svelte:head><title>Supply · {bench.bench.name} · Steady Arc</title></svelte:head>

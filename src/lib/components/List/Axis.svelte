@@ -1,0 +1,238 @@
+<script lang="ts">
+	import type { DayListView } from '$lib/state/dayList.svelte';
+	import { CUTTER_LIMIT_C, type ListRun } from '$lib/core/studies/list/run';
+	import { getWorkbench } from '$lib/state/workbench.svelte';
+	import { clock, lasts } from './words';
+
+	/** One axis of time for arc, parts, rests, tank, breaker and heat. */
+	let { view, run }: { view: DayListView; run: ListRun } = $props();
+	const bench = getWorkbench();
+	let width = $state(1180);
+	const LEFT = 112;
+	const plot = $derived(Math.max(200, width - LEFT - 8));
+	const x = (s: number) => LEFT + (s / Math.max(1, run.endS)) * plot;
+	const startsAt = $derived(view.list?.startsAt ?? '08:00');
+	/** Ticks of the clock, as far apart as there is room. */
+	const stepS = $derived(
+		[300, 600, 900, 1800, 3600, 7200, 14_400, 28_800, 86_400].find(
+			(s) => (s / run.endS) * plot >= 72
+		) ?? 172_800
+	);
+	const times = $derived(
+		Array.from({ length: Math.min(60, Math.floor(run.endS / stepS) + 1) }, (_, k) => k * stepS)
+	);
+	/** Rows: what it is, its values from 0 to 1 of the height, and where it stops. */
+	const rows = $derived.by(() => {
+		const { tankBar, neededBar, breaker, cutterC } = run.trace;
+		const top = tankBar ? Math.max(...tankBar, neededBar + 0.5) : 1;
+		const warm = 20;
+		const share = (c: number) => (c - warm) / (CUTTER_LIMIT_C + 10 - warm);
+		const lowest = tankBar ? Math.min(...tankBar) : 0;
+		const from = tankBar ? neededBar - 0.25 * (top - neededBar) : 0;
+		const peak = Math.max(...cutterC);
+		return [
+			...(tankBar
+				? [
+						{
+							name: 'Tank',
+							note: `low ${bench.say(lowest, 'pressure')}`,
+							values: tankBar.map((bar) => (bar - from) / (top - from)),
+							stops: (neededBar - from) / (top - from)
+						}
+					]
+				: []),
+			{
+				name: 'Breaker',
+				note: `${Math.round(100 * Math.max(...breaker))} % of a trip`,
+				values: breaker.map((share) => share / 1.15),
+				stops: 1 / 1.15
+			},
+			{
+				name: 'Cutter heat',
+				note: `${Math.round(peak)} of ${CUTTER_LIMIT_C} °C`,
+				values: cutterC.map(share),
+				stops: share(CUTTER_LIMIT_C)
+			}
+		];
+	});
+	const ROW = 50;
+	const TOP = 92;
+	const height = $derived(TOP + rows.length * ROW + 26);
+	/** Of many points the extreme of each pixel counts. */
+	function path(values: readonly number[], y: number): string {
+		const every = Math.max(1, Math.ceil(values.length / plot));
+		const parts: string[] = [];
+		for (let k = 0; k < values.length; k += every) {
+			const px = x(run.trace.timeS[k]!).toFixed(1);
+			const py = (y + (ROW - 12) * (1 - Math.min(1, Math.max(0, values[k]!)))).toFixed(1);
+			parts.push(`${px} ${py}`);
+		}
+		return `M${parts.join('L')}`;
+	}
+	/** Arcs closer than a pixel are one bar. */
+	const bars = $derived.by(() => {
+		const out: { from: number; to: number }[] = [];
+		for (const item of run.items) {
+			for (const arc of item.arcs) {
+				const [from, to] = [x(arc.startS), x(arc.endS)];
+				const last = out.at(-1);
+				if (last && from - last.to < 1) last.to = Math.max(last.to, to);
+				else out.push({ from, to: Math.max(to, from + 1) });
+			}
+		}
+		return out;
+	});
+	const room = (item: ListRun['items'][number]) => x(item.endS) - x(item.startS);
+	const name = (id: string) => view.itemOf(id)?.name ?? '';
+	const fits = (text: string, px: number) => text.length * 8.2 <= px - 6;
+	const said = $derived(
+		`Arcs of ${run.items.length} items from ${clock(startsAt, 0)} to ${clock(startsAt, run.endS)}, ${run.changes} changes of parts, ${run.rests.length} rests; ${rows.map((row) => `${row.name}: ${row.note}`).join('; ')}.`
+	);
+	/** Where many rests stand close, the longest speak. */
+	const restsShown = $derived(
+		[...run.rests]
+			.sort((a, b) => b.restS - a.restS)
+			.slice(0, 6)
+			.sort((a, b) => a.atS - b.atS)
+	);
+</script>
+
+<div class="axis" bind:clientWidth={width} data-testid="axis">
+	<svg {width} {height} role="img" aria-label={said}>
+		{#each run.items as item, k (item.id)}
+			<rect
+				x={x(item.startS)}
+				y="34"
+				width={room(item)}
+				height={height - 60}
+				fill={k % 2 ? 'none' : 'var(--paper)'}
+			/>
+			<line x1={x(item.startS)} x2={x(item.startS)} y1="4" y2={height - 26} stroke="var(--rule)" />
+			<text x={x(item.startS) + 4} y="15" class="name"
+				>{fits(name(item.id), room(item))
+					? name(item.id)
+					: fits(String(k + 1), room(item))
+						? k + 1
+						: ''}</text
+			>
+			{#if fits(`${item.pieces} pieces`, room(item))}
+				<text x={x(item.startS) + 4} y="31" class="note"
+					>{item.pieces} {item.pieces === 1 ? 'piece' : 'pieces'}</text
+				>
+			{/if}
+		{/each}
+		<text x="0" y="56" class="row">Arc</text>
+		<text x="0" y="72" class="note">{lasts(run.items.reduce((s, i) => s + i.arcS, 0))}</text>
+		<line x1={LEFT} x2={LEFT + plot} y1="60" y2="60" stroke="var(--ink)" stroke-width="2.5" />
+		{#each bars as bar (bar.from)}
+			<rect x={bar.from} y="46" width={bar.to - bar.from} height="28" fill="var(--arc)" />
+		{/each}
+		{#each run.items.filter((i) => i.change) as item (item.id)}
+			{@const w = Math.max(16, ((view.list?.changeS ?? 0) / Math.max(1, run.endS)) * plot)}
+			<rect
+				x={x(item.startS)}
+				y="44"
+				width={w}
+				height="32"
+				fill="var(--card)"
+				stroke="var(--ink)"
+				stroke-width="2"
+			/>
+			{#if w > 42}<text x={x(item.startS) + w / 2} y="65" text-anchor="middle" class="note ink"
+					>parts</text
+				>{/if}
+		{/each}
+		{#each rows as row, r (row.name)}
+			{@const y = TOP + r * ROW}
+			<text x="0" y={y + 16} class="row">{row.name}</text>
+			<text x="0" y={y + 32} class="note">{row.note}</text>
+			<line
+				x1={LEFT}
+				x2={LEFT + plot}
+				y1={y + (ROW - 12) * (1 - row.stops)}
+				y2={y + (ROW - 12) * (1 - row.stops)}
+				stroke="var(--stops)"
+				stroke-width="1.5"
+				stroke-dasharray="6 4"
+			/>
+			<path d={path(row.values, y)} fill="none" stroke="var(--ink)" stroke-width="1.75" />
+		{/each}
+		{#each restsShown as rest (rest.atS)}
+			<g transform="translate({x(rest.atS + rest.restS / 2)} 60)">
+				<path
+					d="M-10 -10L10 10V-10L-10 10Z"
+					fill="var(--tight)"
+					stroke="var(--ink)"
+					stroke-width="1.5"
+				/>
+			</g>
+		{/each}
+		<line
+			x1={LEFT}
+			x2={LEFT + plot}
+			y1={height - 24}
+			y2={height - 24}
+			stroke="var(--ink)"
+			stroke-width="2"
+		/>
+		<line
+			x1={x(run.endS)}
+			x2={x(run.endS)}
+			y1="36"
+			y2={height - 24}
+			stroke="var(--holds)"
+			stroke-width="3"
+		/>
+		{#each times as s (s)}
+			{#if x(run.endS) - x(s) > 50 || s === 0}
+				<text x={x(s)} y={height - 6} text-anchor={s === 0 ? 'start' : 'middle'} class="time"
+					>{clock(startsAt, s)}</text
+				>
+			{/if}
+		{/each}
+		<text x={x(run.endS)} y={height - 6} text-anchor="end" class="time strong"
+			>{clock(startsAt, run.endS)}</text
+		>
+	</svg>
+</div>
+
+<style>
+	.axis {
+		margin: 8px 24px 0;
+		overflow: hidden;
+	}
+	svg {
+		display: block;
+	}
+	.name {
+		font-weight: 700;
+		font-size: 14px;
+		fill: var(--ink);
+	}
+	.row {
+		font-weight: 700;
+		font-size: 15px;
+		fill: var(--ink);
+	}
+	.note {
+		font-size: 13px;
+		fill: var(--ink2);
+	}
+	.ink {
+		fill: var(--ink);
+	}
+	.time {
+		font-family: var(--font-figure);
+		font-stretch: 75%;
+		font-size: 16px;
+		fill: var(--ink);
+	}
+	.strong {
+		font-weight: 700;
+	}
+	@media (max-width: 899px) {
+		.axis {
+			display: none;
+		}
+	}
+</style>

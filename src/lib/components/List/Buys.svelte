@@ -1,0 +1,97 @@
+<script lang="ts">
+	import type { DayListView } from '$lib/state/dayList.svelte';
+	import type { WholeStudy } from '$lib/core/studies/list/book';
+	import type { ListRun } from '$lib/core/studies/list/run';
+	import Mark from '$lib/components/Marks/Mark.svelte';
+	import { getWorkbench } from '$lib/state/workbench.svelte';
+	import { BUYS, clock, lasts, minutes } from './words';
+
+	/** What one change buys, and what the list eats. */
+	let { view, study, run }: { view: DayListView; study: WholeStudy; run: ListRun } = $props();
+	const bench = getWorkbench();
+	const startsAt = $derived(view.list?.startsAt ?? '08:00');
+	const nameOf = (id: string) => view.itemOf(id)?.name ?? '';
+	const eats = $derived(study.eats);
+	/** What changes neither the finish nor the parts is no news. */
+	const buys = $derived(
+		study.buys.filter(
+			({ endS, changes }) =>
+				endS === null || Math.abs(endS - run.endS) >= 30 || changes !== run.changes
+		)
+	);
+	const by = (endS: number) =>
+		Math.abs(endS - run.endS) < 30
+			? 'no difference'
+			: `${minutes(endS - run.endS)} ${endS < run.endS ? 'sooner' : 'later'}`;
+</script>
+
+<section aria-labelledby="buys-head">
+	<h2 id="buys-head" class="h">
+		What one change buys <span class="sub font-normal">the whole list, planned again</span>
+	</h2>
+	<ul>
+		{#each buys as change (change.id)}
+			<li>
+				<span class="fig when">{change.endS === null ? '–' : clock(startsAt, change.endS)}</span>
+				<span
+					><b>{BUYS[change.id]}</b><br /><span class="sub"
+						>{change.endS === null
+							? 'it cannot be made like that'
+							: `${by(change.endS)}; ${change.changes} ${change.changes === 1 ? 'change' : 'changes'} of parts${change.restS >= 1 ? `, ${lasts(change.restS)} of rests` : ''}`}</span
+					></span
+				>
+			</li>
+		{/each}
+	</ul>
+</section>
+{#if eats}
+	<section aria-labelledby="eats-head" class="eats">
+		<h2 id="eats-head" class="h">It eats</h2>
+		<p>
+			{eats.starts} starts, {bench.say(eats.lengthMm, 'length')} of cut, {lasts(eats.arcS)} of arc, {Math.round(
+				eats.airL
+			).toLocaleString('en')} l of air, {eats.kwh.toFixed(1)} kWh.
+		</p>
+		<p class="mt-1 flex flex-wrap items-center gap-2">
+			<Mark
+				verdict={eats.electrode.short > 0 ? 'stops' : eats.electrode.sets > 0 ? 'tight' : 'holds'}
+				size={16}
+			/>
+			<span
+				>{#if eats.electrode.before}
+					<b
+						>New electrode before piece {eats.electrode.before.piece} of {nameOf(
+							eats.electrode.before.id
+						)}</b
+					>{eats.electrode.sets > 1 ? `, ${eats.electrode.sets} in all` : ''};
+					{eats.electrode.short > 0
+						? `${eats.electrode.short} short: the drawer has ${view.drawer}.`
+						: `the drawer has ${view.drawer}.`}
+				{:else}<b>The electrode lasts</b>: pit {bench.say(eats.electrode.nowUm / 1000, 'small')} to {bench.say(
+						eats.electrode.pitAtEndUm / 1000,
+						'small'
+					)} of {bench.say(eats.electrode.limitUm / 1000, 'small')}.{/if}</span
+			>
+		</p>
+	</section>
+{/if}
+
+<style>
+	li {
+		display: grid;
+		grid-template-columns: 96px minmax(0, 1fr);
+		align-items: center;
+		gap: 8px;
+		min-height: 52px;
+		border-top: 1px solid var(--rule);
+		line-height: 1.25;
+	}
+	.when {
+		font-size: 1.75rem;
+	}
+	.eats {
+		margin-top: 6px;
+		padding-top: 8px;
+		border-top: 2px solid var(--ink);
+	}
+</style>

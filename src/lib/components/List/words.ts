@@ -1,0 +1,75 @@
+/** What the pages of a list say. */
+import { START_NAMES } from '$lib/components/Cut/steps';
+import type { DayList } from '$lib/core/list/inputs';
+import type { Change } from '$lib/core/studies/list/book';
+import type { HeldUpBy, RunTrouble } from '$lib/core/studies/list/run';
+
+/** In the middle of a sentence. */
+export const startWords = (start: string): string =>
+	start in START_NAMES ? START_NAMES[start as keyof typeof START_NAMES].toLowerCase() : start;
+
+export const HELD_UP: Record<HeldUpBy, string> = {
+	air: 'air',
+	breaker: 'the breaker',
+	heat: 'cutter heat'
+};
+export const ORDERS = [
+	{
+		value: 'soonest',
+		label: 'Soonest done',
+		help: 'Done soonest, then with the fewest changes of parts.'
+	},
+	{
+		value: 'fewest',
+		label: 'Fewest changes',
+		help: 'As few changes of parts as can be, then soonest.'
+	},
+	{
+		value: 'own',
+		label: 'My own',
+		help: 'As the list stands; drag an item, or Alt with the arrow keys.'
+	}
+] as const satisfies { value: DayList['order']; label: string; help: string }[];
+
+export const BUYS: Record<Change['id'], string> = {
+	helper: 'A helper lays and clamps: half the handling',
+	torch: 'A second torch with the other parts in',
+	fewest: 'The order with the fewest changes',
+	entered: 'In the order it was entered'
+};
+
+const DAY_MIN = 24 * 60;
+/** "10:05", or "10:05 next day": so long after the start of the list. */
+export function clock(startsAt: string, seconds: number): string {
+	const [h, m] = startsAt.split(':').map(Number) as [number, number];
+	const minutes = h * 60 + m + Math.round(seconds / 60);
+	const days = Math.floor(minutes / DAY_MIN);
+	const two = (n: number) => String(n).padStart(2, '0');
+	const time = `${two(Math.floor((minutes % DAY_MIN) / 60))}:${two(minutes % 60)}`;
+	return days === 0 ? time : days === 1 ? `${time} next day` : `${time}, ${days} days on`;
+}
+/** "1:38", "1:02:10". */
+export function lasts(seconds: number): string {
+	const s = Math.max(0, Math.round(seconds));
+	const [h, m] = [Math.floor(s / 3600), Math.floor((s % 3600) / 60)];
+	const two = (n: number) => String(n).padStart(2, '0');
+	return h > 0 ? `${h}:${two(m)}:${two(s % 60)}` : `${m}:${two(s % 60)}`;
+}
+export const minutes = (seconds: number): string => {
+	const min = Math.round(Math.abs(seconds) / 60);
+	return min >= 120 ? `${Math.floor(min / 60)} h ${min % 60} min` : `${min} min`;
+};
+
+/** Why there is no run. */
+export function troubleWords(trouble: RunTrouble, nameOf: (id: string) => string): string {
+	switch (trouble.trouble) {
+		case 'ring':
+			return `${trouble.items.map(nameOf).join(', ')} each wait for another of them: nothing can be first. Take one "after" out.`;
+		case 'no-bench':
+			return `This bench makes none of ${trouble.items.map(nameOf).join(', ')}.`;
+		case 'never':
+			return `${nameOf(trouble.item)}: however long the rests, ${HELD_UP[trouble.because]} stops it in this list. Fewer amps, shorter cuts, or another bench.`;
+		case 'too-many':
+			return `${trouble.arcs} arcs are more than are planned one by one: split the list.`;
+	}
+}

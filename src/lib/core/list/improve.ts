@@ -1,0 +1,152 @@
+/** Long lists: good beginnings, then items moved as long as that helps. Nothing random: the same list, the same order. */
+import type { BeforeOf } from './before';
+import { leastChanges } from './leastChanges';
+import { fewer, sooner, type OrderAsk, type Ordered } from './order';
+import { Schedule, scheduled, type Sequence } from './schedule';
+
+/** Blocks that are put at most while items are moved about. */
+const BLOCKS_MOST = 1_500_000;
+
+/** What still hangs on an item: the longest chain from its beginning to the end of all. */
+function tails({ items }: OrderAsk, before: BeforeOf): number[] {
+	const after: number[][] = items.map(() => []);
+	for (const [i, all] of before.entries()) for (const p of all) after[p]!.push(i);
+	const tail: (number | undefined)[] = items.map(() => undefined);
+	const of = (i: number): number => {
+		const { handlingS, arcS, coolS, piece } = items[i]!;
+		const block = handlingS + Math.min(...Object.values(arcS));
+		const cools = items.some((other, k) => k !== i && other.piece === piece) ? coolS : 0;
+		return (tail[i] ??= block + Math.max(cools, 0, ...after[i]!.map(of)));
+	};
+	return items.map((_, i) => of(i));
+}
+
+/** One block after the other by a rule: whoever is least by it comes next. */
+function built(
+	ask: OrderAsk,
+	before: BeforeOf,
+	rule: (schedule: Schedule, i: number, bench: number) => readonly number[]
+): Sequence {
+	const schedule = new Schedule(ask, before);
+	const sequence: { i: number; bench: number }[] = [];
+	while (sequence.length < ask.items.length) {
+		let best: { i: number; bench: number; by: readonly number[] } | undefined;
+		for (const [i] of ask.items.entries()) {
+			if (!schedule.open(i)) continue;
+			for (const [bench] of ask.benches.entries()) {
+				if (!schedule.can(i, bench)) continue;
+				const by = rule(schedule, i, bench);
+				const less = !best || firstDifference(by, best.by) < 0;
+				if (less) best = { i, bench, by };
+			}
+		}
+		schedule.put(best!.i, best!.bench);
+		sequence.push({ i: best!.i, bench: best!.bench });
+	}
+	return sequence;
+}
+function firstDifference(a: readonly number[], b: readonly number[]): number {
+	for (const [k, one] of a.entries()) if (Math.abs(one - b[k]!) > 1e-9) return one - b[k]!;
+	return 0;
+}
+
+function beginnings(ask: OrderAsk, before: BeforeOf): Sequence[] {
+	const tail = tails(ask, before);
+	const endS = (s: Schedule, i: number, bench: number) =>
+		s.startS(i, bench) + ask.items[i]!.handlingS + ask.items[i]!.arcS[ask.benches[bench]!.id]!;
+	const asEntered = built(ask, before, (s, i, bench) => [i, endS(s, i, bench)]);
+	const rules = [
+		built(ask, before, (s, i, b) => [s.changeS(i, b), s.startS(i, b), -tail[i]!]),
+		built(ask, before, (s, i, b) => [s.startS(i, b), s.changeS(i, b), -tail[i]!]),
+		built(ask, before, (s, i, b) => [s.startS(i, b), -tail[i]!]),
+		built(ask, before, (s, i, b) => [endS(s, i, b)])
+	];
+	if (ask.benches.length > 1) return [asEntered, ...rules];
+	// One bench: along the cheapest ways through the sets, by time and by their number.
+	const ways = [ask.changeS, () => 1].flatMap(
+		(cost) => leastChanges(ask, before, ask.benches[0]!.setInTorch, cost) ?? []
+	);
+	return [
+		...ways.map(({ sets }) => {
+			let at = 0;
+			return built(ask, before, (s, i, b) => {
+				const now = s.setOn(b);
+				const any = ask.items.some((one, k) => s.open(k) && one.set === now);
+				if (!any && sets[at] === now) at++;
+				const wanted = any ? now : sets[at];
+				return [ask.items[i]!.set === wanted ? 0 : 1, s.startS(i, b), -tail[i]!];
+			});
+		}),
+		asEntered,
+		...rules
+	];
+}
+
+/** Up to so many items every beginning is made better; long lists have room for the two best. */
+const SHORT_MOST = 20;
+/** Items that are moved together at most. */
+const TOGETHER_MOST = 3;
+
+/** Moves one item, or a few that follow each other, to the place, and the bench, where the whole gets better. */
+function improved(
+	ask: OrderAsk,
+	before: BeforeOf,
+	from: Sequence,
+	better: (a: Ordered, b: Ordered) => boolean,
+	blocksMost: number
+): Ordered {
+	let sequence = from;
+	let result = scheduled(ask, before, from)!.result();
+	let blocks = 0;
+	/** Whether a run of items goes better elsewhere. */
+	const move = (at: number, many: number, to: number, bench: number): boolean => {
+		const run = sequence.slice(at, at + many);
+		if (to === at && run.every((one) => one.bench === bench)) return false;
+		const { id } = ask.benches[bench]!;
+		if (run.some(({ i }) => !(id in ask.items[i]!.arcS))) return false;
+		const moved = run.map(({ i }) => ({ i, bench }));
+		const tried = sequence.toSpliced(at, many).toSpliced(to, 0, ...moved);
+		const schedule = scheduled(ask, before, tried);
+		blocks += schedule ? sequence.length : 4;
+		const found = schedule?.result();
+		if (!found || !better(found, result)) return false;
+		[sequence, result] = [tried, found];
+		return true;
+	};
+	for (let moved = true; moved && blocks < blocksMost;) {
+		moved = false;
+		for (let many = 1; many <= TOGETHER_MOST; many++)
+			for (let at = 0; at + many <= sequence.length && blocks < blocksMost; at++)
+				for (let to = 0; to + many <= sequence.length && blocks < blocksMost; to++)
+					for (const [bench] of ask.benches.entries()) if (move(at, many, to, bench)) moved = true;
+	}
+	return result;
+}
+
+/** `boundS`: what no order undercuts; a beginning that reaches it with the fewest changes is not moved about. */
+export function bestFound(
+	ask: OrderAsk,
+	before: BeforeOf,
+	boundS: number
+): { soonest: Ordered; fewest: Ordered } {
+	const starts = beginnings(ask, before);
+	const begun = starts.map((sequence) => ({
+		sequence,
+		result: scheduled(ask, before, sequence)!.result()
+	}));
+	const leastChanged = Math.min(...begun.map(({ result }) => result.changes));
+	const reached = begun.find(
+		({ result }) => result.endS <= boundS + 1e-9 && result.changes === leastChanged
+	);
+	if (reached && ask.benches.length === 1)
+		return { soonest: reached.result, fewest: reached.result };
+	const found = [sooner, fewer].flatMap((better) =>
+		[...begun]
+			.sort((a, b) => (better(a.result, b.result) ? -1 : better(b.result, a.result) ? 1 : 0))
+			.slice(0, ask.items.length <= SHORT_MOST ? starts.length : 2)
+			.map(({ sequence }) => improved(ask, before, sequence, better, BLOCKS_MOST / 4))
+	);
+	const best = (better: (a: Ordered, b: Ordered) => boolean) =>
+		found.reduce((most, one) => (better(one, most) ? one : most));
+	return { soonest: best(sooner), fewest: best(fewer) };
+}

@@ -1,0 +1,82 @@
+/** The day's list: what is to be made, how often, in which order, and what is asked of money. */
+import * as v from 'valibot';
+import { nameOf, within } from '../quantity/within';
+
+export const LIST_ITEMS_MOST = 500;
+export const PIECES_MOST = 2000;
+/** Arcs that one list plans, one by one. */
+export const LIST_ARCS_MOST = 4000;
+/** Change of parts with the power off, and looking at them [own]. */
+export const CHANGE_S = 240;
+
+const whole = v.integer('a whole number');
+const id = v.pipe(v.string('text'), v.regex(/^[\w-]{1,40}$/, 'letters, digits, - and _'));
+const words = (most: number) =>
+	v.pipe(
+		v.string('text'),
+		v.trim(),
+		v.maxLength(most, `at most ${most} characters`),
+		// eslint-disable-next-line no-control-regex -- control characters are what is refused
+		v.regex(/^[^\u0000-\u001f\u007f]*$/, 'one line of text')
+	);
+const share = within(0, 0.95, '(share)');
+
+export const ListItemSchema = v.object({
+	id,
+	name: nameOf('item'),
+	what: v.picklist(['cut', 'groove'], 'cut or groove'),
+	/** The planned cut or groove, as the address that opens it: so it opens for ever. */
+	search: v.pipe(v.string('text'), v.maxLength(2000, 'at most 2000 characters')),
+	pieces: v.pipe(within(1, PIECES_MOST, ''), whole),
+	/** Such cuts for one piece: four sides of a plate. A groove has its own strings. */
+	linesEach: v.optional(v.pipe(within(1, 100, ''), whole), 1),
+	/** Before each arc, s; null: as the shop usually takes. */
+	handlingS: v.optional(v.nullable(within(0, 3600, 's')), null),
+	/** Made after these have ended. */
+	after: v.optional(v.pipe(v.array(id), v.maxLength(20, 'at most 20')), []),
+	/** Items on one workpiece never overlap, and wait until it is cool; empty: a piece of its own. */
+	on: v.optional(words(60), ''),
+	coolS: v.optional(within(0, 7200, 's'), 0),
+	/** Net plate of one piece, for the quote; null: the customer brings it. */
+	areaMm2: v.optional(v.nullable(within(1, 2e7, 'mm²')), null)
+});
+export type ListItem = v.InferOutput<typeof ListItemSchema>;
+
+export const QuoteAskSchema = v.object({
+	/** Reading the drawing, marking out, setting up: once for the list. */
+	setUpMin: v.optional(within(0, 6000, 'min'), 15),
+	/** Grinding and brushing, for each piece. */
+	finishingS: v.optional(within(0, 36_000, 's'), 60),
+	rejectShare: v.optional(share, 0),
+	platePricePerKg: v.optional(v.nullable(within(0, 1000, '')), null),
+	/** On top of the net mass. */
+	plateScrapShare: v.optional(share, 0.2),
+	margin: v.optional(share, 0.2),
+	/** On cost: price = cost × (1 + m); on price: price = cost ÷ (1 − m). */
+	marginOn: v.optional(v.picklist(['cost', 'price'], 'cost or price'), 'cost'),
+	leastCharge: v.optional(within(0, 1e6, ''), 0),
+	taxShare: v.optional(share, 0)
+});
+export type QuoteAsk = v.InferOutput<typeof QuoteAskSchema>;
+
+export const LIST_ORDERS = ['soonest', 'fewest', 'own'] as const;
+export type ListOrder = (typeof LIST_ORDERS)[number];
+
+export const DayListSchema = v.object({
+	name: nameOf('list'),
+	customer: v.optional(words(80), ''),
+	/** Of the shop's own day. */
+	startsAt: v.optional(
+		v.pipe(v.string('text'), v.regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'as 08:00')),
+		'08:00'
+	),
+	order: v.optional(v.picklist(LIST_ORDERS, 'soonest, fewest or own'), 'soonest'),
+	changeS: v.optional(within(0, 3600, 's'), CHANGE_S),
+	items: v.pipe(
+		v.array(ListItemSchema),
+		v.maxLength(LIST_ITEMS_MOST, `at most ${LIST_ITEMS_MOST} items`),
+		v.check((all) => new Set(all.map((one) => one.id)).size === all.length, 'two items of one id')
+	),
+	quote: v.optional(QuoteAskSchema, () => v.parse(QuoteAskSchema, {}))
+});
+export type DayList = v.InferOutput<typeof DayListSchema>;

@@ -1,0 +1,118 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import {
+	atStart,
+	placePauses,
+	runArc,
+	runList,
+	waitAsNeeded,
+	type ListArc,
+	type ListShop
+} from './list';
+import { runSession } from './run';
+
+const arcArb: fc.Arbitrary<ListArc> = fc
+	.record({
+		arcS: fc.integer({ min: 3, max: 60 }),
+		useLpm: fc.integer({ min: 80, max: 180 }),
+		handlingS: fc.integer({ min: 0, max: 60 }),
+		hot: fc.integer({ min: 40, max: 160 }),
+		amps: fc.integer({ min: 8, max: 22 })
+	})
+	.map(({ arcS, useLpm, handlingS, hot, amps }) => ({
+		handlingS,
+		arcS,
+		postS: 10,
+		useLpm,
+		neededBar: 5,
+		targets: [
+			[0.01, 0.2, (amps / 16) ** 2, ((amps + 4) / 16) ** 2],
+			[18, 18, hot, hot]
+		]
+	}));
+const SHOP: ListShop = {
+	tank: {
+		line: [{ toBar: Infinity, atZeroLpm: 190, slopeLpmBar: -5 }],
+		cutInBar: 5.5,
+		cutOutBar: 8,
+		volumeL: 50,
+		startBar: 8,
+		leakLpm: 0
+	},
+	nodes: [
+		{ tauS: 46, start: 0, limit: 1.277 },
+		{ tauS: 300, start: 18, limit: 130 }
+	]
+};
+
+describe('a list in time', () => {
+	it('property: equal arcs one by one are the session of the pattern', () => {
+		fc.assert(
+			fc.property(arcArb, fc.integer({ min: 2, max: 12 }), (arc, n) => {
+				const arcs = Array.from({ length: n }, () => arc);
+				const runs = runList(SHOP, arcs);
+				const gapS = Math.max(arc.postS, arc.handlingS);
+				const phases = arcs.flatMap((one, k) => [
+					{ arc: false, air: false, durationS: k === 0 ? one.handlingS : gapS - one.postS },
+					{ arc: true, air: true, durationS: one.arcS },
+					{ arc: false, air: true, durationS: one.postS }
+				]);
+				const whole = runSession({
+					pattern: { arcS: arc.arcS, postS: arc.postS, restS: arc.postS, shift: null },
+					air: { tank: SHOP.tank!, useLpm: arc.useLpm, neededBar: -Infinity },
+					nodes: SHOP.nodes.map((node, k) => ({ ...node, targets: arc.targets[k]! })),
+					phases
+				});
+				const { after } = runs.at(-1)!;
+				expect(after.bar).toBeCloseTo(whole.end.bar, 6);
+				expect(after.timeS).toBeCloseTo(whole.end.timeS, 6);
+				after.levels.forEach((level, k) => expect(level).toBeCloseTo(whole.end.levels[k]!, 6));
+			}),
+			{ numRuns: 40 }
+		);
+	});
+
+	it('property: with the rests that it asks for nothing stops, and they are never more than waiting where needed', () => {
+		fc.assert(
+			fc.property(fc.array(arcArb, { minLength: 1, maxLength: 6 }), (arcs) => {
+				const plan = placePauses(SHOP, arcs);
+				if (!plan.ok) {
+					// Then not even after a long rest does that arc go through from there.
+					expect(plan.arc).toBeLessThan(arcs.length);
+					return;
+				}
+				const again = runList(
+					SHOP,
+					arcs,
+					plan.runs.map(({ pauseS }) => pauseS)
+				);
+				expect(again.every(({ stops }) => !stops)).toBe(true);
+				expect(plan.runs.every(({ pauseS }) => pauseS >= 0 && Number.isInteger(pauseS))).toBe(true);
+				const simple = waitAsNeeded(SHOP, arcs);
+				if (simple.ok) expect(plan.pausedS).toBeLessThanOrEqual(simple.pausedS);
+				if (runList(SHOP, arcs).every(({ stops }) => !stops)) expect(plan.pausedS).toBe(0);
+			}),
+			{ numRuns: 40 }
+		);
+	});
+
+	it('tells the first thing that stops, and says nothing of air where there is no store', () => {
+		const arc: ListArc = {
+			handlingS: 0,
+			arcS: 600,
+			postS: 0,
+			useLpm: 300,
+			neededBar: 5,
+			targets: [
+				[0, 0, 4, 4],
+				[18, 18, 19, 19]
+			]
+		};
+		const run = runArc(SHOP, atStart(SHOP), arc, 0);
+		expect(run.stops?.because).toBe(0);
+		// τ·ln(target ÷ (target − limit)), in closed form.
+		expect(run.stops!.atS).toBeCloseTo(46 * Math.log(4 / (4 - 1.277)), 3);
+		const bare = { ...SHOP, tank: undefined };
+		expect(runArc(bare, atStart(bare), arc, 0).lowestBar).toBeUndefined();
+	});
+});

@@ -1,0 +1,223 @@
+/**
+ * The session of a list: arcs that differ, one after the other, through one tank, one breaker and one
+ * cutter. Handling and post-flow run side by side; pauses stand only before an arc.
+ */
+import type { WarmNode } from './node';
+import { runSession, shortAtS } from './run';
+import type { PauseReason } from './pauses';
+import type { Tank } from './tank';
+
+/** One arc of the list, with what it takes. */
+export interface ListArc {
+	/** Fetch, lay, clamp before it, s; other waits that the list itself asks for included. */
+	handlingS: number;
+	arcS: number;
+	/** Air after it, s. */
+	postS: number;
+	useLpm: number;
+	/** The tank must not fall below this while its air flows, bar. */
+	neededBar: number;
+	/** Of each warm node: [neither, compressor, arc, both]. */
+	targets: readonly WarmNode['targets'][];
+}
+
+export interface ListShop {
+	/** undefined: the air does not come from a store. */
+	tank: Tank | undefined;
+	nodes: readonly Omit<WarmNode, 'targets'>[];
+}
+
+/** How everything stands between two arcs: after the post-flow of the one before. */
+export interface Standing {
+	timeS: number;
+	bar: number;
+	compressorOn: boolean;
+	levels: readonly number[];
+	/** Running time and starts of the compressor so far. */
+	runS: number;
+	/** Post-flow of the arc before, that has passed already, s. */
+	postS: number;
+}
+
+export interface ArcRun {
+	/** Seconds that somebody waits besides handling. */
+	pauseS: number;
+	startS: number;
+	endS: number;
+	/** Lowest pressure while its air flows; undefined: no store. */
+	lowestBar: number | undefined;
+	/** Highest level of each node up to the end of its post-flow. */
+	peaks: readonly number[];
+	/** First thing that stops in it, as if nothing before had; undefined: nothing. */
+	stops: { because: PauseReason; atS: number } | undefined;
+	after: Standing;
+}
+
+const BAR_SLACK = 1e-9;
+
+/** Before the first arc: the tank full, everything cold. */
+export const atStart = ({ tank, nodes }: ListShop): Standing => ({
+	timeS: 0,
+	bar: tank?.startBar ?? 0,
+	compressorOn: false,
+	levels: nodes.map(({ start }) => start),
+	runS: 0,
+	postS: 0
+});
+
+/** One arc from how everything stands, after `pauseS` of waiting. What is past a limit goes on unchanged. */
+export function runArc(shop: ListShop, from: Standing, arc: ListArc, pauseS: number): ArcRun {
+	const waitS = Math.max(from.postS, arc.handlingS) + pauseS - from.postS;
+	const run = (neededBar: number) =>
+		runSession({
+			pattern: { arcS: arc.arcS, postS: arc.postS, restS: arc.postS, shift: null },
+			air: shop.tank && {
+				tank: { ...shop.tank, startBar: from.bar },
+				useLpm: arc.useLpm,
+				neededBar
+			},
+			nodes: shop.nodes.map((node, k) => ({
+				...node,
+				targets: arc.targets[k]!,
+				start: from.levels[k]!
+			})),
+			compressorOn: from.compressorOn,
+			phases: [
+				{ arc: false, air: false, durationS: waitS },
+				{ arc: true, air: true, durationS: arc.arcS },
+				{ arc: false, air: true, durationS: arc.postS }
+			]
+		});
+	const whole = run(-Infinity);
+	const lowestBar = shop.tank && Math.min(whole.lowestBar, from.bar);
+	const stops: { because: PauseReason; atS: number }[] = whole.nodes.flatMap(({ crossing }, k) =>
+		crossing ? [{ because: k, atS: from.timeS + crossing.atS }] : []
+	);
+	if (shop.tank && whole.lowestBar < arc.neededBar - BAR_SLACK) {
+		const atS = shortAtS(run(arc.neededBar));
+		if (atS !== undefined) stops.push({ because: 'air', atS: from.timeS + atS });
+	}
+	const startS = from.timeS + waitS;
+	return {
+		pauseS,
+		startS,
+		endS: startS + arc.arcS,
+		lowestBar,
+		peaks: whole.nodes.map(({ peak }) => peak),
+		stops: stops.sort((a, b) => a.atS - b.atS)[0],
+		after: {
+			timeS: startS + arc.arcS + arc.postS,
+			bar: whole.end.bar,
+			compressorOn: whole.end.compressorOn,
+			levels: whole.end.levels,
+			runS: from.runS + whole.runS,
+			postS: arc.postS
+		}
+	};
+}
+
+/** The whole list with given pauses (none where the array ends). */
+export function runList(
+	shop: ListShop,
+	arcs: readonly ListArc[],
+	pausesS: readonly number[] = [],
+	from: Standing = atStart(shop)
+): ArcRun[] {
+	let standing = from;
+	return arcs.map((arc, i) => {
+		const ran = runArc(shop, standing, arc, pausesS[i] ?? 0);
+		standing = ran.after;
+		return ran;
+	});
+}
+
+export type ListPlan =
+	| { ok: true; runs: ArcRun[]; pausedS: number }
+	/** No wait before this arc lets it through; `runs` are those before it. */
+	| { ok: false; runs: ArcRun[]; because: PauseReason; arc: number };
+
+/** Nobody waits longer than this for one arc, s. */
+const WAIT_MOST_S = 2 * 3600;
+
+/**
+ * The first whole second of waiting, found by growing steps and then backwards, after which the arc goes
+ * through. What a wait does is not monotone (the compressor may cut out just before a long arc), so what is
+ * found is checked and need not be the least there is.
+ */
+function waited(shop: ListShop, from: Standing, arc: ListArc): ArcRun | undefined {
+	let lastNo = 0;
+	for (let s = 1; s <= WAIT_MOST_S; s = Math.ceil(s * 1.5)) {
+		let found = runArc(shop, from, arc, s);
+		if (found.stops) {
+			lastNo = s;
+			continue;
+		}
+		let [no, yes] = [lastNo, s];
+		while (yes - no > 1) {
+			const middle = Math.floor((no + yes) / 2);
+			const tried = runArc(shop, from, arc, middle);
+			if (tried.stops) no = middle;
+			else [yes, found] = [middle, tried];
+		}
+		return found;
+	}
+	return undefined;
+}
+
+/** Each arc waits for what it needs itself; `asked` pauses stand before that. */
+export function waitAsNeeded(
+	shop: ListShop,
+	arcs: readonly ListArc[],
+	from: Standing = atStart(shop),
+	asked: readonly number[] = []
+): ListPlan {
+	const runs: ArcRun[] = [];
+	let standing = from;
+	for (const [i, arc] of arcs.entries()) {
+		const tried = runArc(shop, standing, arc, asked[i] ?? 0);
+		const found = tried.stops ? waited(shop, standing, arc) : tried;
+		if (!found) return { ok: false, runs, because: tried.stops!.because, arc: i };
+		runs.push(found);
+		standing = found.after;
+	}
+	return { ok: true, runs, pausedS: runs.reduce((sum, { pauseS }) => sum + pauseS, 0) };
+}
+
+/** Seconds that a search tries before an arc. */
+const STEPS_S = [1, 2, 3, 5, 8, 12, 18, 27, 40, 60, 90];
+/** Arcs that are run at most while better places for pauses are sought. */
+const RUNS_MOST = 2500;
+
+/**
+ * Pauses where they cost least, as far as the search goes: what each arc needs itself, then pauses put
+ * earlier or made shorter wherever the whole gets shorter, or possible at all.
+ */
+export function placePauses(
+	shop: ListShop,
+	arcs: readonly ListArc[],
+	from: Standing = atStart(shop)
+): ListPlan {
+	let best = waitAsNeeded(shop, arcs, from);
+	if (best.ok && best.pausedS === 0) return best;
+	let spent = arcs.length;
+	let asked = arcs.map(() => 0);
+	for (let better = true; better && spent < RUNS_MOST;) {
+		better = false;
+		// Before an arc that cannot be, something must change in the gaps before it; the nearest first.
+		const last = best.ok ? arcs.length - 1 : best.arc;
+		for (let i = last; i >= (from.timeS > 0 ? 0 : 1) && spent < RUNS_MOST; i--) {
+			for (const step of STEPS_S.flatMap((s) => [s, -s])) {
+				const changed = asked.with(i, Math.max(0, asked[i]! + step));
+				if (changed[i] === asked[i]) continue;
+				const tried = waitAsNeeded(shop, arcs, from, changed);
+				spent += tried.runs.length;
+				const more = tried.ok
+					? !best.ok || tried.pausedS < best.pausedS
+					: !best.ok && tried.arc > best.arc;
+				if (more) [best, asked, better] = [tried, changed, true];
+				if (spent >= RUNS_MOST) break;
+			}
+		}
+	}
+	return best;
+}

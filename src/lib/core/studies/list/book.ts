@@ -1,0 +1,294 @@
+/** What a list takes and costs, what one change buys, and how it stands while it is worked. */
+import type { Entry } from '../../evidence/entries';
+import type { PlanInputs } from '../../inputs/planInputs';
+import { partsOfList, type PartsOfList } from '../../list/eats';
+import type { DayList } from '../../list/inputs';
+import { quoteOf, type Quote } from '../../list/quote';
+import { workings } from '../../plan/workings';
+import { atStart, runArc, type Standing } from '../../session/list';
+import type { AskedItem, ItemPlan } from './items';
+import {
+	HELPER_SHARE,
+	plansOf,
+	shopOf,
+	studyList,
+	type ListRun,
+	type ListStudy,
+	type Progress,
+	type Ways
+} from './run';
+
+export interface ListEats {
+	starts: number;
+	arcS: number;
+	lengthMm: number;
+	airL: number;
+	/** Cutter and compressor. */
+	kwh: number;
+	/** The electrode, in the order of the run. */
+	electrode: PartsOfList & {
+		nowUm: number;
+		limitUm: number;
+		/** Where the first new one goes in; null: it lasts. */
+		before: { id: string; piece: number } | null;
+	};
+}
+
+/** `drawer`: electrodes on the shelf for this torch. */
+export function eatsOf(
+	base: PlanInputs,
+	plans: readonly ItemPlan[],
+	run: Pick<ListRun, 'items'>,
+	drawer: number
+): ListEats {
+	const { electrode } = workings(base, { solveAmps: false }).wearing;
+	const pieces = run.items.flatMap(({ id, pieces: n }) => {
+		const plan = plans.find((one) => one.id === id)!;
+		return Array.from({ length: n }, (_, k) => ({ id, piece: k + 1, plan }));
+	});
+	const sum = (of: (plan: ItemPlan) => number) =>
+		pieces.reduce((total, { plan }) => total + of(plan), 0);
+	const parts = partsOfList(
+		pieces.map(({ plan }) => plan.pieceUm),
+		{ nowUm: electrode.nowUm, limitUm: electrode.limitUm, drawer }
+	);
+	const first = pieces[parts.changesBefore[0] ?? -1];
+	return {
+		starts: sum(({ arcs }) => arcs.length),
+		arcS: sum(({ pieceArcS }) => pieceArcS),
+		lengthMm: sum(({ pieceLengthMm }) => pieceLengthMm),
+		airL: sum(({ pieceAirL }) => pieceAirL),
+		kwh: sum(({ pieceKwh, pieceAirKwh }) => pieceKwh + pieceAirKwh),
+		electrode: {
+			...parts,
+			nowUm: electrode.nowUm,
+			limitUm: electrode.limitUm,
+			before: first ? { id: first.id, piece: first.piece } : null
+		}
+	};
+}
+
+/** One change, and when the whole list would be done with it. */
+export interface Change {
+	id: 'helper' | 'torch' | 'entered' | 'fewest';
+	/** null: the list cannot be made like that. */
+	endS: number | null;
+	changes: number;
+	restS: number;
+}
+
+/** The whole list planned again with one thing changed. */
+export function whatChanges(
+	base: PlanInputs,
+	list: Pick<DayList, 'items'>,
+	asked: readonly AskedItem[],
+	ways: Ways,
+	now: ListRun
+): Change[] {
+	const others: [Change['id'], Ways][] = [
+		['helper', { ...ways, handlingShare: HELPER_SHARE }],
+		...(now.changes > 0
+			? ([
+					['torch', { ...ways, changeS: 0 }],
+					['fewest', { ...ways, order: 'fewest' }]
+				] satisfies [Change['id'], Ways][])
+			: []),
+		...(ways.order === 'own'
+			? []
+			: ([['entered', { ...ways, order: 'own' }]] satisfies [Change['id'], Ways][]))
+	];
+	return others.map(([id, way]): Change => {
+		const { run } = studyList(base, list, asked, way);
+		if (!run || 'trouble' in run) return { id, endS: null, changes: 0, restS: 0 };
+		return { id, endS: run.endS, changes: run.changes, restS: run.restS };
+	});
+}
+
+/** The quote of what can be made, at the shop's prices. */
+export function quoteOfList(
+	{ settings, bench }: Pick<PlanInputs, 'settings' | 'bench'>,
+	list: Pick<DayList, 'items' | 'quote'>,
+	plans: readonly ItemPlan[],
+	/** Changes of parts and rests, s; and litres in a full bottle. */
+	besides: { besidesS: number; bottleL: number; pitLimitUm: number }
+): Quote {
+	const { electrodePrice, nozzlePrice, pricePerKwh, bottlePrice } = settings;
+	const pair =
+		electrodePrice === null || nozzlePrice === null ? null : electrodePrice + nozzlePrice;
+	const items = plans.map((plan) => {
+		const { pieces } = list.items.find(({ id }) => id === plan.id)!;
+		const kwh = (of: number) => (pricePerKwh === null ? null : pieces * of * pricePerKwh);
+		const bottled =
+			bottlePrice === null || besides.bottleL <= 0
+				? null
+				: (pieces * plan.pieceAirL * bottlePrice) / besides.bottleL;
+		const handlingS = plan.arcs.reduce((sum, arc) => sum + arc.handlingS, 0);
+		return {
+			pieces,
+			arcS: pieces * plan.pieceArcS,
+			handlingS: pieces * handlingS,
+			parts: pair === null ? null : (pieces * plan.pieceUm * pair) / besides.pitLimitUm,
+			power: kwh(plan.pieceKwh),
+			air: bench.air.source === 'bottle' ? bottled : kwh(plan.pieceAirKwh),
+			plateKg: pieces * plan.pieceKg
+		};
+	});
+	return quoteOf(items, list.quote, {
+		labourPerH: settings.labourPerH,
+		besidesS: besides.besidesS
+	});
+}
+
+/** A piece that was made, or failed on the way, by the clock of the list. */
+export interface Made {
+	id: string;
+	endS: number;
+}
+
+/** How tank, breaker and cutter stand at `nowS`, from the pieces that were made until then. */
+export function standingAfter(
+	base: PlanInputs,
+	plans: readonly ItemPlan[],
+	made: readonly Made[],
+	nowS: number
+): Standing {
+	const { shop } = shopOf(base);
+	let standing = atStart(shop);
+	for (const { id, endS } of made) {
+		const plan = plans.find((one) => one.id === id);
+		if (!plan) continue;
+		const takesS = plan.arcs.reduce((sum, { arcS, handlingS }) => sum + arcS + handlingS, 0);
+		for (const [k, arc] of plan.arcs.entries()) {
+			// Whatever time there was before its first arc, the bench stood still.
+			const handlingS =
+				k === 0 ? Math.max(0, endS - takesS + arc.handlingS - standing.timeS) : arc.handlingS;
+			const targets = [arc.targets[0]!, arc.targets[2]!];
+			standing = runArc(shop, standing, { ...arc, handlingS, targets }, 0).after;
+		}
+	}
+	const idleS = nowS - standing.timeS;
+	const [any] = plans;
+	if (idleS <= 0 || !any) return { ...standing, timeS: Math.max(standing.timeS, nowS) };
+	const still = { ...any.arcs[0]!, arcS: 0, postS: 0, handlingS: idleS };
+	const targets = [still.targets[0]!, still.targets[2]!];
+	return runArc(shop, { ...standing, postS: 0 }, { ...still, targets }, 0).after;
+}
+
+/** What an item really took, against its plan. */
+export interface RealItem {
+	id: string;
+	made: number;
+	failed: number;
+	plannedS: number;
+	/** From the tick before to its own, pauses left out, s. */
+	realS: number;
+	/** Handling before each arc as it really was, the middle of all; null: not told by its ticks. */
+	handlingS: number | null;
+}
+
+/** `pieces`: each tick with the seconds since the one before, pauses left out; null: nobody knows. */
+export function realOf(
+	plans: readonly ItemPlan[],
+	pieces: readonly { id: string; kind: 'done' | 'failed'; tookS: number | null }[]
+): RealItem[] {
+	return plans.flatMap((plan): RealItem[] => {
+		const mine = pieces.filter(({ id }) => id === plan.id);
+		if (mine.length === 0) return [];
+		const made = mine.filter(({ kind }) => kind === 'done').length;
+		const timed = mine.flatMap(({ kind, tookS }) =>
+			kind === 'done' && tookS !== null ? tookS : []
+		);
+		const handling = timed
+			.map((s) => Math.max(0, (s - plan.pieceArcS) / plan.arcs.length))
+			.sort((a, b) => a - b);
+		const plannedEachS = plan.arcs.reduce((sum, { arcS, handlingS }) => sum + arcS + handlingS, 0);
+		return [
+			{
+				id: plan.id,
+				made,
+				failed: mine.length - made,
+				plannedS: timed.length * plannedEachS,
+				realS: timed.reduce((sum, s) => sum + s, 0),
+				handlingS: handling.length ? handling[Math.floor((handling.length - 1) / 2)]! : null
+			}
+		];
+	});
+}
+
+/** Everything that a list's own page shows. */
+export interface WholeStudy extends ListStudy {
+	/** null: nothing can be made, or nothing is left. */
+	eats: ListEats | null;
+	buys: Change[];
+	quote: Quote;
+	/** Free air in a full bottle, l; 0: none. */
+	bottleL: number;
+}
+export interface WholeAsk {
+	base: PlanInputs;
+	list: DayList;
+	asked: readonly AskedItem[];
+	/** Electrodes on the shelf for this torch. */
+	drawer: number;
+	/** While it is worked: what was made, by the clock of the list. */
+	live?: { made: readonly Made[]; failed: readonly Made[]; nowS: number };
+}
+
+/** What is done, and how the bench stands, after what was made until now. */
+function progressOf(
+	base: PlanInputs,
+	plans: readonly ItemPlan[],
+	live: NonNullable<WholeAsk['live']>
+): Progress {
+	const done: Record<string, number> = {};
+	for (const { id } of live.made) done[id] = (done[id] ?? 0) + 1;
+	const all = [...live.made, ...live.failed].sort((a, b) => a.endS - b.endS);
+	const last = plans.find(({ id }) => id === all.at(-1)?.id);
+	return {
+		done,
+		setInTorch: last?.set ?? null,
+		standing: standingAfter(base, plans, all, live.nowS)
+	};
+}
+
+export function wholeStudy({ base, list, asked, drawer, live }: WholeAsk): WholeStudy {
+	const progress = live && progressOf(base, plansOf(base, asked).plans, live);
+	const ways: Ways = { order: list.order, handlingShare: 1, changeS: list.changeS };
+	const study = studyList(base, list, asked, ways, progress);
+	const run = study.run && !('trouble' in study.run) ? study.run : null;
+	const fresh = progress === undefined;
+	const { inputs, air } = workings(base, { solveAmps: false });
+	return {
+		...study,
+		eats: run && eatsOf(base, study.plans, run, drawer),
+		buys: run && fresh ? whatChanges(base, list, asked, ways, run) : [],
+		bottleL: air.bottleFreeL,
+		quote: quoteOfList(base, list, study.plans, {
+			besidesS: run ? run.restS + run.changes * list.changeS : 0,
+			bottleL: air.bottleFreeL,
+			pitLimitUm: inputs.settings.pitLimitMm * 1000
+		})
+	};
+}
+
+/** Longest failed arc that the log takes for one start, s. */
+const FAILED_MOST_S = 60;
+
+/** What one press on the run sheet writes into the log: a piece as it was planned, or a start that failed. */
+export function entryOf(plan: ItemPlan, { item, cut }: AskedItem, kind: 'done' | 'failed'): Entry {
+	const start = plan.start as StartEntry['start'];
+	if (kind === 'failed')
+		return { kind: 'start', arcS: Math.min(FAILED_MOST_S, plan.arcs[0]!.arcS), start };
+	const made = {
+		outputA: plan.outputA,
+		lengthMm: plan.pieceLengthMm,
+		arcS: plan.pieceArcS,
+		starts: plan.arcs.length,
+		nozzleA: plan.nozzleA
+	};
+	if (item.what === 'groove')
+		return { kind: 'groove', metal: cut.gouge.metal ?? cut.metal, ...made };
+	const { metal, thicknessMm, mesh } = cut;
+	return { kind: 'cut', metal, thicknessMm, ...made, start, ...(mesh ? { mesh } : {}) };
+}
+type StartEntry = Extract<Entry, { kind: 'start' }>;

@@ -1,0 +1,200 @@
+/** What each item of a list asks of the bench, by the one Plan. */
+import { airLine } from '../../air/workings';
+import { draw } from '../../circuit/workings';
+import { COMPRESSOR_KW_PER_LPM } from '../../cost/cost';
+import { heatWorkings } from '../../cutter/heat';
+import type { Told } from '../../figure/finding';
+import { worst } from '../../figure/verdict';
+import type { Cut } from '../../inputs/defaults';
+import type { PlanInputs } from '../../inputs/planInputs';
+import type { ListItem } from '../../list/inputs';
+import { METALS } from '../../metal/metals';
+import { said } from '../../plan/said';
+import { supplyChecks } from '../../plan/rooms';
+import { sessionNodes } from '../../plan/session';
+import { workings, type Workings } from '../../plan/workings';
+import type { ListArc } from '../../session/list';
+import { fittedNozzle } from '../../torch/nozzle';
+import { growthUm, nozzleLoad } from '../../wear/electrode';
+import { useOfStart } from '../../wear/starts';
+
+/** A listed item with its planned cut. */
+export interface AskedItem {
+	item: ListItem;
+	cut: Cut;
+}
+
+/** The setting line of an item, and what one of its pieces takes. */
+export interface ItemPlan {
+	id: string;
+	/** Parts that must be in the torch. */
+	set: string;
+	nozzleA: number;
+	outputA: number;
+	speedMmS: number | null;
+	/** Guide to line; null: a groove, or by free hand. */
+	offsetMm: number | null;
+	start: string;
+	/** Arcs of one piece, in order. */
+	arcs: ListArc[];
+	pieceArcS: number;
+	pieceLengthMm: number;
+	/** Pit of the electrode that one piece costs, µm. */
+	pieceUm: number;
+	pieceAirL: number;
+	/** Of the cutter, and of the compressor. */
+	pieceKwh: number;
+	pieceAirKwh: number;
+	/** Net plate of one piece, kg. */
+	pieceKg: number;
+	/** Slowest and fastest that is still expected, as a share of the arc time. */
+	band: readonly [number, number] | undefined;
+}
+export interface CannotMake {
+	id: string;
+	/** In the bench's own words. */
+	why: Told;
+}
+
+export const cuttingSet = (nozzleA: number): string => `cut ${nozzleA}`;
+export const gougingSet = (nozzleA: number): string => `gouge ${nozzleA}`;
+
+/** A check that stops at once, whatever the pace: no order and no rest mends it. */
+const AT_ONCE_S = 1;
+function neverRuns(w: Workings): Told | undefined {
+	const stops = supplyChecks(w).filter(
+		({ verdict, stopsAtS }) => verdict === 'stops' && (stopsAtS ?? 0) <= AT_ONCE_S
+	);
+	const first = worst(stops);
+	return first && { text: first.word };
+}
+
+interface Electric {
+	outputA: number;
+	nozzleRatingA: number;
+	arcsS: readonly number[];
+	handlingS: number;
+}
+function arcsOf(w: Workings, { outputA, nozzleRatingA, arcsS, handlingS }: Electric): ListArc[] {
+	const { inputs } = w;
+	const { bench, evidence } = inputs;
+	const nozzle =
+		bench.torch.nozzles.find((n) => n.ratingA === nozzleRatingA) ?? fittedNozzle(bench.torch);
+	const air = airLine(bench, nozzle, evidence);
+	return arcsS.map((arcS) => {
+		const work = { ...inputs.work, arcS };
+		const d = draw(bench, w.wiring, { ratio: evidence.powerRatio?.mean ?? 1, outputA, work });
+		const heat = heatWorkings(w.wiring.plate, evidence, work, outputA);
+		return {
+			handlingS,
+			arcS,
+			postS: bench.torch.postFlowS,
+			useLpm: air.flowLpm,
+			neededBar: air.storeNeededBar,
+			targets: sessionNodes(inputs, w.wiring, d, heat).map((node) => node.targets)
+		};
+	});
+}
+
+/** One item by the Plan of its own cut; or why it cannot be made on this bench. */
+export function itemPlan(base: PlanInputs, { item, cut }: AskedItem): ItemPlan | CannotMake {
+	const groove = item.what === 'groove';
+	const asked = groove ? { ...cut, gouge: { ...cut.gouge, asked: true, pieces: 1 } } : cut;
+	const inputs: PlanInputs = { ...base, cut: asked, work: { ...base.work, by: 'cut' } };
+	const w = workings(inputs, { solveAmps: false });
+	const { cutting: c, gouging: g, wearing } = w;
+	const cannot = (): CannotMake => {
+		const stations = groove ? ['gouge'] : ['setup', 'cut'];
+		const refusal = said(inputs).findings.find(
+			({ kind, station }) =>
+				stations.includes(station) && (kind === 'refusal' || (groove && kind === 'caution'))
+		);
+		const { text, values } = refusal ?? { text: 'It cannot be made as asked.', values: undefined };
+		return { id: item.id, why: values ? { text, values } : { text } };
+	};
+	const handlingS = item.handlingS ?? inputs.settings.handlingS;
+	const use = (starts: number, arcS: number, load: number, method = c.startMethod) => {
+		const arcMin = arcS / 60;
+		return { ...useOfStart(method), starts, arcMin, loadMin: arcMin * load, pilotS: 0 };
+	};
+	const finish = (
+		made: Pick<
+			ItemPlan,
+			| 'set'
+			| 'nozzleA'
+			| 'outputA'
+			| 'speedMmS'
+			| 'offsetMm'
+			| 'start'
+			| 'arcs'
+			| 'pieceLengthMm'
+			| 'pieceUm'
+			| 'band'
+		>,
+		activeW: number
+	): ItemPlan => {
+		const pieceArcS = made.arcs.reduce((sum, { arcS }) => sum + arcS, 0);
+		const pieceAirL = made.arcs.reduce(
+			(sum, { arcS, postS, useLpm }) => sum + (useLpm * (arcS + postS)) / 60,
+			0
+		);
+		const compressed = inputs.bench.air.source === 'compressor';
+		return {
+			id: item.id,
+			...made,
+			pieceArcS,
+			pieceAirL,
+			pieceKwh: (activeW * pieceArcS) / 3.6e6,
+			pieceAirKwh: compressed ? (pieceAirL * COMPRESSOR_KW_PER_LPM) / 60 : 0,
+			pieceKg: (item.areaMm2 ?? 0) * cut.thicknessMm * 1e-9 * METALS[cut.metal].densityKgM3
+		};
+	};
+	if (groove) {
+		if (g.pieceS === null || g.refused) return cannot();
+		const arcsS = g.layout
+			? g.layout.strings.map(({ speedMmS }) => g.lengthMm / speedMmS)
+			: [g.pieceS];
+		const nozzleA = g.nozzle?.ratingA ?? w.fittedNozzle.ratingA;
+		const arcs = arcsOf(w, { outputA: g.outputA, nozzleRatingA: nozzleA, arcsS, handlingS });
+		// One string follows the other: only the first waits for the piece.
+		const strings = arcs.map((arc, k) => (k === 0 ? arc : { ...arc, handlingS: arc.postS }));
+		const work = { ...inputs.work, arcS: g.longestS! };
+		const d = draw(inputs.bench, w.wiring, { ratio: 1, outputA: g.outputA, work });
+		const load = nozzleLoad(g.outputA, nozzleA);
+		return finish(
+			{
+				set: g.nozzle ? gougingSet(nozzleA) : cuttingSet(nozzleA),
+				nozzleA,
+				outputA: g.outputA,
+				speedMmS: g.layout?.strings[0]?.speedMmS ?? null,
+				offsetMm: null,
+				start: 'edge',
+				arcs: strings,
+				pieceLengthMm: arcsS.length * g.lengthMm,
+				pieceUm: growthUm(use(arcsS.length, g.pieceS, load, 'edge'), wearing.electrode.rates),
+				band: undefined
+			},
+			d.activeW
+		);
+	}
+	if (c.arcS === null || c.startMethod === 'none') return cannot();
+	const never = neverRuns(w);
+	if (never) return { id: item.id, why: never };
+	const arcsS = Array<number>(item.linesEach).fill(c.arcS);
+	const [slow, fast] = [c.lagLowMmS, c.lagHighMmS];
+	return finish(
+		{
+			set: cuttingSet(c.nozzle.ratingA),
+			nozzleA: c.nozzle.ratingA,
+			outputA: c.outputA,
+			speedMmS: c.speedMmS,
+			offsetMm: inputs.cut.guide === 'freehand' ? null : c.offsetMm,
+			start: c.startMethod,
+			arcs: arcsOf(w, { outputA: c.outputA, nozzleRatingA: c.nozzle.ratingA, arcsS, handlingS }),
+			pieceLengthMm: item.linesEach * c.lineMm,
+			pieceUm: item.linesEach * growthUm(use(1, c.arcS, wearing.load), wearing.electrode.rates),
+			band: slow && fast && c.speedMmS ? [c.speedMmS / fast, c.speedMmS / slow] : undefined
+		},
+		w.draw.activeW
+	);
+}

@@ -1,0 +1,37 @@
+import type { DayList } from '$lib/core/list/inputs';
+import type { Tick } from './dayLists';
+import type { Store } from './store';
+
+/** Electrodes on the shelf for this bench's torch. */
+export const electrodesFor = (store: Store, benchId: string): number =>
+	store.stock.ofBench(benchId).find(({ kind }) => kind === 'electrode')?.stock.count ?? 0;
+
+/** What the pages of a list show at first. */
+export interface DayListData {
+	lists: { id: string; name: string; archived: boolean; items: number }[];
+	open: { id: string; revision: number; list: DayList; ticks: Tick[] } | null;
+	drawer: number;
+}
+
+/** The list asked for, else the newest in use. */
+export function dayListData(store: Store, benchId: string, asked: string | null): DayListData {
+	const lists = store.dayLists.ofBench(benchId);
+	const found = lists.find(({ id }) => id === asked) ?? lists.find((one) => !one.archivedAt);
+	return {
+		lists: lists.map(({ id, list, archivedAt }) => ({
+			id,
+			name: list.name,
+			archived: archivedAt !== null,
+			items: list.items.length
+		})),
+		open: found
+			? {
+					id: found.id,
+					revision: found.revision,
+					list: found.list,
+					ticks: store.dayLists.ticks(found.id)
+				}
+			: null,
+		drawer: electrodesFor(store, benchId)
+	};
+}

@@ -1,0 +1,438 @@
+/** The day's list on the screen: edited, planned in a worker, worked through, and taken back step by step. */
+import { DEFAULT_CUT, type PlanInputs } from '$lib/core';
+import { DayListSchema, type DayList, type ListItem } from '$lib/core/list/inputs';
+import { inputsHash } from '$lib/core/plan/plan';
+import { hash53 } from '$lib/core/solve/hash';
+import { entryOf, realOf, type Made, type RealItem } from '$lib/core/studies/list/book';
+import type { ItemPlan } from '$lib/core/studies/list/items';
+import { askedItems } from '$lib/formats/dayList';
+import ListWorker from '$lib/workers/list.worker?worker';
+import type { ListAnswer, ListQuestion } from '$lib/workers/list.worker';
+import * as v from 'valibot';
+import { nowIso } from './clock';
+import { newOpId } from './ids';
+import { Study } from './study.svelte';
+import type { Workbench } from './workbench.svelte';
+import { dropWaiting, write } from './write';
+
+export type TickKind = 'done' | 'failed' | 'pause' | 'on';
+export interface Tick {
+	opId: string;
+	item: string;
+	kind: TickKind;
+	at: string;
+}
+export interface DayListSent {
+	lists: { id: string; name: string; archived: boolean; items: number }[];
+	open: { id: string; revision: number; list: DayList; ticks: Tick[] } | null;
+	drawer: number;
+}
+interface Stored {
+	id: string;
+	revision: number;
+	list: DayList;
+}
+
+const ms = (iso: string) => Date.parse(iso);
+
+export class DayListView {
+	lists = $state.raw<DayListSent['lists']>([]);
+	id = $state('');
+	/** 0: the server does not know it yet. */
+	revision = $state(0);
+	list = $state.raw<DayList | undefined>();
+	ticks = $state.raw<Tick[]>([]);
+	drawer = $state(0);
+	/** Item whose fields are open. */
+	opened = $state<string | undefined>();
+	#past = $state.raw<DayList[]>([]);
+	/** The last edit has not been written yet, or is on its way. */
+	saving = $state(false);
+	#dirty = false;
+	/** Of this device's clock by the server's, ms. */
+	now = $state(0);
+
+	readonly #whole = new Study<ListAnswer, ListQuestion>(() => new ListWorker());
+	readonly #live = new Study<ListAnswer, ListQuestion>(() => new ListWorker());
+
+	constructor(
+		readonly bench: Workbench,
+		sent: DayListSent
+	) {
+		this.take(sent);
+	}
+
+	take({ lists, open, drawer }: DayListSent): void {
+		this.lists = lists;
+		this.drawer = drawer;
+		// What is being written here is newer than what came.
+		if (this.saving && open?.id === this.id) return;
+		this.id = open?.id ?? '';
+		this.revision = open?.revision ?? 0;
+		this.list = open?.list;
+		this.ticks = open?.ticks ?? [];
+		this.#past = [];
+	}
+
+	readonly #base: PlanInputs = $derived.by(() => ({
+		...this.bench.calmInputs,
+		cut: DEFAULT_CUT
+	}));
+	readonly asked = $derived.by(() =>
+		this.list ? askedItems(this.list, this.bench.stored.bench.usual) : []
+	);
+	readonly study = $derived(this.#whole.answer?.study);
+	readonly stale = $derived(this.#whole.stale || (this.asked.length > 0 && !this.study));
+	readonly liveStudy = $derived(this.#live.answer?.study);
+	readonly run = $derived(
+		this.study?.run && !('trouble' in this.study.run) ? this.study.run : undefined
+	);
+	readonly trouble = $derived(
+		this.study?.run && 'trouble' in this.study.run ? this.study.run : undefined
+	);
+	readonly canUndo = $derived(this.#past.length > 0);
+	readonly itemOf = (id: string) => this.list?.items.find((item) => item.id === id);
+	readonly planOf = (id: string) => this.study?.plans.find((plan) => plan.id === id);
+	/** Items in the order of the run; those that cannot be made, and until there is a run all, as entered. */
+	readonly inOrder = $derived.by((): ListItem[] => {
+		const items = this.list?.items ?? [];
+		const order = this.run?.items.map(({ id }) => id) ?? [];
+		const place = (id: string) => (order.includes(id) ? order.indexOf(id) : Infinity);
+		return this.list?.order === 'own'
+			? items
+			: [...items].sort((a, b) => place(a.id) - place(b.id) || 0);
+	});
+
+	/** Asks the worker; call it from an effect. */
+	ask(): void {
+		const { list, asked } = this;
+		if (!list || asked.length === 0) return;
+		const base = $state.snapshot(this.#base) as PlanInputs;
+		const question = { base, list, asked, drawer: this.drawer };
+		const key = hash53(
+			JSON.stringify([list.items, list.order, list.changeS, list.quote, this.drawer])
+		);
+		const hash = `${inputsHash(base)} ${key}`;
+		this.#whole.ask({ ...question, key: hash }, hash);
+	}
+	askLive(): void {
+		const { list, asked, startedMs } = this;
+		if (!list || startedMs === undefined || asked.length === 0) return;
+		const made = this.#madeAs('done');
+		const failed = this.#madeAs('failed');
+		const lastMs = Math.max(startedMs, ...this.ticks.map(({ at }) => ms(at)));
+		const base = $state.snapshot(this.#base) as PlanInputs;
+		const live = { made, failed, nowS: (lastMs - startedMs) / 1000 };
+		const key = hash53(JSON.stringify([list, live]));
+		const hash = `${inputsHash(base)} ${key}`;
+		this.#live.ask({ base, list, asked, drawer: this.drawer, live, key: hash }, hash);
+	}
+	close(): void {
+		this.#whole.close();
+		this.#live.close();
+	}
+
+	// Editing
+
+	/** One step of the edit; it is written at once and can be taken back. */
+	edit(change: (list: DayList) => DayList): void {
+		if (!this.list) return;
+		const parsed = v.safeParse(DayListSchema, change(this.list));
+		if (!parsed.success) {
+			this.bench.notice = { kind: 'problem', text: `Not taken: ${parsed.issues[0].message}.` };
+			return;
+		}
+		this.#past = [...this.#past.slice(-99), this.list];
+		this.list = parsed.output;
+		void this.#save();
+	}
+	undo(): void {
+		const before = this.#past.at(-1);
+		if (!before) return;
+		this.#past = this.#past.slice(0, -1);
+		this.list = before;
+		void this.#save();
+	}
+	async #save(): Promise<void> {
+		this.#dirty = true;
+		if (this.saving) return;
+		this.saving = true;
+		while (this.#dirty && this.list) {
+			this.#dirty = false;
+			const { id, list, revision } = this;
+			const result = await write<Stored>(this.bench, {
+				method: 'PUT',
+				path: `/api/lists/${id}`,
+				body: { benchId: this.bench.benchId, revision, list },
+				words: `List ${list.name}`
+			});
+			if (this.id !== id) break;
+			if (result.outcome === 'done') this.revision = result.data.revision;
+			// Kept here and sent later: what follows goes over that one.
+			else if (result.outcome === 'waiting') this.revision = revision + 1;
+			else if (result.outcome === 'refused' && result.status === 409) {
+				this.#theirs(result.problem.theirs as Stored | undefined);
+				break;
+			} else break;
+			const info = { id, name: list.name, archived: false, items: list.items.length };
+			this.lists = [info, ...this.lists.filter((one) => one.id !== id)];
+		}
+		this.saving = false;
+	}
+	/** Somebody else was quicker: theirs stands, ours can be brought back by one press. */
+	#theirs(stored: Stored | undefined): void {
+		const ours = this.list;
+		if (!stored || !ours) return;
+		this.revision = stored.revision;
+		this.list = stored.list;
+		this.#dirty = false;
+		this.bench.notice = {
+			kind: 'problem',
+			text: 'Somebody changed this list in between: theirs is shown, nothing was overwritten.',
+			undo: () => this.edit(() => ours)
+		};
+	}
+
+	create(list: DayList): void {
+		this.id = newOpId();
+		this.revision = 0;
+		this.list = list;
+		this.ticks = [];
+		this.#past = [];
+		void this.#save();
+	}
+	createEmpty(name: string): void {
+		this.create(v.parse(DayListSchema, { name, items: [] }));
+	}
+	copy(): void {
+		if (this.list) this.create({ ...this.list, name: `${this.list.name}, again`.slice(0, 60) });
+	}
+	async archive(archived: boolean): Promise<void> {
+		const { id, revision } = this;
+		const result = await write<Stored>(this.bench, {
+			method: 'POST',
+			path: `/api/lists/${id}`,
+			body: { revision, archived },
+			words: archived ? 'Putting a list away' : 'Taking a list out again'
+		});
+		if (result.outcome !== 'done' || this.id !== id) return;
+		this.revision = result.data.revision;
+		this.lists = this.lists.map((one) => (one.id === id ? { ...one, archived } : one));
+		this.bench.notice = {
+			kind: 'done',
+			text: archived ? 'Put away; it stays among the lists.' : 'Out again.',
+			undo: () => void this.archive(!archived)
+		};
+	}
+
+	setItem(id: string, change: Partial<ListItem>): void {
+		this.edit((list) => ({
+			...list,
+			items: list.items.map((item) => (item.id === id ? { ...item, ...change } : item))
+		}));
+	}
+	setQuote(change: Partial<DayList['quote']>): void {
+		this.edit((list) => ({ ...list, quote: { ...list.quote, ...change } }));
+	}
+	add(items: readonly ListItem[]): void {
+		if (!this.list) this.createEmpty('Today');
+		this.edit((list) => ({ ...list, items: [...list.items, ...items] }));
+	}
+	/** The planned cut, or the planned groove, as an item. */
+	addPlanned(what: ListItem['what']): void {
+		const { cut, search } = this.bench;
+		const mm = this.bench.say(cut.thicknessMm, 'thickness');
+		const name =
+			what === 'groove' ? `Groove in ${mm}` : `${mm}, ${this.bench.say(cut.lengthMm, 'length')}`;
+		const pieces = what === 'groove' ? cut.gouge.pieces : 1;
+		const item = { id: this.newId(), name: name.slice(0, 60), what, search, pieces };
+		this.add([
+			{ ...item, linesEach: 1, handlingS: null, after: [], on: '', coolS: 0, areaMm2: null }
+		]);
+	}
+	/** An id that no item has. */
+	newId(): string {
+		return `i${newOpId().replaceAll('-', '').slice(0, 12)}`;
+	}
+	remove(id: string): void {
+		this.edit((list) => ({
+			...list,
+			items: list.items
+				.filter((item) => item.id !== id)
+				.map((item) => ({ ...item, after: item.after.filter((one) => one !== id) }))
+		}));
+	}
+	duplicate(id: string): void {
+		const item = this.itemOf(id);
+		if (item)
+			this.edit((list) => ({
+				...list,
+				items: list.items.flatMap((one) =>
+					one.id === id ? [one, { ...item, id: this.newId() }] : [one]
+				)
+			}));
+	}
+	/** From now on in the person's own order. */
+	reorder(ids: readonly string[]): void {
+		this.edit((list) => ({
+			...list,
+			order: 'own',
+			items: ids.flatMap((id) => list.items.find((item) => item.id === id) ?? [])
+		}));
+	}
+	move(id: string, by: 1 | -1): void {
+		const ids = this.inOrder.map((item) => item.id);
+		const at = ids.indexOf(id);
+		const to = at + by;
+		if (at < 0 || to < 0 || to >= ids.length) return;
+		this.reorder(ids.toSpliced(at, 1).toSpliced(to, 0, id));
+	}
+
+	// Working through it
+
+	/** When it was begun, by the first press. */
+	readonly startedMs = $derived(this.ticks.length ? ms(this.ticks[0]!.at) : undefined);
+	readonly paused = $derived(this.ticks.at(-1)?.kind === 'pause');
+	readonly counts = $derived.by(() => {
+		const done = new Map<string, { done: number; failed: number }>();
+		for (const { item, kind } of this.ticks) {
+			if (kind !== 'done' && kind !== 'failed') continue;
+			const one = done.get(item) ?? { done: 0, failed: 0 };
+			done.set(item, { ...one, [kind]: one[kind] + 1 });
+		}
+		return done;
+	});
+	readonly left = (item: ListItem) =>
+		Math.max(0, item.pieces - (this.counts.get(item.id)?.done ?? 0));
+	/** In the order of the run; those that can be made and are not done. */
+	readonly toDo = $derived(
+		this.inOrder.filter((item) => this.planOf(item.id) && this.left(item) > 0)
+	);
+	/** Item that a thumb ticks now: the one that was chosen, else the next. */
+	chosen = $state<string | undefined>();
+	readonly current = $derived(this.toDo.find(({ id }) => id === this.chosen) ?? this.toDo[0]);
+
+	#madeAs(kind: 'done' | 'failed'): Made[] {
+		const startedMs = this.startedMs ?? 0;
+		return this.ticks.flatMap((tick) =>
+			tick.kind === kind ? { id: tick.item, endS: (ms(tick.at) - startedMs) / 1000 } : []
+		);
+	}
+	/** Planned against real, as far as ticks tell. */
+	readonly real = $derived.by((): RealItem[] => {
+		let last: number | undefined;
+		let carried = 0;
+		const pieces: { id: string; kind: 'done' | 'failed'; tookS: number | null }[] = [];
+		for (const { item, kind, at } of this.ticks) {
+			const spent = last === undefined ? null : carried + (ms(at) - last) / 1000;
+			if (kind === 'pause') {
+				carried = spent ?? 0;
+				last = undefined;
+			} else if (kind === 'on') last = ms(at);
+			else {
+				pieces.push({ id: item, kind, tookS: spent });
+				last = ms(at);
+				carried = 0;
+			}
+		}
+		return realOf(this.study?.plans ?? [], pieces);
+	});
+	/** When it will be done by the plan that it was begun with, and as it goes now, ms; undefined: not begun. */
+	readonly finish = $derived.by(() => {
+		if (this.startedMs === undefined) return undefined;
+		const plannedMs = this.run && this.startedMs + this.run.endS * 1000;
+		const live = this.liveStudy?.run;
+		const lastMs = Math.max(...this.ticks.map(({ at }) => ms(at)));
+		const leftMs =
+			live === null
+				? lastMs
+				: live && !('trouble' in live)
+					? this.startedMs + live.endS * 1000
+					: undefined;
+		return { plannedMs, nowMs: leftMs, over: this.toDo.length === 0, lastMs };
+	});
+
+	async tick(kind: TickKind, item = this.current): Promise<void> {
+		const plan = item && this.planOf(item.id);
+		const asked = item && this.asked.find((one) => one.item.id === item.id);
+		const logs = kind === 'done' || kind === 'failed';
+		if (logs && (!plan || !asked || !item)) return;
+		const opId = newOpId();
+		const at = nowIso();
+		const tick: Tick = { opId, item: logs ? item!.id : '', kind, at };
+		const before = this.ticks;
+		this.ticks = [...before, tick];
+		const entry = logs && plan && asked ? entryOf(plan, asked, kind) : undefined;
+		const { who } = this.bench;
+		const result = await write<{ ticks: Tick[]; evidence: Workbench['evidence'] }>(
+			this.bench,
+			{
+				method: 'POST',
+				path: `/api/lists/${this.id}/ticks`,
+				body: {
+					opId,
+					kind,
+					item: tick.item,
+					at,
+					...(entry ? { entry } : {}),
+					...(who ? { who } : {}),
+					...(this.list?.customer ? { whatFor: this.list.customer.slice(0, 60) } : {})
+				},
+				words: this.#words(tick)
+			},
+			'Kept on this device: it counts here, and is sent when the server answers.'
+		);
+		if (result.outcome === 'done') this.#stands(result.data);
+		else if (result.outcome === 'refused') this.ticks = this.ticks.filter((t) => t.opId !== opId);
+	}
+	#words({ kind, item }: Tick): string {
+		const name = this.itemOf(item)?.name ?? '';
+		const words = {
+			done: `${name}: one done`,
+			failed: `${name}: one failed`,
+			pause: 'Pause',
+			on: 'On'
+		};
+		return words[kind];
+	}
+	/** Takes back the last press. */
+	async untick(): Promise<void> {
+		const last = this.ticks.at(-1);
+		if (!last) return;
+		const unsent = this.bench.waiting.find(({ write: kept }) => kept.body.opId === last.opId);
+		if (unsent) {
+			await dropWaiting(this.bench, unsent.key);
+			this.ticks = this.ticks.filter(({ opId }) => opId !== last.opId);
+			return;
+		}
+		this.ticks = this.ticks.slice(0, -1);
+		const result = await write<{ ticks: Tick[]; evidence: Workbench['evidence'] }>(
+			this.bench,
+			{
+				method: 'POST',
+				path: `/api/lists/${this.id}/ticks`,
+				body: { kind: 'undo', undoes: last.opId, at: nowIso() },
+				words: 'Taking a tick back'
+			},
+			'Not taken back at the server yet: kept on this device and sent when it answers.'
+		);
+		if (result.outcome === 'done') this.#stands(result.data);
+		else if (result.outcome === 'refused') this.ticks = [...this.ticks, last];
+	}
+	/** What the server has, and what is on its way to it from here. */
+	#stands({ ticks, evidence }: { ticks: Tick[]; evidence: Workbench['evidence'] }): void {
+		const waiting = this.bench.waiting.map(({ write: kept }) => kept.body.opId);
+		const mine = this.ticks.filter(({ opId }) => waiting.includes(opId));
+		this.ticks = [...ticks, ...mine.filter((t) => !ticks.some(({ opId }) => opId === t.opId))];
+		if (evidence.revision < this.bench.evidence.revision) return;
+		this.bench.evidence = evidence;
+		this.bench.revised({ log: evidence.revision });
+	}
+
+	/** The handling that an item really took is planned with from now on. */
+	learn({ id, handlingS }: RealItem): void {
+		if (handlingS !== null) this.setItem(id, { handlingS: Math.round(handlingS) });
+	}
+	/** Nobody may know before the study is there. */
+	plans = (): readonly ItemPlan[] => this.study?.plans ?? [];
+}
