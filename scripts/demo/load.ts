@@ -174,16 +174,16 @@ for (const [name, search] of SHELF) {
 }
 /** The week's list for lock gate 3: invented, as all of this is. */
 const LISTED = [
-	['frame', 'Guide frame', 't=12&len=450', 3, { linesEach: 1, areaMm2: 90_000 }],
-	['bars', 'Screen bars', 't=8&len=60', 24, { handlingS: 40, areaMm2: 9600 }],
+	['frame', 'Guide frame', 't=12&len=450', 3, { linesEach: 1, widthMm: 450, heightMm: 200 }],
+	['bars', 'Screen bars', 't=8&len=60', 24, { handlingS: 40, widthMm: 160, heightMm: 60 }],
 	[
 		'paddles',
 		'Paddle plates',
 		't=6&len=300',
 		16,
-		{ linesEach: 4, after: ['frame'], areaMm2: 90_000 }
+		{ linesEach: 4, after: ['frame'], widthMm: 300, heightMm: 300 }
 	],
-	['straps', 'Gate straps', 't=10&len=80', 10, { linesEach: 2, areaMm2: 27_200 }],
+	['straps', 'Gate straps', 't=10&len=80', 10, { linesEach: 2, widthMm: 340, heightMm: 80 }],
 	['pintle', 'Pintle welds', 'groove=1&gx=fillet&gz=6&gl=200&gt=12', 4, { what: 'groove' }]
 ] as const;
 await call('PUT', '/api/lists/demo-lock-gate-3', {
@@ -201,6 +201,17 @@ await call('PUT', '/api/lists/demo-lock-gate-3', {
 			pieces,
 			...more
 		})),
+		plates: [
+			{
+				name: 'Offcut by the door',
+				widthMm: 700,
+				heightMm: 650,
+				metal: 'mild-steel',
+				thicknessMm: 6,
+				count: 1
+			},
+			{ name: 'Plate', widthMm: 2000, heightMm: 1000 }
+		],
 		quote: { platePricePerKg: 1.6 }
 	}
 });

@@ -33,6 +33,10 @@ const PAGES = [
 	'/log',
 	'/shopping',
 	'/checks',
+	'/job',
+	'/job/run',
+	'/job/quote',
+	'/job/plates',
 	'/fault',
 	'/fault?of=sputters',
 	'/hot-work',
@@ -54,6 +58,8 @@ test('no page says a word that was not understood or leaves a choice unexplained
 	page,
 	demo
 }) => {
+	// Some thirty pages on two benches.
+	test.slow();
 	const missing: string[] = [];
 	for (const bench of ['Bay 2', 'Towpath trolley']) {
 		const id = await demo.benchId(bench);

@@ -1,5 +1,6 @@
 import { partsOfList } from '../../src/lib/core/list/eats';
 import { QuoteAskSchema, type QuoteAsk } from '../../src/lib/core/list/inputs';
+import { layoutOf } from '../../src/lib/core/list/layout';
 import { orderOf } from '../../src/lib/core/list/order';
 import { quoteOf } from '../../src/lib/core/list/quote';
 import { placePauses, runList, type ListArc, type ListShop } from '../../src/lib/core/session/list';
@@ -214,6 +215,44 @@ const stock: Compute = (inputs) => {
 	};
 };
 
+interface LayoutCase {
+	plate: { width_mm: number; height_mm: number };
+	kerf_mm: number;
+	edge_margin_mm: number;
+	rotation: boolean;
+	parts: { id: string; width_mm: number; height_mm: number; count?: number }[];
+}
+const layout =
+	(count: number | null): Compute =>
+	(inputs) => {
+		const { plate, kerf_mm, edge_margin_mm, rotation, parts } = inputs as unknown as LayoutCase;
+		const laid = layoutOf({
+			parts: parts.map((part) => ({
+				id: part.id,
+				widthMm: part.width_mm,
+				heightMm: part.height_mm,
+				count: part.count ?? 99,
+				turns: rotation
+			})),
+			plates: [{ name: 'Plate', widthMm: plate.width_mm, heightMm: plate.height_mm, count }],
+			kerfMm: kerf_mm,
+			trimMm: edge_margin_mm
+		});
+		const area = laid.plates
+			.flatMap((one) => one.laid)
+			.reduce((sum, { widthMm, heightMm }) => sum + widthMm * heightMm, 0);
+		const plates = laid.plates.length;
+		return {
+			guillotine_area_mm2: area,
+			area_mm2: area,
+			most_area_mm2: area,
+			guillotine_plates: plates,
+			plates,
+			plates_at_most: plates,
+			parts_left: laid.left.reduce((sum, one) => sum + one.count, 0)
+		};
+	};
+
 export const LIST_COMPUTE: Record<string, Compute> = {
 	...Object.fromEntries(
 		[
@@ -227,6 +266,11 @@ export const LIST_COMPUTE: Record<string, Compute> = {
 			'order_bad_input'
 		].map((group) => [group, order])
 	),
+	list_layout_one_plate: layout(1),
+	list_layout_published_value: layout(1),
+	list_layout_plates: layout(null),
+	list_layout_published: layout(null),
+	list_layout_known_optimum: layout(null),
 	session_of_a_list_with_pauses: session,
 	session_of_a_list: session,
 	quote,

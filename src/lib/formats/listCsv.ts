@@ -26,6 +26,8 @@ const FIELDS = {
 	linesEach: { words: /cuts|sides|lines/, label: 'Cuts each' },
 	pieces: { words: /pieces|pcs|qty|quantity|count|number|parts/, label: 'Pieces' },
 	length: { words: /length|cut/, label: 'Length', quantity: 'length', unit: 'mm' },
+	width: { words: /width|wide/, label: 'Width', quantity: 'length', unit: 'mm' },
+	height: { words: /height|high|depth/, label: 'Height', quantity: 'length', unit: 'mm' },
 	handling: { words: /handl/, label: 'Handling', quantity: 'time', unit: 's' },
 	area: { words: /area/, label: 'Area' }
 } as const satisfies Record<
@@ -129,7 +131,9 @@ function itemOf(
 		problems.push(
 			`Metal: mild steel, stainless, aluminium, … are read, got "${metalText.slice(0, 30)}".`
 		);
-	const quantity = (field: 'thickness' | 'length' | 'handling'): number | null => {
+	const quantity = (
+		field: 'thickness' | 'length' | 'handling' | 'width' | 'height'
+	): number | null => {
 		const text = cell(field);
 		const { label, quantity: of, unit } = FIELDS[field];
 		if (text === '') {
@@ -171,6 +175,7 @@ function itemOf(
 		quantity('length'),
 		quantity('handling')
 	];
+	const [widthMm, heightMm] = [quantity('width'), quantity('height')];
 	const [pieces, linesEach, areaMm2] = [whole('pieces'), whole('linesEach'), area()];
 	if (problems.length || thicknessMm === null || lengthMm === null || !metal) return { problems };
 	const cut: Cut = { ...structuredClone(DEFAULT_CUT), metal, thicknessMm, lengthMm };
@@ -182,6 +187,8 @@ function itemOf(
 		pieces,
 		linesEach,
 		handlingS,
+		widthMm,
+		heightMm,
 		areaMm2
 	});
 	if (parsed.success) return { item: parsed.output };

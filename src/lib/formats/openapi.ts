@@ -357,12 +357,14 @@ const OPERATIONS: Operation[] = [
 		path: '/api/lists/{id}',
 		method: 'get',
 		summary: 'One list, and what was ticked of it',
+		params: ['id'],
 		refusals: [404]
 	},
 	{
 		path: '/api/lists/{id}',
 		method: 'put',
 		summary: 'Save a list over a known revision; 0 makes it',
+		params: ['id'],
 		body: SaveDayListSchema,
 		refusals: [400, 404, 409]
 	},
@@ -370,6 +372,7 @@ const OPERATIONS: Operation[] = [
 		path: '/api/lists/{id}',
 		method: 'post',
 		summary: 'Put a list away, or take it out again',
+		params: ['id'],
 		body: ArchiveDayListSchema,
 		refusals: [400, 404, 409]
 	},
@@ -377,6 +380,7 @@ const OPERATIONS: Operation[] = [
 		path: '/api/lists/{id}/ticks',
 		method: 'post',
 		summary: 'One press on the run sheet, with its entry of the log; or one that is taken back',
+		params: ['id'],
 		body: TickSchema,
 		refusals: [400, 404, 409]
 	},
@@ -384,6 +388,7 @@ const OPERATIONS: Operation[] = [
 		path: '/api/lists/{id}/calendar',
 		method: 'get',
 		summary: 'When the list runs, as an iCalendar file',
+		params: ['id'],
 		optionalQuery: ['day'],
 		refusals: [404]
 	},

@@ -1,6 +1,6 @@
 /** The day's list on the screen: edited, planned in a worker, worked through, and taken back step by step. */
 import { DEFAULT_CUT, type PlanInputs } from '$lib/core';
-import { DayListSchema, type DayList, type ListItem } from '$lib/core/list/inputs';
+import { DayListSchema, ListItemSchema, type DayList, type ListItem } from '$lib/core/list/inputs';
 import { inputsHash } from '$lib/core/plan/plan';
 import { hash53 } from '$lib/core/solve/hash';
 import { entryOf, realOf, type Made, type RealItem } from '$lib/core/studies/list/book';
@@ -35,13 +35,22 @@ interface Stored {
 
 const ms = (iso: string) => Date.parse(iso);
 
+/** An item with nothing asked but this. */
+export const newItem = (of: v.InferInput<typeof ListItemSchema>): ListItem =>
+	v.parse(ListItemSchema, of);
+
 export class DayListView {
 	lists = $state.raw<DayListSent['lists']>([]);
 	id = $state('');
 	/** 0: the server does not know it yet. */
 	revision = $state(0);
 	list = $state.raw<DayList | undefined>();
-	ticks = $state.raw<Tick[]>([]);
+	/** As the server has them; those made here that it has not told yet; those that are being taken back. */
+	#known = $state.raw<Tick[]>([]);
+	#own = $state.raw<Tick[]>([]);
+	#gone = $state.raw<string[]>([]);
+	/** On their way right now. */
+	#sending = $state.raw<string[]>([]);
 	drawer = $state(0);
 	/** Item whose fields are open. */
 	opened = $state<string | undefined>();
@@ -49,8 +58,8 @@ export class DayListView {
 	/** The last edit has not been written yet, or is on its way. */
 	saving = $state(false);
 	#dirty = false;
-	/** Of this device's clock by the server's, ms. */
-	now = $state(0);
+	/** A page shows the plates: they are laid then. */
+	laysPlates = $state(false);
 
 	readonly #whole = new Study<ListAnswer, ListQuestion>(() => new ListWorker());
 	readonly #live = new Study<ListAnswer, ListQuestion>(() => new ListWorker());
@@ -70,8 +79,44 @@ export class DayListView {
 		this.id = open?.id ?? '';
 		this.revision = open?.revision ?? 0;
 		this.list = open?.list;
-		this.ticks = open?.ticks ?? [];
+		this.#known = open?.ticks ?? [];
 		this.#past = [];
+	}
+
+	readonly ticks = $derived.by(() => {
+		const known = new Set(this.#known.map(({ opId }) => opId));
+		return [...this.#known, ...this.#own.filter(({ opId }) => !known.has(opId))].filter(
+			({ opId }) => !this.#gone.includes(opId)
+		);
+	});
+	/**
+	 * What waited has gone out, or was dropped by hand: the server is asked which. Call it from an effect; until
+	 * then it counts as made.
+	 */
+	settle(): void {
+		const waiting = this.bench.waiting.map(({ write: kept }) => kept.body.opId);
+		const known = this.#known.map(({ opId }) => opId);
+		const unclear = this.#own.some(
+			({ opId }) =>
+				!known.includes(opId) && !waiting.includes(opId) && !this.#sending.includes(opId)
+		);
+		if (unclear && !this.bench.away) void this.#lookAgain(this.id);
+	}
+	async #lookAgain(id: string): Promise<void> {
+		try {
+			const response = await fetch(`/api/lists/${id}`);
+			if (!response.ok || this.id !== id) return;
+			const { ticks } = (await response.json()) as { ticks: Tick[] };
+			this.#known = ticks;
+			this.#own = this.#own.filter(
+				({ opId }) =>
+					this.#sending.includes(opId) ||
+					this.bench.waiting.some(({ write: kept }) => kept.body.opId === opId)
+			);
+			this.#gone = [];
+		} catch {
+			// Later, when it answers.
+		}
 	}
 
 	readonly #base: PlanInputs = $derived.by(() => ({
@@ -108,10 +153,9 @@ export class DayListView {
 		const { list, asked } = this;
 		if (!list || asked.length === 0) return;
 		const base = $state.snapshot(this.#base) as PlanInputs;
-		const question = { base, list, asked, drawer: this.drawer };
-		const key = hash53(
-			JSON.stringify([list.items, list.order, list.changeS, list.quote, this.drawer])
-		);
+		const { drawer, laysPlates } = this;
+		const question = { base, list, asked, drawer, laysPlates };
+		const key = hash53(JSON.stringify([list, drawer, laysPlates]));
 		const hash = `${inputsHash(base)} ${key}`;
 		this.#whole.ask({ ...question, key: hash }, hash);
 	}
@@ -197,7 +241,7 @@ export class DayListView {
 		this.id = newOpId();
 		this.revision = 0;
 		this.list = list;
-		this.ticks = [];
+		this.#known = this.#own = [];
 		this.#past = [];
 		void this.#save();
 	}
@@ -246,9 +290,7 @@ export class DayListView {
 			what === 'groove' ? `Groove in ${mm}` : `${mm}, ${this.bench.say(cut.lengthMm, 'length')}`;
 		const pieces = what === 'groove' ? cut.gouge.pieces : 1;
 		const item = { id: this.newId(), name: name.slice(0, 60), what, search, pieces };
-		this.add([
-			{ ...item, linesEach: 1, handlingS: null, after: [], on: '', coolS: 0, areaMm2: null }
-		]);
+		this.add([newItem(item)]);
 	}
 	/** An id that no item has. */
 	newId(): string {
@@ -360,8 +402,8 @@ export class DayListView {
 		const opId = newOpId();
 		const at = nowIso();
 		const tick: Tick = { opId, item: logs ? item!.id : '', kind, at };
-		const before = this.ticks;
-		this.ticks = [...before, tick];
+		this.#own = [...this.#own, tick];
+		this.#sending = [...this.#sending, opId];
 		const entry = logs && plan && asked ? entryOf(plan, asked, kind) : undefined;
 		const { who } = this.bench;
 		const result = await write<{ ticks: Tick[]; evidence: Workbench['evidence'] }>(
@@ -382,8 +424,9 @@ export class DayListView {
 			},
 			'Kept on this device: it counts here, and is sent when the server answers.'
 		);
+		this.#sending = this.#sending.filter((one) => one !== opId);
 		if (result.outcome === 'done') this.#stands(result.data);
-		else if (result.outcome === 'refused') this.ticks = this.ticks.filter((t) => t.opId !== opId);
+		else if (result.outcome === 'refused') this.#own = this.#own.filter((one) => one.opId !== opId);
 	}
 	#words({ kind, item }: Tick): string {
 		const name = this.itemOf(item)?.name ?? '';
@@ -402,10 +445,10 @@ export class DayListView {
 		const unsent = this.bench.waiting.find(({ write: kept }) => kept.body.opId === last.opId);
 		if (unsent) {
 			await dropWaiting(this.bench, unsent.key);
-			this.ticks = this.ticks.filter(({ opId }) => opId !== last.opId);
+			this.#own = this.#own.filter(({ opId }) => opId !== last.opId);
 			return;
 		}
-		this.ticks = this.ticks.slice(0, -1);
+		this.#gone = [...this.#gone, last.opId];
 		const result = await write<{ ticks: Tick[]; evidence: Workbench['evidence'] }>(
 			this.bench,
 			{
@@ -417,13 +460,14 @@ export class DayListView {
 			'Not taken back at the server yet: kept on this device and sent when it answers.'
 		);
 		if (result.outcome === 'done') this.#stands(result.data);
-		else if (result.outcome === 'refused') this.ticks = [...this.ticks, last];
+		else if (result.outcome === 'refused')
+			this.#gone = this.#gone.filter((opId) => opId !== last.opId);
 	}
-	/** What the server has, and what is on its way to it from here. */
+	/** What the server has now, and what follows from it. */
 	#stands({ ticks, evidence }: { ticks: Tick[]; evidence: Workbench['evidence'] }): void {
-		const waiting = this.bench.waiting.map(({ write: kept }) => kept.body.opId);
-		const mine = this.ticks.filter(({ opId }) => waiting.includes(opId));
-		this.ticks = [...ticks, ...mine.filter((t) => !ticks.some(({ opId }) => opId === t.opId))];
+		this.#known = ticks;
+		const known = ticks.map(({ opId }) => opId);
+		this.#own = this.#own.filter(({ opId }) => !known.includes(opId));
 		if (evidence.revision < this.bench.evidence.revision) return;
 		this.bench.evidence = evidence;
 		this.bench.revised({ log: evidence.revision });

@@ -108,7 +108,8 @@
 		'/fault',
 		'/job',
 		'/job/run',
-		'/job/quote'
+		'/job/quote',
+		'/job/plates'
 	];
 	afterNavigate(({ to, type }) => {
 		if (!to) return;

@@ -165,6 +165,16 @@
 		.phone-only {
 			display: inline-flex;
 		}
+		.bar {
+			gap: 4px 6px;
+			padding-inline: 12px;
+		}
+		.bar > .btn {
+			padding-inline: 10px;
+		}
+		.picker {
+			max-width: 6.5rem;
+		}
 		.device {
 			display: none;
 			flex-wrap: wrap;

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import FileButton from '$lib/components/Fields/FileButton.svelte';
 	import type { ListReading } from '$lib/formats/listCsv';
-	import type { DayListView } from '$lib/state/dayList.svelte';
+	import { newItem, type DayListView } from '$lib/state/dayList.svelte';
 	import { newOpId } from '$lib/state/ids';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
@@ -34,19 +34,13 @@
 	}
 	const cardItem = (card: { name: string; search: string }) =>
 		view.add([
-			{
+			newItem({
 				id: view.newId(),
 				name: card.name.slice(0, 60),
 				what: 'cut',
 				search: card.search,
-				pieces: 1,
-				linesEach: 1,
-				handlingS: null,
-				after: [],
-				on: '',
-				coolS: 0,
-				areaMm2: null
-			}
+				pieces: 1
+			})
 		]);
 </script>
 

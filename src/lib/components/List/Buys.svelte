@@ -52,7 +52,7 @@
 				eats.airL
 			).toLocaleString('en')} l of air, {eats.kwh.toFixed(1)} kWh.
 		</p>
-		<p class="mt-1 flex flex-wrap items-center gap-2">
+		<p class="mt-1 flex items-start gap-2">
 			<Mark
 				verdict={eats.electrode.short > 0 ? 'stops' : eats.electrode.sets > 0 ? 'tight' : 'holds'}
 				size={16}

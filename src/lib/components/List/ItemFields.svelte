@@ -72,12 +72,35 @@
 				commit={(coolS) => set({ coolS: coolS ?? 0 })}
 			/>
 		{/if}
+		{#if item.what === 'cut'}
+			<QuantityField
+				label="Finished width"
+				quantity="length"
+				value={item.widthMm}
+				range={[5, 20_000]}
+				optional
+				placeholder="to lay on a plate"
+				commit={(widthMm) => set({ widthMm })}
+			/>
+			<QuantityField
+				label="Finished height"
+				quantity="length"
+				value={item.heightMm}
+				range={[5, 20_000]}
+				optional
+				placeholder="to lay on a plate"
+				commit={(heightMm) => set({ heightMm })}
+			/>
+		{/if}
 		<TextField
 			label="Net plate of one, cm²"
 			value={area ?? (item.areaMm2 === null ? '' : String(item.areaMm2 / 100))}
 			commit={takeArea}
 		/>
 	</div>
+	{#if item.widthMm !== null && item.heightMm !== null}
+		<Check on={item.turns} set={(turns) => set({ turns })}>May be laid the other way round</Check>
+	{/if}
 	{#if others.length}
 		<fieldset class="mt-3">
 			<legend class="sub">Only after</legend>

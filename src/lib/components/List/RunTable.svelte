@@ -136,6 +136,10 @@
 		border-top: 1px solid var(--rule);
 		vertical-align: top;
 	}
+	.num,
+	th:not(:first-child) {
+		padding-left: 12px;
+	}
 	.num {
 		text-align: right;
 		white-space: nowrap;

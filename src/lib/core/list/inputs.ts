@@ -1,5 +1,6 @@
 /** The day's list: what is to be made, how often, in which order, and what is asked of money. */
 import * as v from 'valibot';
+import { METAL_IDS } from '../metal/metals';
 import { nameOf, within } from '../quantity/within';
 
 export const LIST_ITEMS_MOST = 500;
@@ -37,7 +38,12 @@ export const ListItemSchema = v.object({
 	/** Items on one workpiece never overlap, and wait until it is cool; empty: a piece of its own. */
 	on: v.optional(words(60), ''),
 	coolS: v.optional(within(0, 7200, 's'), 0),
-	/** Net plate of one piece, for the quote; null: the customer brings it. */
+	/** Finished rectangle, or the box round an outline, to be laid on plates; null: nobody has said. */
+	widthMm: v.optional(v.nullable(within(5, 20_000, 'mm')), null),
+	heightMm: v.optional(v.nullable(within(5, 20_000, 'mm')), null),
+	/** May be laid the other way round. */
+	turns: v.optional(v.boolean('true or false'), true),
+	/** Net plate of one piece, for the quote; null: of its rectangle, or the customer’s. */
 	areaMm2: v.optional(v.nullable(within(1, 2e7, 'mm²')), null)
 });
 export type ListItem = v.InferOutput<typeof ListItemSchema>;
@@ -59,6 +65,19 @@ export const QuoteAskSchema = v.object({
 });
 export type QuoteAsk = v.InferOutput<typeof QuoteAskSchema>;
 
+/** A usual size of plate [own]; offcuts are given before it. */
+export const USUAL_PLATE_MM = [2000, 1000] as const;
+const PlateSchema = v.object({
+	name: nameOf('plate'),
+	widthMm: within(50, 20_000, 'mm'),
+	heightMm: within(50, 20_000, 'mm'),
+	/** What it is of; null: such plates are had in every metal, and in every thickness. */
+	metal: v.optional(v.nullable(v.picklist(METAL_IDS, `one of ${METAL_IDS.join(', ')}`)), null),
+	thicknessMm: v.optional(v.nullable(within(0.3, 100, 'mm')), null),
+	/** null: as many as are wanted. */
+	count: v.optional(v.nullable(v.pipe(within(1, 200, ''), whole)), null)
+});
+
 export const LIST_ORDERS = ['soonest', 'fewest', 'own'] as const;
 export type ListOrder = (typeof LIST_ORDERS)[number];
 
@@ -77,6 +96,13 @@ export const DayListSchema = v.object({
 		v.maxLength(LIST_ITEMS_MOST, `at most ${LIST_ITEMS_MOST} items`),
 		v.check((all) => new Set(all.map((one) => one.id)).size === all.length, 'two items of one id')
 	),
+	/** In the order in which they are used up. */
+	plates: v.optional(
+		v.pipe(v.array(PlateSchema), v.minLength(1, 'at least one'), v.maxLength(20, 'at most 20')),
+		() => [{ name: 'Plate', widthMm: USUAL_PLATE_MM[0], heightMm: USUAL_PLATE_MM[1], count: null }]
+	),
+	/** Mill edge trimmed off all round. */
+	trimMm: v.optional(within(0, 100, 'mm'), 5),
 	quote: v.optional(QuoteAskSchema, () => v.parse(QuoteAskSchema, {}))
 });
 export type DayList = v.InferOutput<typeof DayListSchema>;

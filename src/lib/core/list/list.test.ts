@@ -3,6 +3,7 @@ import * as v from 'valibot';
 import { describe, expect, it } from 'vitest';
 import { partsOfList } from './eats';
 import { DayListSchema, QuoteAskSchema } from './inputs';
+import { layoutOf, type Laid } from './layout';
 import { orderOf, type OrderAsk, type OrderItem, type OrderResult } from './order';
 import { cents, QUOTE_LINES, quoteOf } from './quote';
 
@@ -249,5 +250,96 @@ describe('a list', () => {
 		expect(v.safeParse(DayListSchema, { name: 'x', items: [], startsAt: '25:00' }).success).toBe(
 			false
 		);
+	});
+});
+
+describe('plates', () => {
+	const size = fc.integer({ min: 20, max: 700 });
+	const partArb = fc.record({
+		id: fc.constantFrom('a', 'b', 'c', 'd'),
+		widthMm: size,
+		heightMm: size,
+		count: fc.integer({ min: 1, max: 6 }),
+		turns: fc.boolean()
+	});
+	/** Cut from edge to edge until each rectangle stands alone: by rules written apart from the layout. */
+	function cutsApart(rects: readonly Laid[], kerf: number): boolean {
+		if (rects.length <= 1) return true;
+		for (const [from, side] of [
+			['xMm', 'widthMm'],
+			['yMm', 'heightMm']
+		] as const)
+			for (const at of rects.map((r) => r[from] + r[side])) {
+				const first = rects.filter((r) => r[from] + r[side] <= at + 1e-6);
+				const rest = rects.filter((r) => r[from] >= at + kerf - 1e-6);
+				if (first.length && rest.length && first.length + rest.length === rects.length)
+					return cutsApart(first, kerf) && cutsApart(rest, kerf);
+			}
+		return false;
+	}
+
+	it('property: every part lies once, inside the trimmed edge, a kerf from its neighbours, and comes apart from edge to edge', () => {
+		fc.assert(
+			fc.property(
+				fc.uniqueArray(partArb, { minLength: 1, maxLength: 4, selector: ({ id }) => id }),
+				fc.constantFrom(0, 1.8, 3),
+				fc.constantFrom(0, 5),
+				(parts, kerfMm, trimMm) => {
+					const plate = { name: 'p', widthMm: 1000, heightMm: 600, count: null };
+					const laid = layoutOf({ parts, plates: [plate], kerfMm, trimMm });
+					for (const part of parts) {
+						const lying = laid.plates.flatMap((one) => one.laid).filter(({ id }) => id === part.id);
+						const left = laid.left.find(({ id }) => id === part.id)?.count ?? 0;
+						expect(lying.length + left).toBe(part.count);
+						for (const { widthMm, heightMm } of lying) {
+							const as = widthMm.toFixed(3) === part.widthMm.toFixed(3);
+							if (!part.turns) expect(as).toBe(true);
+							expect((widthMm * heightMm).toFixed(1)).toBe(
+								(part.widthMm * part.heightMm).toFixed(1)
+							);
+						}
+					}
+					for (const { laid: rects, yieldShare } of laid.plates) {
+						expect(yieldShare).toBeLessThanOrEqual(1);
+						for (const r of rects) {
+							expect(Math.min(r.xMm, r.yMm)).toBeGreaterThanOrEqual(trimMm - 1e-6);
+							expect(r.xMm + r.widthMm).toBeLessThanOrEqual(1000 - trimMm + 1e-6);
+							expect(r.yMm + r.heightMm).toBeLessThanOrEqual(600 - trimMm + 1e-6);
+						}
+						expect(cutsApart(rects, kerfMm)).toBe(true);
+					}
+				}
+			),
+			{ numRuns: 25 }
+		);
+	});
+
+	it('uses what lies about first, names what is too large or has no plate left, and keeps what is left over', () => {
+		const part = (id: string, widthMm: number, count = 1) => ({
+			id,
+			widthMm,
+			heightMm: 200,
+			count,
+			turns: false
+		});
+		const ask = { kerfMm: 2, trimMm: 0 };
+		const offcut = { name: 'Offcut', widthMm: 450, heightMm: 250, count: 1 };
+		const whole = { name: 'Plate', widthMm: 1000, heightMm: 500, count: 1 };
+		const laid = layoutOf({
+			...ask,
+			parts: [part('a', 400, 2), part('long', 1200)],
+			plates: [offcut, whole]
+		});
+		expect(laid.plates.map(({ plate }) => plate.name)).toEqual(['Offcut', 'Plate']);
+		expect(laid.left).toEqual([{ id: 'long', count: 1, tooLarge: true }]);
+		expect(laid.plates[1]!.offcuts[0]!.widthMm).toBeGreaterThan(500);
+		expect(layoutOf({ ...ask, parts: [part('a', 900, 5)], plates: [whole] }).left).toEqual([
+			{ id: 'a', count: 3, tooLarge: false }
+		]);
+		expect(layoutOf({ ...ask, parts: [], plates: [whole] })).toEqual({
+			plates: [],
+			left: [],
+			yieldShare: 0
+		});
 	});
 });

@@ -122,7 +122,9 @@ export interface RunJob {
 }
 const run = ({ base, list, drawer }: RunJob): HeavyAnswer => ({
 	outcome: 'json',
-	body: JSON.stringify(wholeStudy({ base, list, drawer, asked: askedItems(list, base.work) }))
+	body: JSON.stringify(
+		wholeStudy({ base, list, drawer, asked: askedItems(list, base.work), laysPlates: true })
+	)
 });
 
 export default async function work({ kind, body }: HeavyJob): Promise<HeavyAnswer> {

@@ -22,6 +22,7 @@
 	});
 	$effect(() => view.ask());
 	$effect(() => view.askLive());
+	$effect(() => view.settle());
 	$effect(() => () => view.close());
 </script>
 

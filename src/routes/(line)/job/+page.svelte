@@ -177,6 +177,7 @@
 				<p class="about sub">Planning the list.</p>
 			{/if}
 			<p class="go">
+				<a class="btn" href={open('/job/plates')}>Plates</a>
 				<a class="btn" class:btn-disabled={!run} href={open('/job/quote')}
 					>Quote <kbd class="kbd kbd-sm">Q</kbd></a
 				>
@@ -207,9 +208,9 @@
 					<summary class="font-bold">How this is worked out</summary>
 					<p class="mt-1">
 						Each item has its setting from the one plan of this bench. Arc by arc the tank, the
-						breaker by its touchiest curve and the cutter’s heat are followed exactly, through
-						handling, post-flow and changes of parts. Rests stand only before an arc. The order
-						comes from changes of parts and from what must come first{run?.exact
+						breaker at the earliest that it may trip and the cutter’s heat are followed exactly,
+						through handling, post-flow and changes of parts. Rests stand only before an arc. The
+						order comes from changes of parts and from what must come first{run?.exact
 							? '; every order was looked at'
 							: '; with many items the best of many, not of all'}. Our own model; handling and
 						changes are as the shop says, half the handling with a helper is a rule of thumb of

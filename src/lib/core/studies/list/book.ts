@@ -7,6 +7,7 @@ import { quoteOf, type Quote } from '../../list/quote';
 import { workings } from '../../plan/workings';
 import { atStart, runArc, type Standing } from '../../session/list';
 import type { AskedItem, ItemPlan } from './items';
+import { platesOf, type PlatesOf } from './plates';
 import {
 	HELPER_SHARE,
 	plansOf,
@@ -223,6 +224,8 @@ export interface WholeStudy extends ListStudy {
 	quote: Quote;
 	/** Free air in a full bottle, l; 0: none. */
 	bottleL: number;
+	/** null: nobody asked. */
+	plates: PlatesOf[] | null;
 }
 export interface WholeAsk {
 	base: PlanInputs;
@@ -230,6 +233,7 @@ export interface WholeAsk {
 	asked: readonly AskedItem[];
 	/** Electrodes on the shelf for this torch. */
 	drawer: number;
+	laysPlates?: boolean;
 	/** While it is worked: what was made, by the clock of the list. */
 	live?: { made: readonly Made[]; failed: readonly Made[]; nowS: number };
 }
@@ -251,7 +255,7 @@ function progressOf(
 	};
 }
 
-export function wholeStudy({ base, list, asked, drawer, live }: WholeAsk): WholeStudy {
+export function wholeStudy({ base, list, asked, drawer, live, laysPlates }: WholeAsk): WholeStudy {
 	const progress = live && progressOf(base, plansOf(base, asked).plans, live);
 	const ways: Ways = { order: list.order, handlingShare: 1, changeS: list.changeS };
 	const study = studyList(base, list, asked, ways, progress);
@@ -263,6 +267,7 @@ export function wholeStudy({ base, list, asked, drawer, live }: WholeAsk): Whole
 		eats: run && eatsOf(base, study.plans, run, drawer),
 		buys: run && fresh ? whatChanges(base, list, asked, ways, run) : [],
 		bottleL: air.bottleFreeL,
+		plates: laysPlates ? platesOf(list, asked, study.plans) : null,
 		quote: quoteOfList(base, list, study.plans, {
 			besidesS: run ? run.restS + run.changes * list.changeS : 0,
 			bottleL: air.bottleFreeL,

@@ -45,6 +45,8 @@ export interface ItemPlan {
 	/** Of the cutter, and of the compressor. */
 	pieceKwh: number;
 	pieceAirKwh: number;
+	/** Width of the cut; 0: a groove. */
+	kerfMm: number;
 	/** Net plate of one piece, kg. */
 	pieceKg: number;
 	/** Slowest and fastest that is still expected, as a share of the arc time. */
@@ -55,6 +57,10 @@ export interface CannotMake {
 	/** In the bench's own words. */
 	why: Told;
 }
+
+/** Net plate of one piece, mm²; 0: the customer's. */
+export const netMm2 = ({ areaMm2, widthMm, heightMm }: ListItem): number =>
+	areaMm2 ?? (widthMm !== null && heightMm !== null ? widthMm * heightMm : 0);
 
 export const cuttingSet = (nozzleA: number): string => `cut ${nozzleA}`;
 export const gougingSet = (nozzleA: number): string => `gouge ${nozzleA}`;
@@ -125,6 +131,7 @@ export function itemPlan(base: PlanInputs, { item, cut }: AskedItem): ItemPlan |
 			| 'outputA'
 			| 'speedMmS'
 			| 'offsetMm'
+			| 'kerfMm'
 			| 'start'
 			| 'arcs'
 			| 'pieceLengthMm'
@@ -146,7 +153,7 @@ export function itemPlan(base: PlanInputs, { item, cut }: AskedItem): ItemPlan |
 			pieceAirL,
 			pieceKwh: (activeW * pieceArcS) / 3.6e6,
 			pieceAirKwh: compressed ? (pieceAirL * COMPRESSOR_KW_PER_LPM) / 60 : 0,
-			pieceKg: (item.areaMm2 ?? 0) * cut.thicknessMm * 1e-9 * METALS[cut.metal].densityKgM3
+			pieceKg: netMm2(item) * cut.thicknessMm * 1e-9 * METALS[cut.metal].densityKgM3
 		};
 	};
 	if (groove) {
@@ -168,6 +175,7 @@ export function itemPlan(base: PlanInputs, { item, cut }: AskedItem): ItemPlan |
 				outputA: g.outputA,
 				speedMmS: g.layout?.strings[0]?.speedMmS ?? null,
 				offsetMm: null,
+				kerfMm: 0,
 				start: 'edge',
 				arcs: strings,
 				pieceLengthMm: arcsS.length * g.lengthMm,
@@ -189,6 +197,7 @@ export function itemPlan(base: PlanInputs, { item, cut }: AskedItem): ItemPlan |
 			outputA: c.outputA,
 			speedMmS: c.speedMmS,
 			offsetMm: inputs.cut.guide === 'freehand' ? null : c.offsetMm,
+			kerfMm: c.kerfMm,
 			start: c.startMethod,
 			arcs: arcsOf(w, { outputA: c.outputA, nozzleRatingA: c.nozzle.ratingA, arcsS, handlingS }),
 			pieceLengthMm: item.linesEach * c.lineMm,

@@ -23,7 +23,14 @@ import {
 import type { PauseReason } from '../../session/pauses';
 import { fittedNozzle } from '../../torch/nozzle';
 import { runInputsOf } from '../../plan/session';
-import { cuttingSet, itemPlan, type AskedItem, type CannotMake, type ItemPlan } from './items';
+import {
+	cuttingSet,
+	itemPlan,
+	netMm2,
+	type AskedItem,
+	type CannotMake,
+	type ItemPlan
+} from './items';
 
 /** What stands in the way of an arc. */
 export type HeldUpBy = 'air' | 'breaker' | 'heat';
@@ -177,8 +184,8 @@ const weaker = (shop: ListShop): ListShop => ({
 export function plansOf(base: PlanInputs, asked: readonly AskedItem[]): Omit<ListStudy, 'run'> {
 	const known = new Map<string, ItemPlan | CannotMake>();
 	const all = asked.map((one): ItemPlan | CannotMake => {
-		const { search, linesEach, handlingS, what, areaMm2 } = one.item;
-		const key = JSON.stringify([search, linesEach, handlingS, what, areaMm2]);
+		const { search, linesEach, handlingS, what } = one.item;
+		const key = JSON.stringify([search, linesEach, handlingS, what, netMm2(one.item)]);
 		const found = known.get(key) ?? itemPlan(base, one);
 		known.set(key, found);
 		return { ...found, id: one.item.id };

@@ -85,7 +85,7 @@
 				</p>
 				<div class="figures">
 					<p class="fig count" aria-live="polite">
-						<span class="nth">{made + 1}</span><span class="of"> of {item.pieces}</span>
+						<span class="nth">{made + 1}</span>{' '}<span class="of">of {item.pieces}</span>
 					</p>
 					<div class="text-right">
 						{#if finish?.nowMs !== undefined}
@@ -310,16 +310,14 @@
 	.line {
 		display: grid;
 		grid-template-columns: repeat(5, minmax(0, 1fr));
+		gap: 1px;
 		margin: 8px 0 12px;
 		border: 2px solid var(--ink);
-		background: var(--card);
+		background: var(--ink);
 	}
 	.line div {
 		padding: 6px 12px;
-		border-left: 1px solid var(--ink);
-	}
-	.line div:first-child {
-		border-left: 0;
+		background: var(--card);
 	}
 	.line dd {
 		font-size: 1.9rem;
@@ -363,6 +361,9 @@
 		}
 		.line {
 			grid-template-columns: repeat(3, minmax(0, 1fr));
+		}
+		.line div:last-child {
+			grid-column: span 2;
 		}
 		.line dd {
 			font-size: 1.4rem;

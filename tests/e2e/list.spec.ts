@@ -1,0 +1,247 @@
+import type { Page } from '@playwright/test';
+import { expect, test } from './demo';
+
+const headline = (page: Page) => page.getByTestId('job').getByRole('heading', { level: 1 });
+const items = (page: Page) => page.getByRole('list', { name: 'Items' }).getByRole('listitem');
+const planned = (page: Page) => expect(headline(page)).toHaveText(/^Done by \d\d:\d\d/);
+
+/** Ticks and lists of a test are taken back: others have the bench, its log and the demo list without them. */
+test.afterEach(async ({ demo }) => {
+	const bench = await demo.benchId('Bay 2');
+	const call = (path: string, body: unknown) =>
+		fetch(`${demo.url}${path}`, {
+			method: 'POST',
+			headers: { 'content-type': 'application/json' },
+			body: JSON.stringify(body)
+		});
+	const { lists } = (await (await fetch(`${demo.url}/api/lists?bench=${bench}`)).json()) as {
+		lists: { id: string; revision: number; archivedAt: string | null }[];
+	};
+	for (const { id, revision, archivedAt } of lists) {
+		const { ticks } = (await (await fetch(`${demo.url}/api/lists/${id}`)).json()) as {
+			ticks: { opId: string }[];
+		};
+		for (const { opId } of ticks.toReversed())
+			await call(`/api/lists/${id}/ticks`, {
+				opId: `untick-${opId}`.slice(0, 64),
+				kind: 'undo',
+				undoes: opId
+			});
+		if (id !== 'demo-lock-gate-3' && !archivedAt)
+			await call(`/api/lists/${id}`, { opId: `away-${id}`.slice(0, 60), revision, archived: true });
+	}
+});
+
+const CUT_LIST = `part,material,thickness (mm),length (mm),pieces,cuts each
+Sill plates,mild steel,6,300,6,4
+Rubbing strips,stainless,3,400,8,1
+Lost row,mild steel,six,300,2,1
+Toggles,mild steel,10,80,5,2
+`;
+
+test('a list from a file: order and why, one item moved, taken back, another order, a copy', async ({
+	page
+}) => {
+	await page.goto('/job');
+	await planned(page);
+	await page.getByRole('button', { name: 'New list' }).click();
+	await expect(headline(page)).toHaveText('What is to be done?');
+	await page.getByLabel('A cut list (CSV)').setInputFiles({
+		name: 'gate-4.csv',
+		mimeType: 'text/csv',
+		buffer: Buffer.from(CUT_LIST)
+	});
+	const preview = page.getByTestId('list-preview');
+	await expect(preview).toContainText(
+		'3 items can be taken, 1 row is left out. Nothing is written yet.'
+	);
+	await expect(preview).toContainText('Row 4: Thickness');
+	await preview.getByRole('button', { name: 'Take them' }).click();
+	await planned(page);
+	await expect(items(page)).toHaveCount(3);
+	const before = await items(page).allInnerTexts();
+	const first = before[0]!.match(/Sill plates|Rubbing strips|Toggles/)![0];
+	// One later, by keys: from now on the order is the person's own.
+	await items(page)
+		.nth(0)
+		.getByRole('button', { name: first, exact: false })
+		.first()
+		.press('Alt+ArrowDown');
+	await expect(items(page).nth(1)).toContainText(first);
+	await expect(page.getByRole('radio', { name: /My own/ })).toBeChecked();
+	await planned(page);
+	await page.keyboard.press('z');
+	await expect(items(page).nth(0)).toContainText(first);
+	await page.getByRole('button', { name: 'Copy' }).click();
+	await expect(page.getByRole('combobox', { name: 'List' })).toContainText('again');
+	// What was written is there after a reload.
+	await expect
+		.poll(async () =>
+			page.evaluate(() => document.querySelector('[data-testid=job] select')?.textContent)
+		)
+		.toContain('again');
+	await page.reload();
+	await planned(page);
+	await expect(items(page)).toHaveCount(3);
+});
+
+test('items are changed in place; what must come first comes first, a ring is named, what cannot be made too', async ({
+	page
+}) => {
+	await page.goto('/job');
+	await planned(page);
+	await page.getByRole('button', { name: 'Copy' }).click();
+	const frame = items(page).filter({ hasText: 'Guide frame' });
+	await frame.getByRole('button', { name: 'Guide frame 3' }).click();
+	await frame.getByRole('checkbox', { name: 'Paddle plates' }).check();
+	await expect(page.getByTestId('job').getByRole('alert')).toContainText(
+		'Guide frame, Paddle plates each wait for another of them'
+	);
+	await expect(headline(page)).toHaveText('No finish');
+	await frame.getByRole('checkbox', { name: 'Paddle plates' }).uncheck();
+	await planned(page);
+	const was = await headline(page).innerText();
+	await frame.getByRole('textbox', { name: 'Pieces' }).fill('30');
+	await frame.getByRole('textbox', { name: 'Pieces' }).press('Enter');
+	await expect(headline(page)).not.toHaveText(was);
+	// A cut that this bench does not make is named, and the rest is planned.
+	await page.goto('/setup?t=45&len=100');
+	await page.keyboard.press('j');
+	await page.getByRole('button', { name: /^Add the planned cut/ }).click();
+	await expect(page.getByText('cannot be made')).toBeVisible();
+	await planned(page);
+	await expect(items(page)).toHaveCount(6);
+});
+
+test('the run: three ticked, one failed, a pause, one taken back; the finish moves, the log and the electrode follow', async ({
+	page
+}) => {
+	await page.goto('/wear');
+	const pit = () => page.locator('[data-station="wear"]').innerText();
+	const before = await pit();
+	await page.goto('/job');
+	await planned(page);
+	await page.keyboard.press('r');
+	const now = page.getByTestId('run-now');
+	await expect(now).toContainText('of 3');
+	await expect(page.getByRole('button', { name: /^Failed/ })).toBeDisabled();
+	await page.getByRole('button', { name: 'Start' }).click();
+	await expect(now).toContainText('done by');
+	await page.keyboard.press('l');
+	await expect(now).toContainText('2 of 3');
+	await page.keyboard.press('l');
+	await page.keyboard.press('f');
+	await expect(page.getByTestId('run-table')).toContainText('2 of 3, 1 failed');
+	await page.keyboard.press('h');
+	await expect(page.getByRole('button', { name: /^Done/ })).toBeDisabled();
+	await page.keyboard.press('h');
+	await page.keyboard.press('l');
+	// The next item, with its own setting line.
+	await expect(now).toContainText('Screen bars');
+	await page.keyboard.press('z');
+	await expect(now).toContainText('3 of 3');
+	await expect.poll(pit).not.toBe(before);
+	await page.goto('/log');
+	await expect(page.getByText(/450 mm/).first()).toBeVisible();
+	await page.goto('/job/run');
+	await expect(page.getByTestId('run-table')).toContainText('2 of 3, 1 failed');
+});
+
+test('the sheet prints on A4 with every item, its setting and boxes to tick', async ({ page }) => {
+	await page.goto('/job/run');
+	await expect(page.getByTestId('run-table')).toContainText('Pintle welds');
+	await expect(page.getByTestId('run-now')).toContainText('of 3');
+	await page.emulateMedia({ media: 'print' });
+	await expect(page.getByRole('button', { name: 'Start' })).toBeHidden();
+	const table = page.getByTestId('run-table');
+	await expect(table).toContainText('guide 11.2 mm');
+	await expect(table.locator('.boxes i').first()).toBeVisible();
+	const pdf = (await page.pdf({ format: 'A4' })).toString('latin1');
+	expect(pdf.match(/\/Type\s*\/Page\b/g)!.length).toBeLessThanOrEqual(2);
+});
+
+test('a quote whose total a pencil can check; a margin on price is dearer than a mark-up; it leaves as CSV', async ({
+	page
+}) => {
+	await page.goto('/job');
+	await planned(page);
+	await page.keyboard.press('q');
+	const quote = page.getByTestId('quote');
+	const total = page.getByTestId('quote-total');
+	await expect(total).toHaveText(/€ \d+\.\d\d/);
+	const amounts = async () =>
+		(await quote.locator('.lines .num').allInnerTexts()).map((text) =>
+			Math.round(100 * Number(text))
+		);
+	const [setUp, labour, parts, power, air, plate, cost, margin, price] = await amounts();
+	expect(setUp! + labour! + parts! + power! + air! + plate!).toBe(cost);
+	expect(cost! + margin!).toBe(price);
+	expect(margin).toBe(Math.round(cost! * 0.2));
+	const [, hours, rate] = /is ([\d.]+) h × ([\d.]+)/.exec(
+		await quote.locator('tr', { hasText: 'Labour' }).innerText()
+	)!;
+	expect(Math.abs(Number(hours) * Number(rate) * 100 - labour!)).toBeLessThanOrEqual(1);
+	await page.getByRole('radio', { name: 'Margin on price' }).check();
+	await expect.poll(async () => (await amounts())[7]).toBe(Math.round(cost! / 0.8) - cost!);
+	const [download] = await Promise.all([
+		page.waitForEvent('download'),
+		page.getByRole('button', { name: 'CSV' }).click()
+	]);
+	expect(download.suggestedFilename()).toBe('quote.csv');
+	await page.getByRole('radio', { name: 'Mark-up on cost' }).check();
+	await expect.poll(async () => (await amounts())[7]).toBe(margin);
+});
+
+test('parts lie on offcut and plates, drawn and numbered; what is too large is named; it prints with its marks', async ({
+	page
+}) => {
+	await page.goto('/job');
+	await planned(page);
+	await page.getByRole('button', { name: 'Copy' }).click();
+	await page.getByRole('link', { name: 'Plates' }).click();
+	const plates = page.getByTestId('plates');
+	await expect(plates).toContainText('6 mm mild steel: 2 plates');
+	await expect(plates).toContainText('Offcut by the door');
+	await expect(
+		plates.getByRole('img', { name: /Offcut by the door: \d+ × Paddle plates/ })
+	).toBeVisible();
+	await plates.getByLabel('Width').nth(1).fill('290');
+	await plates.getByLabel('Width').nth(1).press('Enter');
+	await expect(plates.getByRole('alert').first()).toContainText(
+		/larger than every plate|no plate left/
+	);
+	await plates.getByLabel('Width').nth(1).fill('2 m');
+	await plates.getByLabel('Width').nth(1).press('Enter');
+	await expect(plates).toContainText('6 mm mild steel: 2 plates');
+	await page.emulateMedia({ media: 'print' });
+	await expect(plates.getByRole('cell', { name: /Paddle plates/ }).first()).toBeVisible();
+	await expect(page.getByRole('button', { name: 'Add an offcut' })).toBeHidden();
+});
+
+test.describe('by thumb', () => {
+	test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+	test('ticked with the server away: kept, counted, and sent when it answers', async ({
+		page,
+		context
+	}) => {
+		await page.goto('/job/run');
+		const now = page.getByTestId('run-now');
+		await expect(now).toContainText('of 3');
+		await page.getByRole('button', { name: 'Start' }).tap();
+		await expect(page.getByRole('button', { name: /^Done/ })).toBeVisible();
+		await context.setOffline(true);
+		await page.getByRole('button', { name: /^Done/ }).tap();
+		await expect(now).toContainText('2 of 3');
+		await expect(now).toContainText('kept here');
+		await context.setOffline(false);
+		await expect(now).not.toContainText('kept here', { timeout: 30_000 });
+		await page.reload();
+		await expect(page.getByTestId('run-table')).toContainText('1 of 3');
+		for (const path of ['/job', '/job/run', '/job/quote']) {
+			await page.goto(path);
+			await expect(page.getByText('Thursday, lock gate 3').first()).toBeAttached();
+			const wide = await page.evaluate(() => document.documentElement.scrollWidth);
+			expect(wide, path).toBeLessThanOrEqual(390);
+		}
+	});
+});
