@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import { benchDrag, benchFirstLoad } from './browser';
 import { benchChart } from './chart';
 import { benchCrowd, type Crowd } from './crowd';
+import { benchLayout, benchList, benchTick } from './list';
 import { benchLog } from './log';
 import { benchLong } from './long';
 import { benchHtml, benchPages, benchRender, withHugeChart } from './pages';
@@ -111,6 +112,10 @@ try {
 		'kB',
 		'<= 130'
 	);
+	note('list of 40 items planned and ordered', await benchList(40), 'ms', '<= 200');
+	note('list of 500 items planned and ordered', await benchList(500), 'ms', '<= 2000');
+	note('what is left of 40 items, after a tick', await benchTick(), 'ms', '<= 50');
+	note('200 rectangles on plates', await benchLayout(), 'ms', '<= 2000');
 	note('preview of a chart of ten thousand rows', await benchChart(url), 'ms', '<= 1000');
 	note(
 		'offset, order and drawing of an outline of 20 000 points',

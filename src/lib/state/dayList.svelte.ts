@@ -76,16 +76,18 @@ export class DayListView {
 		this.drawer = drawer;
 		// What is being written here is newer than what came.
 		if (this.saving && open?.id === this.id) return;
+		this.#known = open?.ticks ?? [];
+		// The same list as it stands here: what was edited can still be taken back.
+		if (open && open.id === this.id && open.revision === this.revision) return;
 		this.id = open?.id ?? '';
 		this.revision = open?.revision ?? 0;
 		this.list = open?.list;
-		this.#known = open?.ticks ?? [];
 		this.#past = [];
 	}
 
 	readonly ticks = $derived.by(() => {
-		const known = new Set(this.#known.map(({ opId }) => opId));
-		return [...this.#known, ...this.#own.filter(({ opId }) => !known.has(opId))].filter(
+		const known = this.#known.map(({ opId }) => opId);
+		return [...this.#known, ...this.#own.filter(({ opId }) => !known.includes(opId))].filter(
 			({ opId }) => !this.#gone.includes(opId)
 		);
 	});
@@ -152,7 +154,7 @@ export class DayListView {
 	ask(): void {
 		const { list, asked } = this;
 		if (!list || asked.length === 0) return;
-		const base = $state.snapshot(this.#base) as PlanInputs;
+		const base = this.#base;
 		const { drawer, laysPlates } = this;
 		const question = { base, list, asked, drawer, laysPlates };
 		const key = hash53(JSON.stringify([list, drawer, laysPlates]));
@@ -165,7 +167,7 @@ export class DayListView {
 		const made = this.#madeAs('done');
 		const failed = this.#madeAs('failed');
 		const lastMs = Math.max(startedMs, ...this.ticks.map(({ at }) => ms(at)));
-		const base = $state.snapshot(this.#base) as PlanInputs;
+		const base = this.#base;
 		const live = { made, failed, nowS: (lastMs - startedMs) / 1000 };
 		const key = hash53(JSON.stringify([list, live]));
 		const hash = `${inputsHash(base)} ${key}`;
@@ -336,16 +338,16 @@ export class DayListView {
 	readonly startedMs = $derived(this.ticks.length ? ms(this.ticks[0]!.at) : undefined);
 	readonly paused = $derived(this.ticks.at(-1)?.kind === 'pause');
 	readonly counts = $derived.by(() => {
-		const done = new Map<string, { done: number; failed: number }>();
+		const counts: Record<string, { done: number; failed: number }> = {};
 		for (const { item, kind } of this.ticks) {
 			if (kind !== 'done' && kind !== 'failed') continue;
-			const one = done.get(item) ?? { done: 0, failed: 0 };
-			done.set(item, { ...one, [kind]: one[kind] + 1 });
+			const one = (counts[item] ??= { done: 0, failed: 0 });
+			one[kind]++;
 		}
-		return done;
+		return counts;
 	});
 	readonly left = (item: ListItem) =>
-		Math.max(0, item.pieces - (this.counts.get(item.id)?.done ?? 0));
+		Math.max(0, item.pieces - (this.counts[item.id]?.done ?? 0));
 	/** In the order of the run; those that can be made and are not done. */
 	readonly toDo = $derived(
 		this.inOrder.filter((item) => this.planOf(item.id) && this.left(item) > 0)

@@ -53,8 +53,8 @@
 				{@const plan = view.planOf(item.id)}
 				{@const r = real(item.id)}
 				{@const run = view.run?.items.find((one) => one.id === item.id)}
-				{@const done = view.counts.get(item.id)?.done ?? 0}
-				{@const failed = view.counts.get(item.id)?.failed ?? 0}
+				{@const done = view.counts[item.id]?.done ?? 0}
+				{@const failed = view.counts[item.id]?.failed ?? 0}
 				<tr class:now={view.current?.id === item.id}>
 					<td
 						>{#if done >= item.pieces}<Check
@@ -70,7 +70,7 @@
 								: ''}</span
 						>
 						<span class="paper-only boxes" aria-hidden="true"
-							>{#each { length: Math.min(item.pieces, BOXES_MOST) } as _, k (k)}<i
+							>{#each { length: Math.min(item.pieces, BOXES_MOST) }, k (k)}<i
 								></i>{/each}{item.pieces > BOXES_MOST ? ` … ${item.pieces}` : ''}</span
 						></td
 					>

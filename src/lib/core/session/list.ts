@@ -33,8 +33,6 @@ export interface Standing {
 	bar: number;
 	compressorOn: boolean;
 	levels: readonly number[];
-	/** Running time and starts of the compressor so far. */
-	runS: number;
 	/** Post-flow of the arc before, that has passed already, s. */
 	postS: number;
 }
@@ -61,7 +59,6 @@ export const atStart = ({ tank, nodes }: ListShop): Standing => ({
 	bar: tank?.startBar ?? 0,
 	compressorOn: false,
 	levels: nodes.map(({ start }) => start),
-	runS: 0,
 	postS: 0
 });
 
@@ -110,7 +107,6 @@ export function runArc(shop: ListShop, from: Standing, arc: ListArc, pauseS: num
 			bar: whole.end.bar,
 			compressorOn: whole.end.compressorOn,
 			levels: whole.end.levels,
-			runS: from.runS + whole.runS,
 			postS: arc.postS
 		}
 	};

@@ -39,7 +39,7 @@ const ask = async (
 
 beforeAll(async () => {
 	vi.stubEnv('STEADY_ARC_DATA', folder);
-	one = (await import('./[id]/+server')) as unknown as Handler;
+	one = await import('./[id]/+server');
 	all = (await import('./+server')) as unknown as Handler;
 	ticks = (await import('./[id]/ticks/+server')) as unknown as Handler;
 	calendar = (await import('./[id]/calendar/+server')) as unknown as Handler;

@@ -10,6 +10,7 @@ import type { AskedItem, ItemPlan } from './items';
 import { platesOf, type PlatesOf } from './plates';
 import {
 	HELPER_SHARE,
+	NOTHING_DONE,
 	plansOf,
 	shopOf,
 	studyList,
@@ -84,7 +85,8 @@ export function whatChanges(
 	list: Pick<DayList, 'items'>,
 	asked: readonly AskedItem[],
 	ways: Ways,
-	now: ListRun
+	now: ListRun,
+	known = plansOf(base, asked)
 ): Change[] {
 	const others: [Change['id'], Ways][] = [
 		['helper', { ...ways, handlingShare: HELPER_SHARE }],
@@ -99,7 +101,7 @@ export function whatChanges(
 			: ([['entered', { ...ways, order: 'own' }]] satisfies [Change['id'], Ways][]))
 	];
 	return others.map(([id, way]): Change => {
-		const { run } = studyList(base, list, asked, way);
+		const { run } = studyList(base, list, asked, way, NOTHING_DONE, known);
 		if (!run || 'trouble' in run) return { id, endS: null, changes: 0, restS: 0 };
 		return { id, endS: run.endS, changes: run.changes, restS: run.restS };
 	});
@@ -256,16 +258,17 @@ function progressOf(
 }
 
 export function wholeStudy({ base, list, asked, drawer, live, laysPlates }: WholeAsk): WholeStudy {
-	const progress = live && progressOf(base, plansOf(base, asked).plans, live);
+	const known = plansOf(base, asked);
+	const progress = live && progressOf(base, known.plans, live);
 	const ways: Ways = { order: list.order, handlingShare: 1, changeS: list.changeS };
-	const study = studyList(base, list, asked, ways, progress);
+	const study = studyList(base, list, asked, ways, progress, known);
 	const run = study.run && !('trouble' in study.run) ? study.run : null;
 	const fresh = progress === undefined;
 	const { inputs, air } = workings(base, { solveAmps: false });
 	return {
 		...study,
 		eats: run && eatsOf(base, study.plans, run, drawer),
-		buys: run && fresh ? whatChanges(base, list, asked, ways, run) : [],
+		buys: run && fresh ? whatChanges(base, list, asked, ways, run, known) : [],
 		bottleL: air.bottleFreeL,
 		plates: laysPlates ? platesOf(list, asked, study.plans) : null,
 		quote: quoteOfList(base, list, study.plans, {

@@ -204,9 +204,11 @@ export function studyList(
 	list: Pick<DayList, 'items'>,
 	asked: readonly AskedItem[],
 	ways: Ways,
-	progress: Progress = NOTHING_DONE
+	progress: Progress = NOTHING_DONE,
+	/** Where they have been worked out already. */
+	known: Omit<ListStudy, 'run'> = plansOf(base, asked)
 ): ListStudy {
-	const { plans, cannot } = plansOf(base, asked);
+	const { plans, cannot } = known;
 	return { plans, cannot, run: runOf(base, list, plans, ways, progress) };
 }
 

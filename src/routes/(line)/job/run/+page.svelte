@@ -17,8 +17,8 @@
 	const view = getDayList();
 	const item = $derived(view.current);
 	const plan = $derived(item && view.planOf(item.id));
-	const made = $derived(item ? (view.counts.get(item.id)?.done ?? 0) : 0);
-	const failed = $derived(item ? (view.counts.get(item.id)?.failed ?? 0) : 0);
+	const made = $derived(item ? (view.counts[item.id]?.done ?? 0) : 0);
+	const failed = $derived(item ? (view.counts[item.id]?.failed ?? 0) : 0);
 	const begun = $derived(view.startedMs !== undefined);
 	const finish = $derived(view.finish);
 	const timeOf = (at: number) => new Date(at).toTimeString().slice(0, 5);
@@ -85,7 +85,7 @@
 				</p>
 				<div class="figures">
 					<p class="fig count" aria-live="polite">
-						<span class="nth">{made + 1}</span>{' '}<span class="of">of {item.pieces}</span>
+						<span class="nth">{made + 1}</span>&#32;<span class="of">of {item.pieces}</span>
 					</p>
 					<div class="text-right">
 						{#if finish?.nowMs !== undefined}
@@ -102,7 +102,7 @@
 				</div>
 				{#if item.pieces <= DOTS_MOST}
 					<ol class="beads" aria-label="{made} of {item.pieces} done, {failed} failed">
-						{#each { length: item.pieces } as _, k (k)}
+						{#each { length: item.pieces }, k (k)}
 							<li class:done={k < made} class:here={k === made}>
 								{#if k < made}<Check
 										size={18}

@@ -1,0 +1,193 @@
+import * as v from 'valibot';
+import { describe, expect, it } from 'vitest';
+import { BAY_2, changed, inputsOf } from '../../../../../tests/support/inputs';
+import type { Bench, Cut } from '../../index';
+import { DayListSchema, type DayList, type ListItem } from '../../list/inputs';
+import { layoutOf } from '../../list/layout';
+import { entryOf, realOf, wholeStudy } from './book';
+import type { ItemPlan } from './items';
+import { studyList, type ListRun, type Ways } from './run';
+
+const WAYS: Ways = { order: 'soonest', handlingShare: 1, changeS: 240 };
+type Row = { cut?: Partial<Cut> } & Partial<Omit<ListItem, 'id'>>;
+function studied(
+	rows: Row[],
+	ways: Partial<Ways> = {},
+	bench: Bench = BAY_2,
+	more: Partial<DayList> = {}
+) {
+	const base = inputsOf({ bench });
+	const list = v.parse(DayListSchema, {
+		name: 'x',
+		...more,
+		items: rows.map(({ cut: _cut, ...item }, k) => ({
+			id: `i${k}`,
+			name: `Item ${k}`,
+			what: 'cut',
+			search: `n=${k}`,
+			pieces: 2,
+			...item
+		}))
+	});
+	const asked = list.items.map((item, k) => ({ item, cut: { ...base.cut, ...rows[k]!.cut } }));
+	const study = studyList(base, list, asked, { ...WAYS, ...ways });
+	return { base, list, asked, ...study, run: study.run as ListRun };
+}
+const weld: Row = {
+	what: 'groove',
+	cut: {
+		gouge: {
+			...inputsOf().cut.gouge,
+			asked: true,
+			target: 'fillet',
+			legMm: 6,
+			lengthMm: 150,
+			plateMm: 12
+		}
+	}
+};
+const bar: Row = { cut: { thicknessMm: 8, lengthMm: 60 } };
+
+describe('the run of a list', () => {
+	it('takes the change of parts in, once, and tells where', () => {
+		const at = (changeS: number) => studied([bar, weld], { changeS }).run;
+		const [quick, slow] = [at(60), at(600)];
+		expect(slow.changes).toBe(1);
+		expect(slow.endS - quick.endS).toBeCloseTo(540, 6);
+		expect(slow.items.find(({ change }) => change)!.id).toBe('i1');
+		expect(studied([bar, weld], { order: 'own' }).run.items.map(({ id }) => id)).toEqual([
+			'i0',
+			'i1'
+		]);
+	});
+
+	it('lets a workpiece cool before the next item on it', () => {
+		const rows = (coolS: number) => [
+			{ ...bar, on: 'gate', coolS },
+			{ ...bar, on: 'gate' }
+		];
+		const [cold, hot] = [0, 900].map((coolS) => studied(rows(coolS), { order: 'own' }).run);
+		const [first, then] = hot!.items;
+		expect(then!.arcs[0]!.startS).toBeGreaterThanOrEqual(first!.endS + 900);
+		expect(then!.arcs[0]!.startS).toBeLessThan(first!.endS + 900 + 62);
+		expect(hot!.endS).toBeGreaterThan(cold!.endS + 800);
+	});
+
+	it('halves the handling with a helper, and nothing else', () => {
+		const [alone, helped] = [1, 0.5].map(
+			(handlingShare) => studied([bar], { handlingShare, order: 'own' }).run
+		);
+		const saved = alone!.endS - helped!.endS;
+		expect(saved).toBeCloseTo(0.5 * 2 * inputsOf().settings.handlingS, 6);
+	});
+
+	it('names an item whose single arc the tank never carries, with how long it would last', () => {
+		const small = changed((b) => {
+			b.air.tankL = 30;
+			b.air.compressor.points = [
+				{ flowLpm: 40, atBar: 4 },
+				{ flowLpm: 35, atBar: 8 }
+			];
+		});
+		const { plans, cannot, run } = studied(
+			[{ cut: { thicknessMm: 12, lengthMm: 900 } }, { cut: { thicknessMm: 3, lengthMm: 20 } }],
+			{},
+			small
+		);
+		expect(cannot).toMatchObject([
+			{ id: 'i0', why: { text: expect.stringContaining('the tank falls short') as string } }
+		]);
+		expect(plans.map(({ id }) => id)).toEqual(['i1']);
+		expect(run.items).toHaveLength(1);
+	});
+
+	it('counts the air of arc and post-flow, and the compressor’s power by its litres', () => {
+		const [plan] = studied([bar]).plans as [ItemPlan];
+		const [{ useLpm, arcS, postS }] = plan.arcs as [ItemPlan['arcs'][number]];
+		expect(plan.pieceAirL).toBeCloseTo((useLpm * (arcS + postS)) / 60, 9);
+		// 10 W for each litre a minute: so many litres take so many hours at that [rule of thumb].
+		expect(plan.pieceAirKwh).toBeCloseTo((plan.pieceAirL / 60) * 0.01, 9);
+		const bottled = changed((b) => (b.air.source = 'built-in'));
+		expect(studied([bar], {}, bottled).plans[0]?.pieceAirKwh ?? 0).toBe(0);
+	});
+
+	it('weighs the plate of its rectangle where no area is said, and lays it on plates of its own thickness', () => {
+		const rows: Row[] = [{ cut: { thicknessMm: 8, lengthMm: 60 }, widthMm: 200, heightMm: 100 }];
+		const plates = [
+			{ name: 'Thin', widthMm: 500, heightMm: 500, metal: null, thicknessMm: 3, count: 1 },
+			{ name: 'Right', widthMm: 500, heightMm: 500, metal: null, thicknessMm: 8, count: 1 }
+		];
+		const { base, list, asked, plans } = studied(rows, {}, BAY_2, { plates });
+		expect(plans[0]!.pieceKg).toBeCloseTo(200 * 100 * 8 * 7850e-9, 9);
+		const study = wholeStudy({ base, list, asked, drawer: 0, laysPlates: true });
+		const [group] = study.plates!;
+		expect(group!.layout.plates.map(({ plate }) => plate.name)).toEqual(['Right']);
+		expect(group!.kerfMm).toBe(plans[0]!.kerfMm);
+		// Two of 200 × 100 on one of 500 × 500.
+		expect(group!.layout.yieldShare).toBeCloseTo((2 * 200 * 100) / 500 ** 2, 9);
+		expect(layoutOf({ parts: [], plates, kerfMm: 1, trimMm: 0 }).yieldShare).toBe(0);
+	});
+});
+
+describe('what really happened', () => {
+	const plans = () => studied([bar, weld]).plans;
+
+	it('is the middle of the handling that was needed, failed pieces and unknown times left out', () => {
+		const [plan] = plans() as [ItemPlan];
+		const took = (handling: number | null) => ({
+			id: 'i0',
+			kind: 'done' as const,
+			tookS: handling === null ? null : plan.pieceArcS + handling
+		});
+		const [real] = realOf(plans(), [
+			took(null),
+			took(30),
+			took(90),
+			took(40),
+			{ ...took(500), kind: 'failed' },
+			{ ...took(1), id: 'gone' }
+		]);
+		expect(real).toMatchObject({ id: 'i0', made: 4, failed: 1 });
+		expect(real!.handlingS).toBeCloseTo(40, 6);
+		expect(real!.realS).toBeCloseTo(3 * plan.pieceArcS + 160, 6);
+		expect(real!.plannedS).toBeCloseTo(3 * (plan.pieceArcS + plan.arcs[0]!.handlingS), 6);
+		expect(realOf(plans(), [])).toEqual([]);
+	});
+
+	it('goes into the log as it was planned; a failed piece as one start', () => {
+		const { asked } = studied([bar, weld]);
+		const [cut, groove] = plans() as [ItemPlan, ItemPlan];
+		expect(entryOf(cut, asked[0]!, 'done')).toMatchObject({
+			kind: 'cut',
+			thicknessMm: 8,
+			lengthMm: cut.pieceLengthMm,
+			starts: 1
+		});
+		expect(entryOf(cut, asked[0]!, 'failed')).toMatchObject({
+			kind: 'start',
+			arcS: Math.min(60, cut.pieceArcS)
+		});
+		expect(entryOf(groove, asked[1]!, 'done')).toMatchObject({
+			kind: 'groove',
+			starts: groove.arcs.length
+		});
+	});
+
+	it('leaves what was done off the list, and begins with the parts of the last piece', () => {
+		const { base, list, asked } = studied([bar, weld]);
+		const live = (made: { id: string; endS: number }[]) =>
+			wholeStudy({ base, list, asked, drawer: 0, live: { made, failed: [], nowS: 1000 } }).run;
+		const after = live([
+			{ id: 'i1', endS: 400 },
+			{ id: 'i1', endS: 900 }
+		]) as ListRun;
+		expect(after.items.map(({ id, pieces }) => [id, pieces])).toEqual([['i0', 2]]);
+		// Gouging parts are in: the bar wants a change, and nothing begins before now.
+		expect(after.changes).toBe(1);
+		expect(after.items[0]!.startS).toBeGreaterThanOrEqual(1000);
+		const all = [...Array(2).keys()].flatMap((k) =>
+			['i0', 'i1'].map((id) => ({ id, endS: 100 * (k + 1) }))
+		);
+		expect(live(all)).toBeNull();
+	});
+});
