@@ -1,7 +1,7 @@
 /** Writes docs/screenshots from fresh demo data: one picture of each main view. */
 import { mkdirSync } from 'node:fs';
 import type { Browser, Page } from '@playwright/test';
-import { DemoServer, openStage } from '../tests/e2e/demo';
+import { DemoServer } from '../tests/e2e/demo';
 import { openBrowser } from './browser';
 
 const FOLDER = new URL('../docs/screenshots/', import.meta.url).pathname;
@@ -14,24 +14,14 @@ interface Shot {
 	size?: typeof DESK;
 	dark?: boolean;
 	bench?: string;
-	/** Figure whose working is opened first. */
-	open?: string;
-	/** A folded step that is opened first. */
-	stage?: string;
 	/** A new bench, some questions answered: on the way, or at its end. */
 	firstHour?: 'path' | 'card';
 	/** Buttons that are pressed first. */
 	press?: string[];
 	/** Keys that are pressed first. */
 	keys?: string[];
-	/** The region has a chart, loaded when it is seen. */
-	chart?: boolean;
-	/** Region that is scrolled to. */
-	see?: string;
 	/** What is worked out off the page's thread and must be there first, by its test id. */
 	wait?: string;
-	/** The practice line is traced first. */
-	trace?: boolean;
 }
 
 const SHOTS: Shot[] = [
@@ -39,18 +29,9 @@ const SHOTS: Shot[] = [
 	{ name: 'beside', path: '/beside?arc=60&rest=30' },
 	{ name: 'benches', path: '/benches?t=14' },
 	{ name: 'setup', path: '/setup' },
-	{ name: 'setup-where-from', path: '/setup', open: 'setup.speedMmS' },
 	{ name: 'card', path: '/card' },
 	{ name: 'cut', path: '/cut' },
-	{
-		name: 'read',
-		path: '/cut?t=10',
-		see: 'Read the cut',
-		press: ['Fine hard dross', 'Spatter on top'],
-		stage: 'read'
-	},
 	{ name: 'template', path: '/template', wait: 'job' },
-	{ name: 'practice', path: '/practice?len=120', dark: true, trace: true },
 	{ name: 'gouge', path: '/gouge?groove=1&gx=fillet&gz=8&gl=420&gt=12' },
 	{ name: 'wear', path: '/wear' },
 	{ name: 'log', path: '/log' },
@@ -61,27 +42,14 @@ const SHOTS: Shot[] = [
 	{ name: 'first', path: '/start', firstHour: 'card' },
 	// Last: what is not so holds up the line of the pictures after it.
 	{ name: 'fault', path: '/fault?of=sputters', keys: ['y'] },
+	{ name: 'job', path: '/job', wait: 'axis' },
+	{ name: 'quote', path: '/job/quote', wait: 'quote-total' },
+	{ name: 'run', path: '/job/run', press: ['Start', 'Done'], dark: true },
 	{ name: 'checks', path: '/checks', keys: ['Space', 'Space', 'Space', 'Space', 'n'] }
 ];
 
 /** Pages on the line, which fetch the others ahead. */
-const STATIONS = /^\/(supply|setup|cut|gouge|wear|checks|fault|bench|benches|chart|template)\b/;
-
-/** Along the practice line in about five seconds, a little unevenly, as a hand does. */
-async function traceLine(page: Page): Promise<void> {
-	const box = (await page.getByTestId('track').boundingBox())!;
-	const at = (share: number) => box.x + 24 + share * (box.width - 50);
-	await page.mouse.move(at(0), box.y + 64);
-	await page.mouse.down();
-	const begun = Date.now();
-	for (let share = 0; share < 1;) {
-		const t = (Date.now() - begun) / 5200;
-		share = Math.min(1, t + 0.05 * Math.sin(2 * Math.PI * t));
-		await page.mouse.move(at(share), box.y + 64);
-	}
-	await page.mouse.up();
-	await page.getByTestId('practice-best').waitFor();
-}
+const STATIONS = /^\/(supply|setup|cut|gouge|wear|checks|fault|bench|benches|chart|template|job)\b/;
 
 /** Amps, volts and duty are read, the rest nobody knows. */
 async function answer(page: Page, to: 'path' | 'card'): Promise<void> {
@@ -117,9 +85,7 @@ async function take(browser: Browser, demo: DemoServer, shot: Shot): Promise<voi
 	// What lies below the first screen comes a little later.
 	if (STATIONS.test(shot.path))
 		await page.locator('html[data-whole]').waitFor({ state: 'attached' });
-	if (shot.open) await page.locator(`[data-figure="${shot.open}"]`).first().click();
 	if (shot.firstHour) await answer(page, shot.firstHour);
-	if (shot.stage) await openStage(page, shot.stage);
 	for (const key of shot.keys ?? []) await page.keyboard.press(key);
 	// What a key writes comes back before the picture.
 	if (shot.keys) await page.waitForLoadState('networkidle');
@@ -127,14 +93,6 @@ async function take(browser: Browser, demo: DemoServer, shot: Shot): Promise<voi
 		await page.getByRole('button', { name: new RegExp(`^${name}`) }).click();
 	}
 	if (shot.wait) await page.getByTestId(shot.wait).waitFor();
-	if (shot.trace) await traceLine(page);
-	if (shot.see) {
-		const region = page.getByRole('region', { name: shot.see });
-		await region.evaluate((node) =>
-			window.scrollTo(0, node.getBoundingClientRect().top + window.scrollY - 120)
-		);
-		if (shot.chart) await region.locator('canvas').first().waitFor();
-	}
 	await page.screenshot({ path: `${FOLDER}${shot.name}.png`, animations: 'disabled' });
 	await page.close();
 	console.log(`docs/screenshots/${shot.name}.png`);

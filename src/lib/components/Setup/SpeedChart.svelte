@@ -26,7 +26,7 @@
 	{#if curves && Curves}
 		<Curves {curves} />
 	{:else}
-		<p class="sub frame">working</p>
+		<p class="sub frame">{study.asked ? 'working' : 'drawn when it comes into view'}</p>
 	{/if}
 </section>
 

@@ -177,6 +177,9 @@ export function standingAfter(
 	return runArc(shop, { ...standing, postS: 0 }, { ...still, targets }, 0).after;
 }
 
+/** A hand is at most so much faster than planned [own]. */
+const TOLD_SHARE = 0.7;
+
 /** What an item really took, against its plan. */
 export interface RealItem {
 	id: string;
@@ -198,8 +201,9 @@ export function realOf(
 		const mine = pieces.filter(({ id }) => id === plan.id);
 		if (mine.length === 0) return [];
 		const made = mine.filter(({ kind }) => kind === 'done').length;
+		// Sooner than its own arc nobody made it: it was ticked afterwards, and tells no time.
 		const timed = mine.flatMap(({ kind, tookS }) =>
-			kind === 'done' && tookS !== null ? tookS : []
+			kind === 'done' && tookS !== null && tookS >= TOLD_SHARE * plan.pieceArcS ? tookS : []
 		);
 		const handling = timed
 			.map((s) => Math.max(0, (s - plan.pieceArcS) / plan.arcs.length))

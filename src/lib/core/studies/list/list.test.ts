@@ -145,9 +145,11 @@ describe('what really happened', () => {
 			took(90),
 			took(40),
 			{ ...took(500), kind: 'failed' },
-			{ ...took(1), id: 'gone' }
+			{ ...took(1), id: 'gone' },
+			// Two ticked at once, afterwards.
+			{ ...took(0), tookS: 1 }
 		]);
-		expect(real).toMatchObject({ id: 'i0', made: 4, failed: 1 });
+		expect(real).toMatchObject({ id: 'i0', made: 5, failed: 1 });
 		expect(real!.handlingS).toBeCloseTo(40, 6);
 		expect(real!.realS).toBeCloseTo(3 * plan.pieceArcS + 160, 6);
 		expect(real!.plannedS).toBeCloseTo(3 * (plan.pieceArcS + plan.arcs[0]!.handlingS), 6);

@@ -97,6 +97,7 @@
 										{late ? 'behind' : 'ahead'}{/if}
 								</p>
 							{/if}
+						{:else if begun}<p class="fig by">done by …</p>
 						{:else}<p class="sub">Start, and the clock runs with you.</p>{/if}
 					</div>
 				</div>
