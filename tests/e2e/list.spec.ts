@@ -72,6 +72,29 @@ test('a list from a file: order and why, one item moved, taken back, another ord
 	await planned(page);
 	await page.keyboard.press('z');
 	await expect(items(page).nth(0)).toContainText(first);
+	// The same by hand: the first one is pulled below the last by its number.
+	const handle = (await page.getByRole('button', { name: `Drag ${first}` }).boundingBox())!;
+	const last = (await items(page).nth(2).boundingBox())!;
+	await page.mouse.move(handle.x + 20, handle.y + 20);
+	await page.mouse.down();
+	let step = 0;
+	// Where it is carried to is looked at now and then, not at every move.
+	await expect
+		.poll(
+			async () => {
+				step = Math.min(12, step + 1);
+				const y = handle.y + 20 + (step / 12) * (last.y + last.height - handle.y - 30) + (step % 2);
+				await page.mouse.move(handle.x + 20, y);
+				return page.locator('ol[aria-label="Items"] > li').nth(2).textContent();
+			},
+			{ intervals: [150] }
+		)
+		.toContain(first);
+	await page.mouse.up();
+	await expect(items(page).nth(2)).toContainText(first);
+	await planned(page);
+	await page.keyboard.press('z');
+	await expect(items(page).nth(0)).toContainText(first);
 	await page.getByRole('button', { name: 'Copy' }).click();
 	await expect(page.getByRole('combobox', { name: 'List' })).toContainText('again');
 	// What was written is there after a reload.

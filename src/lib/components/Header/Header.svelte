@@ -170,7 +170,7 @@
 			padding-inline: 12px;
 		}
 		.bar > .btn {
-			padding-inline: 10px;
+			padding-inline: 12px;
 		}
 		.picker {
 			max-width: 6.5rem;

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { dndzone, type DndEvent } from 'svelte-dnd-action';
+	import { dragHandle, dragHandleZone, type DndEvent } from 'svelte-dnd-action';
 	import ArrowDown from '@lucide/svelte/icons/arrow-down';
 	import ArrowUp from '@lucide/svelte/icons/arrow-up';
 	import type { ListItem } from '$lib/core/list/inputs';
@@ -57,7 +57,7 @@
 		>
 	</h2>
 	<ol
-		use:dndzone={{
+		use:dragHandleZone={{
 			items: shown,
 			flipDurationMs: 0,
 			dropTargetStyle: {},
@@ -75,7 +75,15 @@
 			{@const no = cannot(item.id)}
 			<li class:open={view.opened === item.id} class:no>
 				<div class="row">
-					<span class="fig place">{k + 1}</span>
+					<!-- By its number alone, so that a thumb that scrolls moves nothing. -->
+					<span
+						class="fig place"
+						role="button"
+						tabindex="0"
+						use:dragHandle
+						aria-label="Drag {item.name}, place {k + 1}"
+						onkeydown={(e) => key(e, item.id)}>{k + 1}</span
+					>
 					<button
 						type="button"
 						class="what"
@@ -149,15 +157,17 @@
 	}
 	.row {
 		display: grid;
-		grid-template-columns: 36px minmax(0, 1.5fr) minmax(0, 1.2fr) 128px minmax(0, 1.3fr) 100px;
+		grid-template-columns: 44px minmax(0, 1.5fr) minmax(0, 1.2fr) 128px minmax(0, 1.3fr) 100px;
 		align-items: center;
 		gap: 0 8px;
 		min-height: 48px;
 	}
 	.place {
 		font-size: 1.4375rem;
+		line-height: 44px;
 		text-align: center;
 		cursor: grab;
+		touch-action: none;
 	}
 	.what {
 		min-height: 44px;
@@ -179,7 +189,7 @@
 		text-decoration: line-through;
 	}
 	.because {
-		padding: 0 8px 8px 44px;
+		padding: 0 8px 8px 52px;
 		font-weight: 600;
 		color: var(--stops);
 	}
@@ -193,7 +203,7 @@
 	}
 	@media (max-width: 899px) {
 		.row {
-			grid-template-columns: 30px minmax(0, 1fr) auto;
+			grid-template-columns: 44px minmax(0, 1fr) auto;
 			padding: 4px 0;
 		}
 		.set,
@@ -208,7 +218,7 @@
 			grid-row: 1;
 		}
 		.because {
-			padding-left: 30px;
+			padding-left: 44px;
 		}
 	}
 </style>
