@@ -346,8 +346,7 @@ export class DayListView {
 		}
 		return counts;
 	});
-	readonly left = (item: ListItem) =>
-		Math.max(0, item.pieces - (this.counts[item.id]?.done ?? 0));
+	readonly left = (item: ListItem) => Math.max(0, item.pieces - (this.counts[item.id]?.done ?? 0));
 	/** In the order of the run; those that can be made and are not done. */
 	readonly toDo = $derived(
 		this.inOrder.filter((item) => this.planOf(item.id) && this.left(item) > 0)
