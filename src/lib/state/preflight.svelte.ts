@@ -4,7 +4,7 @@ import { itemKey, listKey, type Item, type ListId } from '$lib/core/preflight/it
 import { preflight } from '$lib/core/preflight/list';
 import { ownItems, type OwnCheck } from '$lib/core/preflight/own';
 import { logEntry } from './logbook';
-import { keepTicks, keptTicks, noTicks, timeOfDay, today, type Tick, type Ticks } from './ticks';
+import { keepTicks, keptTicks, noTicks, timeOfDay, timeOfIso, today, type Tick, type Ticks } from './ticks';
 import type { Workbench } from './workbench.svelte';
 import { write } from './write';
 
@@ -114,7 +114,7 @@ export class Preflight {
 	#signedElsewhere(id: ListId, key: string): string | null {
 		const day = today();
 		const found = this.#signed.find((s) => s.list === id && s.key === key && s.day === day);
-		return found ? timeOfDay(new Date(found.at)) : null;
+		return found ? timeOfIso(found.at) : null;
 	}
 	#signedWith(item: Item): boolean {
 		return this.lists.some(

@@ -39,6 +39,9 @@ export function today(now = new Date()): string {
 /** "07:48" */
 export const timeOfDay = (now = new Date()): string => now.toTimeString().slice(0, 5);
 
+/** The same of a moment that was written down, "2026-11-27T07:48:00Z". */
+export const timeOfIso = (iso: string): string => timeOfDay(new Date(iso));
+
 /** What was ticked today; yesterday's counts for nothing. */
 export function keptTicks(benchId: string, day = today()): Ticks {
 	try {
