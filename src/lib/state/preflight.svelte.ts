@@ -4,7 +4,16 @@ import { itemKey, listKey, type Item, type ListId } from '$lib/core/preflight/it
 import { preflight } from '$lib/core/preflight/list';
 import { ownItems, type OwnCheck } from '$lib/core/preflight/own';
 import { logEntry } from './logbook';
-import { keepTicks, keptTicks, noTicks, timeOfDay, timeOfIso, today, type Tick, type Ticks } from './ticks';
+import {
+	keepTicks,
+	keptTicks,
+	noTicks,
+	timeOfDay,
+	timeOfIso,
+	today,
+	type Tick,
+	type Ticks
+} from './ticks';
 import type { Workbench } from './workbench.svelte';
 import { write } from './write';
 
