@@ -203,7 +203,9 @@ test('a bench file of the version before is taken in; one from the future is not
 		buffer: Buffer.from(JSON.stringify({ format: 'steady-arc/bench', version, bench: {} }))
 	});
 	await page.getByLabel('Bench file to import').setInputFiles(file(9));
-	await expect(page.getByRole('alert')).toContainText('has version 9; this program reads up to 4');
+	await expect(page.getByRole('alert')).toContainText(
+		/has version 9; this program reads up to \d+/
+	);
 	await page.getByLabel('Bench file to import').setInputFiles(file(1));
 	await expect(page.getByRole('alert')).toContainText('bench');
 });
