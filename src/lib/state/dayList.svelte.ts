@@ -4,7 +4,6 @@ import { DayListSchema, ListItemSchema, type DayList, type ListItem } from '$lib
 import { inputsHash } from '$lib/core/plan/plan';
 import { hash53 } from '$lib/core/solve/hash';
 import { entryOf, realOf, type Made, type RealItem } from '$lib/core/studies/list/book';
-import type { ItemPlan } from '$lib/core/studies/list/items';
 import { askedItems } from '$lib/formats/dayList';
 import ListWorker from '$lib/workers/list.worker?worker';
 import type { ListAnswer, ListQuestion } from '$lib/workers/list.worker';
@@ -478,6 +477,4 @@ export class DayListView {
 	learn({ id, handlingS }: RealItem): void {
 		if (handlingS !== null) this.setItem(id, { handlingS: Math.round(handlingS) });
 	}
-	/** Nobody may know before the study is there. */
-	plans = (): readonly ItemPlan[] => this.study?.plans ?? [];
 }

@@ -3,7 +3,7 @@
 	import { QUOTE_WORDS } from '$lib/formats/quoteCsv';
 	import type { DayListView } from '$lib/state/dayList.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
-	import { behind } from './sums';
+	import { behind } from '$lib/core/studies/list/behind';
 	import { lasts } from './words';
 
 	/** The quote, written as a sum; its lines add up as printed. */

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { quoteOfList } from '$lib/core/studies/list/book';
-	import { behind } from './sums';
+	import { behind } from '$lib/core/studies/list/behind';
 	import type { DayList } from '$lib/core/list/inputs';
 	import type { Quote } from '$lib/core/list/quote';
 	import type { DayListView } from '$lib/state/dayList.svelte';

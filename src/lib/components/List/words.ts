@@ -11,7 +11,8 @@ export const startWords = (start: string): string =>
 export const HELD_UP: Record<HeldUpBy, string> = {
 	air: 'air',
 	breaker: 'the breaker',
-	heat: 'cutter heat'
+	heat: 'cutter heat',
+	cooling: 'a workpiece that cools'
 };
 export const ORDERS = [
 	{
@@ -69,6 +70,8 @@ export function troubleWords(trouble: RunTrouble, nameOf: (id: string) => string
 			return `This bench makes none of ${trouble.items.map(nameOf).join(', ')}.`;
 		case 'never':
 			return `${nameOf(trouble.item)}: however long the rests, ${HELD_UP[trouble.because]} stops it in this list. Fewer amps, shorter cuts, or another bench.`;
+		case 'order':
+			return `${nameOf(trouble.item)} stands before ${nameOf(trouble.first)}, which must come first: move one of them.`;
 		case 'too-many':
 			return `${trouble.arcs} arcs are more than are planned one by one: split the list.`;
 	}

@@ -153,7 +153,11 @@
 						{run.rests.length === 1 ? 'rest holds' : 'rests hold'} it off, {lasts(run.restS)} in all.
 						{run.fragile ? 'They hang on the second: give them a little more.' : ''}
 					{:else}
-						<b>Nothing has to rest.</b>
+						<b
+							>{run.restS > 0
+								? `A workpiece has to cool: ${lasts(run.restS)} of waiting.`
+								: 'Nothing has to rest.'}</b
+						>
 					{/if}
 					{#if gapS >= 30}No order saves more than {minutes(gapS)}.
 					{:else}No order is quicker.{/if}

@@ -49,8 +49,6 @@ export interface ItemPlan {
 	kerfMm: number;
 	/** Net plate of one piece, kg. */
 	pieceKg: number;
-	/** Slowest and fastest that is still expected, as a share of the arc time. */
-	band: readonly [number, number] | undefined;
 }
 export interface CannotMake {
 	id: string;
@@ -136,7 +134,6 @@ export function itemPlan(base: PlanInputs, { item, cut }: AskedItem): ItemPlan |
 			| 'arcs'
 			| 'pieceLengthMm'
 			| 'pieceUm'
-			| 'band'
 		>,
 		activeW: number
 	): ItemPlan => {
@@ -166,7 +163,11 @@ export function itemPlan(base: PlanInputs, { item, cut }: AskedItem): ItemPlan |
 		// One string follows the other: only the first waits for the piece.
 		const strings = arcs.map((arc, k) => (k === 0 ? arc : { ...arc, handlingS: arc.postS }));
 		const work = { ...inputs.work, arcS: g.longestS! };
-		const d = draw(inputs.bench, w.wiring, { ratio: 1, outputA: g.outputA, work });
+		const d = draw(inputs.bench, w.wiring, {
+			ratio: inputs.evidence.powerRatio?.mean ?? 1,
+			outputA: g.outputA,
+			work
+		});
 		const load = nozzleLoad(g.outputA, nozzleA);
 		return finish(
 			{
@@ -179,8 +180,7 @@ export function itemPlan(base: PlanInputs, { item, cut }: AskedItem): ItemPlan |
 				start: 'edge',
 				arcs: strings,
 				pieceLengthMm: arcsS.length * g.lengthMm,
-				pieceUm: growthUm(use(arcsS.length, g.pieceS, load, 'edge'), wearing.electrode.rates),
-				band: undefined
+				pieceUm: growthUm(use(arcsS.length, g.pieceS, load, 'edge'), wearing.electrode.rates)
 			},
 			d.activeW
 		);
@@ -189,7 +189,6 @@ export function itemPlan(base: PlanInputs, { item, cut }: AskedItem): ItemPlan |
 	const never = neverRuns(w);
 	if (never) return { id: item.id, why: never };
 	const arcsS = Array<number>(item.linesEach).fill(c.arcS);
-	const [slow, fast] = [c.lagLowMmS, c.lagHighMmS];
 	return finish(
 		{
 			set: cuttingSet(c.nozzle.ratingA),
@@ -201,8 +200,7 @@ export function itemPlan(base: PlanInputs, { item, cut }: AskedItem): ItemPlan |
 			start: c.startMethod,
 			arcs: arcsOf(w, { outputA: c.outputA, nozzleRatingA: c.nozzle.ratingA, arcsS, handlingS }),
 			pieceLengthMm: item.linesEach * c.lineMm,
-			pieceUm: item.linesEach * growthUm(use(1, c.arcS, wearing.load), wearing.electrode.rates),
-			band: slow && fast && c.speedMmS ? [c.speedMmS / fast, c.speedMmS / slow] : undefined
+			pieceUm: item.linesEach * growthUm(use(1, c.arcS, wearing.load), wearing.electrode.rates)
 		},
 		w.draw.activeW
 	);

@@ -73,6 +73,27 @@ describe('the run of a list', () => {
 		expect(hot!.endS).toBeGreaterThan(cold!.endS + 800);
 	});
 
+	it('cools beside other work: what was done meanwhile counts, and the wait is told as one', () => {
+		const gate = { ...bar, on: 'gate', coolS: 900 };
+		const [first, other, then] = studied([gate, { ...bar, pieces: 20 }, { ...bar, on: 'gate' }], {
+			order: 'own'
+		}).run.items;
+		expect(other!.endS - first!.endS).toBeGreaterThan(900);
+		expect(then!.restS).toBe(0);
+		const waits = studied([gate, { ...bar, on: 'gate' }], { order: 'own' }).run;
+		expect(waits.rests).toMatchObject([{ id: 'i1', piece: 1, because: 'cooling' }]);
+		expect(waits.firstLimit).toBeNull();
+	});
+
+	it('names what stands too early in an order of one’s own', () => {
+		const { run } = studied([{ ...bar, after: ['i1'] }, bar], { order: 'own' });
+		expect(run).toEqual({ trouble: 'order', item: 'i0', first: 'i1' });
+		expect(studied([{ ...bar, after: ['i1'] }, bar]).run.items.map(({ id }) => id)).toEqual([
+			'i1',
+			'i0'
+		]);
+	});
+
 	it('halves the handling with a helper, and nothing else', () => {
 		const [alone, helped] = [1, 0.5].map(
 			(handlingShare) => studied([bar], { handlingShare, order: 'own' }).run

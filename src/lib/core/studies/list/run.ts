@@ -33,7 +33,7 @@ import {
 } from './items';
 
 /** What stands in the way of an arc. */
-export type HeldUpBy = 'air' | 'breaker' | 'heat';
+export type HeldUpBy = 'air' | 'breaker' | 'heat' | 'cooling';
 
 export interface Rest {
 	/** Item and piece (from 1) that it stands before. */
@@ -88,7 +88,9 @@ export type RunTrouble =
 	| OrderTrouble
 	/** No rest helps: this item, by this limit, from cold. */
 	| { trouble: 'never'; item: string; because: HeldUpBy }
-	| { trouble: 'too-many'; arcs: number };
+	| { trouble: 'too-many'; arcs: number }
+	/** The person's own order has an item before one that it must wait for. */
+	| { trouble: 'order'; item: string; first: string };
 
 export interface ListStudy {
 	/** By item of the list. */
@@ -224,7 +226,8 @@ function neverAlone(shop: ListShop, lazy: ListShop, plan: ItemPlan): CannotMake 
 	const what = {
 		air: 'the tank falls short',
 		breaker: 'the breaker may trip',
-		heat: 'the cutter is too hot'
+		heat: 'the cutter is too hot',
+		cooling: 'it is too hot'
 	}[reason(because)];
 	const why = told`One arc takes ${arcS}, and after ${after} ${what}, even from rest: shorter cuts, other amps, or another bench.`;
 	return { id: plan.id, why };
@@ -311,15 +314,26 @@ function runOf(
 		const cooled = withCooling(list, seq, order);
 		const touchy = planned(shop, cooled, from, 0, place);
 		const plan = touchy.ok ? touchy : planned(lazy, cooled, from, 1, place);
-		return { order, seq, plan, shop: touchy.ok ? shop : lazy, which: touchy.ok ? 0 : 1 } as const;
+		return {
+			order,
+			seq,
+			plan,
+			waits: cooled.waits,
+			shop: touchy.ok ? shop : lazy,
+			which: touchy.ok ? 0 : 1
+		} as const;
 	};
 	type Tried = ReturnType<typeof tried>;
 	const endOf = ({ plan }: Tried) => plan.runs.at(-1)?.endS ?? Infinity;
 
-	const own = validOrder(list, blocks, ids(blocks.map(({ plan }) => plan)));
+	const entered = ids(blocks.map(({ plan }) => plan));
+	if (ways.order === 'own') {
+		const early = breach(list, blocks, entered);
+		if (early) return { trouble: 'order', ...early };
+	}
 	const first =
-		ways.order === 'own' && own
-			? own
+		ways.order === 'own'
+			? entered
 			: ids(ways.order === 'fewest' ? ordered.fewest.placed : ordered.soonest.placed);
 	let best = tried(inOrder(first));
 	// Where somebody has to wait, another order with no more changes may wait less: long arcs while it is cold.
@@ -333,7 +347,7 @@ function runOf(
 					if (to === at) continue;
 					const now = ids(best.order.map(({ plan }) => plan));
 					const moved = now.toSpliced(at, 1).toSpliced(to, 0, now[at]!);
-					if (!validOrder(list, blocks, moved)) continue;
+					if (breach(list, blocks, moved)) continue;
 					const order = inOrder(moved);
 					if (ways.order === 'fewest' && changesOf(order, setInTorch) > best.seq.changes) continue;
 					if (changesOf(order, setInTorch) > best.seq.changes + 1) continue;
@@ -367,36 +381,41 @@ const changesOf = (order: readonly Block[], setInTorch: string): number =>
 		{ set: setInTorch, n: 0 }
 	).n;
 
-/** The order as it stands, where it keeps what must come first. */
-function validOrder(
+/** An item that stands before one that it must wait for; undefined: the order keeps every rule. */
+function breach(
 	{ items }: Pick<DayList, 'items'>,
 	blocks: readonly Block[],
-	order: string[]
-): string[] | undefined {
+	order: readonly string[]
+): { item: string; first: string } | undefined {
 	const place = new Map(order.map((id, i) => [id, i]));
-	const holds = blocks.every(({ plan }) =>
-		items
-			.find(({ id }) => id === plan.id)!
-			.after.every((id) => (place.get(id) ?? -1) < place.get(plan.id)!)
-	);
-	return holds ? order : undefined;
+	for (const { plan } of blocks) {
+		const { after } = items.find(({ id }) => id === plan.id)!;
+		const first = after.find((id) => (place.get(id) ?? -1) >= place.get(plan.id)!);
+		if (first !== undefined) return { item: plan.id, first };
+	}
+	return undefined;
 }
 
+/** The last arc on a workpiece before, and how long it must cool after it. */
+interface Cooling {
+	lastArc: number;
+	coolS: number;
+}
 /** A piece that must cool makes the next item on it wait: as handling, once it is known when it ended. */
 function withCooling(
 	{ items }: Pick<DayList, 'items'>,
 	seq: Sequenced,
 	order: readonly Block[]
-): { arcs: ListArc[]; waits: Map<number, { workpiece: string; coolS: number }> } {
-	const seen = new Map<string, number>();
-	const waits = new Map<number, { workpiece: string; coolS: number }>();
+): { arcs: ListArc[]; waits: Map<number, Cooling> } {
+	const seen = new Map<string, Cooling>();
+	const waits = new Map<number, Cooling>();
 	let at = 0;
 	for (const block of order) {
 		const { on, coolS } = items.find(({ id }) => id === block.plan.id)!;
 		if (on !== '') {
 			const before = seen.get(on);
-			if (before !== undefined) waits.set(at, { workpiece: on, coolS: before });
-			seen.set(on, coolS);
+			if (before !== undefined) waits.set(at, before);
+			seen.set(on, { lastArc: at + block.arcs.length - 1, coolS });
 		}
 		at += block.arcs.length;
 	}
@@ -418,8 +437,8 @@ function planned(
 	for (let round = 0; round < 3 && plan.ok; round++) {
 		const { runs } = plan;
 		const asked = mine.map(() => 0);
-		for (const [arc, { coolS }] of waits) {
-			const ended = runs[arc - 1]!.endS;
+		for (const [arc, { lastArc, coolS }] of waits) {
+			const ended = runs[lastArc]!.endS;
 			const free = runs[arc]!.startS - runs[arc]!.pauseS - mine[arc]!.handlingS;
 			asked[arc] = Math.max(0, Math.ceil(ended + coolS - free));
 		}
@@ -429,7 +448,13 @@ function planned(
 }
 
 function runTold(
-	best: { seq: Sequenced; plan: ListPlan; shop: ListShop; which: 0 | 1 },
+	best: {
+		seq: Sequenced;
+		plan: ListPlan;
+		waits: ReadonlyMap<number, Cooling>;
+		shop: ListShop;
+		which: 0 | 1;
+	},
 	extra: {
 		boundS: number;
 		exact: boolean;
@@ -437,7 +462,7 @@ function runTold(
 		limits: { needed: number };
 	}
 ): ListRun {
-	const { seq, plan, shop, which } = best;
+	const { seq, plan, waits, shop, which } = best;
 	const { runs } = plan;
 	const at = extra.from ?? atStart(shop);
 	const mine = seq.arcs.map((arc) => arcFor(arc, which));
@@ -471,6 +496,7 @@ function runTold(
 	// What would stop without the rest; a rest that serves a later arc is there for the first limit.
 	const because = (k: number): HeldUpBy => {
 		const { stops } = runArc(shop, runs[k - 1]?.after ?? at, mine[k]!, 0);
+		if (!stops && waits.has(k)) return 'cooling';
 		return reason(stops?.because ?? stop?.because ?? 'air');
 	};
 	const rests = runs.flatMap(({ pauseS, startS }, k) =>

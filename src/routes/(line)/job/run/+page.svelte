@@ -6,7 +6,7 @@
 	import Undo from '@lucide/svelte/icons/undo-2';
 	import X from '@lucide/svelte/icons/x';
 	import RunTable from '$lib/components/List/RunTable.svelte';
-	import { lasts, minutes, startWords } from '$lib/components/List/words';
+	import { HELD_UP, lasts, minutes, startWords } from '$lib/components/List/words';
 	import Mark from '$lib/components/Marks/Mark.svelte';
 	import { singleKeys } from '$lib/dom/singleKeys';
 	import { getDayList } from '$lib/state/dayListContext';
@@ -118,7 +118,11 @@
 					<p class="rest" role="status">
 						<Mark verdict="tight" size={24} /><b>Wait {lasts(rest.restS)} before this one</b>
 						<span class="sub"
-							>besides handling: {rest.because === 'air' ? 'the tank fills' : 'it cools'}</span
+							>besides handling: {rest.because === 'air'
+								? 'the tank fills'
+								: rest.because === 'cooling'
+									? 'the workpiece cools'
+									: `${HELD_UP[rest.because]} wants it`}</span
 						>
 					</p>
 				{/if}

@@ -25,7 +25,7 @@ export const GET: RequestHandler = ({ params, url }) =>
 			arcs > ARCS_MOST
 				? null
 				: studyList(base, list, askedItems(list, base.work), {
-						order: 'own',
+						order: list.order,
 						handlingShare: 1,
 						changeS: list.changeS
 					}).run;

@@ -1,6 +1,6 @@
 /** Times and masses behind the lines of a quote, as a pencil would add them. */
-import type { DayList } from '$lib/core/list/inputs';
-import type { WholeStudy } from '$lib/core/studies/list/book';
+import type { DayList } from '../../list/inputs';
+import type { WholeStudy } from './book';
 
 export interface Behind {
 	pieces: number;
