@@ -140,7 +140,7 @@ describe.each(EIGHT.map((b) => [b.name, b] as const))('%s', (_, bench) => {
 	it('eats what its pieces eat, logs what it made, and goes on from where it stands', () => {
 		const { plans, run: made } = study(MIXED);
 		if (!made || 'trouble' in made) return expect(plans).toHaveLength(0);
-		const eats = eatsOf(base, plans, made, 1);
+		const eats = eatsOf(base, plans, made, { electrode: 1, nozzle: 1 });
 		const items = listOf(MIXED).items;
 		const pieces = (id: string) => items.find((item) => item.id === id)!.pieces;
 		expect(eats.arcS).toBeCloseTo(
@@ -165,8 +165,8 @@ describe.each(EIGHT.map((b) => [b.name, b] as const))('%s', (_, bench) => {
 			base,
 			list: listOf(MIXED),
 			asked: asked(MIXED),
-			drawer: 1,
-			live: { made: [{ id: first.id, endS: first.endS }], failed: [], nowS }
+			drawer: { electrode: 1, nozzle: 1 },
+			live: { made: [{ id: first.id, endS: first.endS }], failed: [], nowS, beganS: 28_800 }
 		});
 		if (live.run && !('trouble' in live.run)) {
 			expect(live.run.items.reduce((n, { pieces: left }) => n + left, 0)).toBe(

@@ -172,7 +172,8 @@ const quote: Compute = (inputs) => {
 				parts: (n * um * i.set_price!) / i.pit_limit_um!,
 				power: n * kwh * i.price_per_kwh!,
 				air: n * air,
-				plateKg: n * plateKg
+				plateKg: n * plateKg,
+				arcFactor: 1
 			}
 		],
 		ask,

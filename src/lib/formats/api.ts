@@ -196,6 +196,8 @@ export const SaveDayListSchema = v.object({
 });
 /** A list on a stored bench, for those who plan without a screen. */
 export const RunRequestSchema = v.object({ benchId: IdSchema, list: DayListSchema });
+/** Benches that one list is tried on besides its own. */
+export const LIST_BENCHES_MOST = 8;
 export const ArchiveDayListSchema = v.object({
 	opId: OpIdSchema,
 	revision: listRevision,

@@ -8,26 +8,29 @@ export interface ListEvent {
 	/** Of the shop's own day, "2026-11-27" and "08:00". */
 	day: string;
 	startsAt: string;
-	/** s; null: nobody knows. */
-	lastsS: number | null;
+	/** s from the start: one for each day. */
+	spans: readonly { fromS: number; toS: number }[];
 	words: string;
 }
 
-export function listCalendar({ id, name, bench, day, startsAt, lastsS, words }: ListEvent): string {
+export function listCalendar({ id, name, bench, day, startsAt, spans, words }: ListEvent): string {
 	const calendar = ical({
 		name: 'Steady Arc: the day’s list',
 		prodId: { company: 'Steady Arc', product: 'Steady Arc', language: 'EN' }
 	});
 	// A floating time: eight o'clock is eight o'clock wherever the file is read.
-	const start = new Date(`${day}T${startsAt}:00Z`);
-	const end = new Date(start.getTime() + 1000 * Math.max(60, lastsS ?? 3600));
-	calendar.createEvent({
-		id: `list-${id}@steady-arc`,
-		start: new Date(start.getTime() + start.getTimezoneOffset() * 60_000),
-		end: new Date(end.getTime() + end.getTimezoneOffset() * 60_000),
-		floating: true,
-		summary: `${name}, ${bench}`,
-		description: words
-	});
+	const begin = Date.parse(`${day}T${startsAt}:00Z`);
+	const floating = (ms: number) => new Date(ms + new Date(ms).getTimezoneOffset() * 60_000);
+	for (const [k, { fromS, toS }] of spans.entries()) {
+		const from = begin + 1000 * fromS;
+		calendar.createEvent({
+			id: `list-${id}${k === 0 ? '' : `-${k + 1}`}@steady-arc`,
+			start: floating(from),
+			end: floating(Math.max(from + 60_000, begin + 1000 * toS)),
+			floating: true,
+			summary: `${name}, ${bench}`,
+			description: words
+		});
+	}
 	return calendar.toString();
 }

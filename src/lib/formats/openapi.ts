@@ -354,6 +354,13 @@ const OPERATIONS: Operation[] = [
 		refusals: [404]
 	},
 	{
+		path: '/api/lists/learnt',
+		method: 'get',
+		summary: 'What the newest lists of a bench took: handling and failures by kind of item',
+		query: ['bench'],
+		refusals: [404, 503]
+	},
+	{
 		path: '/api/lists/{id}',
 		method: 'get',
 		summary: 'One list, and what was ticked of it',
@@ -396,6 +403,14 @@ const OPERATIONS: Operation[] = [
 		path: '/api/run',
 		method: 'post',
 		summary: 'Plan a list on a stored bench: settings, order, rests, what it eats, the quote',
+		body: RunRequestSchema,
+		refusals: [400, 404, 503]
+	},
+	{
+		path: '/api/run/benches',
+		method: 'post',
+		summary:
+			'The same list on the other benches of the shop, and split over two where that is sooner',
 		body: RunRequestSchema,
 		refusals: [400, 404, 503]
 	},

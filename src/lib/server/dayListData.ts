@@ -1,16 +1,21 @@
 import type { DayList } from '$lib/core/list/inputs';
+import type { StockKind } from '$lib/core/stock/drawer';
+import type { InDrawer } from '$lib/core/studies/list/book';
 import type { Tick } from './dayLists';
 import type { Store } from './store';
 
-/** Electrodes on the shelf for this bench's torch. */
-export const electrodesFor = (store: Store, benchId: string): number =>
-	store.stock.ofBench(benchId).find(({ kind }) => kind === 'electrode')?.stock.count ?? 0;
+/** Electrodes and nozzles on the shelf for this bench's torch. */
+export function inDrawer(store: Store, benchId: string): InDrawer {
+	const rows = store.stock.ofBench(benchId);
+	const of = (kind: StockKind) => rows.find((row) => row.kind === kind)?.stock.count ?? 0;
+	return { electrode: of('electrode'), nozzle: of('nozzle') };
+}
 
 /** What the pages of a list show at first. */
 export interface DayListData {
 	lists: { id: string; name: string; archived: boolean; items: number }[];
 	open: { id: string; revision: number; list: DayList; ticks: Tick[] } | null;
-	drawer: number;
+	drawer: InDrawer;
 }
 
 /** The list asked for, else the newest in use. */
@@ -32,6 +37,6 @@ export function dayListData(store: Store, benchId: string, asked: string | null)
 					ticks: store.dayLists.ticks(found.id)
 				}
 			: null,
-		drawer: electrodesFor(store, benchId)
+		drawer: inDrawer(store, benchId)
 	};
 }

@@ -43,6 +43,7 @@ describe('a store of an earlier state', () => {
 			'after-cut.db',
 			'after-first-slice.db',
 			'after-gouge.db',
+			'after-lists.db',
 			'after-setup.db',
 			'after-supply.db',
 			'after-wear.db',
@@ -145,6 +146,18 @@ describe('a saved card', () => {
 		const { saved, workbench } = savedCardData(store, found, 'metric');
 		expect(workbench.kept).toEqual(found.plan);
 		expect(saved!.moved.join()).toContain('7.5 mm/s then');
+	});
+});
+
+describe('a list of the first shape', () => {
+	it('opens with its items and ticks; nobody had said breaks, or measured a first piece', () => {
+		const store = open('after-lists.db');
+		const lists = store.benches.all().flatMap(({ id }) => store.dayLists.ofBench(id));
+		expect(lists).toHaveLength(1);
+		const [{ list }] = lists as [(typeof lists)[number]];
+		expect(list.items.length).toBeGreaterThan(3);
+		expect(list).toMatchObject({ breaks: [], endsAt: null });
+		for (const item of list.items) expect(item).toMatchObject({ paths: [], offsetMm: null });
 	});
 });
 

@@ -16,6 +16,12 @@ export function learnServerTime(serverIso: string, askedMs: number, gotMs: numbe
 	globalThis.localStorage?.setItem(KEY, String(Math.round(ahead)));
 }
 
+/** Seconds after midnight by this device's own clock. */
+export function secondOfDay(ms: number): number {
+	const at = new Date(ms);
+	return at.getHours() * 3600 + at.getMinutes() * 60 + at.getSeconds();
+}
+
 /** The moment of a gesture by the server's clock, as it is written in the log. */
 export function nowIso(): string {
 	return new Date(Date.now() + known()).toISOString();

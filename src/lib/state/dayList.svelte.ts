@@ -3,12 +3,20 @@ import { DEFAULT_CUT, type PlanInputs } from '$lib/core';
 import { DayListSchema, ListItemSchema, type DayList, type ListItem } from '$lib/core/list/inputs';
 import { inputsHash } from '$lib/core/plan/plan';
 import { hash53 } from '$lib/core/solve/hash';
-import { entryOf, realOf, type Made, type RealItem } from '$lib/core/studies/list/book';
+import {
+	entryOf,
+	realOf,
+	type InDrawer,
+	type Made,
+	type RealItem
+} from '$lib/core/studies/list/book';
+import type { Split } from '$lib/core/studies/list/benches';
+import { kindOfPlan, timedPieces, type Learnt } from '$lib/core/studies/list/learnt';
 import { askedItems } from '$lib/formats/dayList';
 import ListWorker from '$lib/workers/list.worker?worker';
 import type { ListAnswer, ListQuestion } from '$lib/workers/list.worker';
 import * as v from 'valibot';
-import { nowIso } from './clock';
+import { nowIso, secondOfDay } from './clock';
 import { newOpId } from './ids';
 import { Study } from './study.svelte';
 import type { Workbench } from './workbench.svelte';
@@ -24,7 +32,7 @@ export interface Tick {
 export interface DayListSent {
 	lists: { id: string; name: string; archived: boolean; items: number }[];
 	open: { id: string; revision: number; list: DayList; ticks: Tick[] } | null;
-	drawer: number;
+	drawer: InDrawer;
 }
 interface Stored {
 	id: string;
@@ -50,7 +58,7 @@ export class DayListView {
 	#gone = $state.raw<string[]>([]);
 	/** On their way right now. */
 	#sending = $state.raw<string[]>([]);
-	drawer = $state(0);
+	drawer = $state.raw<InDrawer>({ electrode: 0, nozzle: 0 });
 	/** Item whose fields are open. */
 	opened = $state<string | undefined>();
 	#past = $state.raw<DayList[]>([]);
@@ -167,7 +175,8 @@ export class DayListView {
 		const failed = this.#madeAs('failed');
 		const lastMs = Math.max(startedMs, ...this.ticks.map(({ at }) => ms(at)));
 		const base = this.#base;
-		const live = { made, failed, nowS: (lastMs - startedMs) / 1000 };
+		const beganS = secondOfDay(startedMs);
+		const live = { made, failed, nowS: (lastMs - startedMs) / 1000, beganS };
 		const key = hash53(JSON.stringify([list, live]));
 		const hash = `${inputsHash(base)} ${key}`;
 		this.#live.ask({ base, list, asked, drawer: this.drawer, live, key: hash }, hash);
@@ -270,6 +279,35 @@ export class DayListView {
 		};
 	}
 
+	/** Items to a list of their own on another bench: first there, then off this one. */
+	async partWith({ id: benchId, name, there }: Split): Promise<void> {
+		const { list, id } = this;
+		if (!list) return;
+		const theirs = {
+			...list,
+			name: `${list.name}, ${name}`.slice(0, 60),
+			items: list.items.filter((item) => there.includes(item.id))
+		};
+		const result = await write<Stored>(this.bench, {
+			method: 'PUT',
+			path: `/api/lists/${newOpId()}`,
+			body: { benchId, revision: 0, list: theirs },
+			words: `List ${theirs.name}`
+		});
+		if (result.outcome === 'refused' || this.id !== id) return;
+		this.edit((now) => ({
+			...now,
+			items: now.items
+				.filter((item) => !there.includes(item.id))
+				.map((item) => ({ ...item, after: item.after.filter((one) => !there.includes(one)) }))
+		}));
+		if (result.outcome === 'done')
+			this.bench.notice = {
+				kind: 'done',
+				text: `${theirs.items.length} ${theirs.items.length === 1 ? 'item stands' : 'items stand'} on a list of their own at ${name}.`
+			};
+	}
+
 	setItem(id: string, change: Partial<ListItem>): void {
 		this.edit((list) => ({
 			...list,
@@ -362,22 +400,8 @@ export class DayListView {
 	}
 	/** Planned against real, as far as ticks tell. */
 	readonly real = $derived.by((): RealItem[] => {
-		let last: number | undefined;
-		let carried = 0;
-		const pieces: { id: string; kind: 'done' | 'failed'; tookS: number | null }[] = [];
-		for (const { item, kind, at } of this.ticks) {
-			const spent = last === undefined ? null : carried + (ms(at) - last) / 1000;
-			if (kind === 'pause') {
-				carried = spent ?? 0;
-				last = undefined;
-			} else if (kind === 'on') last = ms(at);
-			else {
-				pieces.push({ id: item, kind, tookS: spent });
-				last = ms(at);
-				carried = 0;
-			}
-		}
-		return realOf(this.study?.plans ?? [], pieces);
+		const ticks = this.ticks.map(({ item, kind, at }) => ({ item, kind, atMs: ms(at) }));
+		return realOf(this.study?.plans ?? [], timedPieces(ticks));
 	});
 	/** When it will be done by the plan that it was begun with, and as it goes now, ms; undefined: not begun. */
 	readonly finish = $derived.by(() => {
@@ -473,6 +497,26 @@ export class DayListView {
 		this.bench.revised({ log: evidence.revision });
 	}
 
+	/** What earlier lists took: handling where an item has none of its own, and rejects. */
+	learnAll(learnt: readonly Learnt[]): void {
+		const { plans } = this.study ?? { plans: [] };
+		const of = (id: string) => {
+			const plan = plans.find((one) => one.id === id);
+			return plan && learnt.find(({ kind }) => kind === kindOfPlan(plan));
+		};
+		const begun = learnt.reduce((sum, { made, failed }) => sum + made + failed, 0);
+		const failed = learnt.reduce((sum, one) => sum + one.failed, 0);
+		this.edit((list) => ({
+			...list,
+			items: list.items.map((item) => {
+				const { handlingS } = of(item.id) ?? {};
+				return item.handlingS === null && handlingS
+					? { ...item, handlingS: Math.round(handlingS.middle) }
+					: item;
+			}),
+			quote: { ...list.quote, rejectShare: begun ? Math.round((1000 * failed) / begun) / 1000 : 0 }
+		}));
+	}
 	/** The handling that an item really took is planned with from now on. */
 	learn({ id, handlingS }: RealItem): void {
 		if (handlingS !== null) this.setItem(id, { handlingS: Math.round(handlingS) });

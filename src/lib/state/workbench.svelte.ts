@@ -30,6 +30,7 @@ import {
 } from '$lib/core';
 import { inputsHash } from '$lib/core/plan/plan';
 import { searchFromCut } from '$lib/formats/cutSearch';
+import type { ListItem } from '$lib/core/list/inputs';
 import type { Revisions } from '$lib/formats/api';
 import { writeSearch } from './history';
 import { dropDraft, keepDraft, keptDraft } from './keptDraft';
@@ -123,6 +124,8 @@ export class Workbench {
 	moved = $state.raw<{ title: string; changes: FigureChange[] } | undefined>();
 	units = $state.raw<UnitSystem>('metric');
 	notice = $state.raw<Notice | undefined>();
+	/** Handed over to the day’s list by another page, until it takes them up. */
+	forList = $state.raw<ListItem[]>([]);
 	/** How often the planned cut was made, to be logged by the next press. */
 	counted = $state.raw<{ cuts: number; pierced: number; failed: number }>(ONCE);
 	/** Figure whose working is open. */

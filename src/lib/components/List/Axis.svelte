@@ -10,16 +10,25 @@
 	let width = $state(1180);
 	const LEFT = 112;
 	const plot = $derived(Math.max(200, width - LEFT - 8));
-	const x = (s: number) => LEFT + (s / Math.max(1, run.endS)) * plot;
+	/** Nights take no room. */
+	const nights = $derived(run.breaks.filter(({ night }) => night));
+	const pauses = $derived(run.breaks.filter(({ night }) => !night));
+	const open = (s: number) =>
+		s - nights.reduce((sum, n) => sum + Math.min(Math.max(0, s - n.onAtS + n.breakS), n.breakS), 0);
+	const openS = $derived(Math.max(1, open(run.endS)));
+	const x = (s: number) => LEFT + (open(s) / openS) * plot;
 	const startsAt = $derived(view.list?.startsAt ?? '08:00');
 	/** Ticks of the clock, as far apart as there is room. */
 	const stepS = $derived(
 		[300, 600, 900, 1800, 3600, 7200, 14_400, 28_800, 86_400].find(
-			(s) => (s / run.endS) * plot >= 72
+			(s) => (s / openS) * plot >= 72
 		) ?? 172_800
 	);
 	const times = $derived(
-		Array.from({ length: Math.min(60, Math.floor(run.endS / stepS) + 1) }, (_, k) => k * stepS)
+		Array.from(
+			{ length: Math.min(500, Math.floor(run.endS / stepS) + 1) },
+			(_, k) => k * stepS
+		).filter((s) => nights.every((n) => s <= n.onAtS - n.breakS || s >= n.onAtS))
 	);
 	/** Rows: what it is, its values from 0 to 1 of the height, and where it stops. */
 	const rows = $derived.by(() => {
@@ -128,7 +137,7 @@
 			<rect x={bar.from} y="46" width={bar.to - bar.from} height="28" fill="var(--arc)" />
 		{/each}
 		{#each run.items.filter((i) => i.change) as item (item.id)}
-			{@const w = Math.max(16, ((view.list?.changeS ?? 0) / Math.max(1, run.endS)) * plot)}
+			{@const w = Math.max(16, ((view.list?.changeS ?? 0) / openS) * plot)}
 			<rect
 				x={x(item.startS)}
 				y="44"
@@ -156,6 +165,32 @@
 				stroke-dasharray="6 4"
 			/>
 			<path d={path(row.values, y)} fill="none" stroke="var(--ink)" stroke-width="1.75" />
+		{/each}
+		{#each pauses as one (one.onAtS)}
+			{@const w = x(one.onAtS) - x(one.onAtS - one.breakS)}
+			<rect
+				x={x(one.onAtS) - w}
+				y="40"
+				width={w}
+				height={height - 64}
+				fill="var(--sheet)"
+				stroke="var(--ink2)"
+				stroke-dasharray="4 3"
+			/>
+			{#if w > 44}<text x={x(one.onAtS) - w / 2} y="65" text-anchor="middle" class="note"
+					>break</text
+				>{/if}
+		{/each}
+		{#each nights as one (one.onAtS)}
+			<line
+				x1={x(one.onAtS)}
+				x2={x(one.onAtS)}
+				y1="36"
+				y2={height - 24}
+				stroke="var(--ink)"
+				stroke-width="5"
+			/>
+			<text x={x(one.onAtS) - 6} y="48" text-anchor="end" class="note">night</text>
 		{/each}
 		{#each restsShown as rest (rest.atS)}
 			<g transform="translate({x(rest.atS + rest.restS / 2)} 60)">

@@ -25,6 +25,27 @@
 			: `${minutes(endS - run.endS)} ${endS < run.endS ? 'sooner' : 'later'}`;
 </script>
 
+{#snippet part(
+	name: string,
+	what: string,
+	eaten: NonNullable<typeof eats>['electrode'],
+	has: number
+)}
+	<p class="mt-1 flex items-start gap-2">
+		<Mark verdict={eaten.short > 0 ? 'stops' : eaten.sets > 0 ? 'tight' : 'holds'} size={16} />
+		<span
+			>{#if eaten.before}
+				<b>New {name} before piece {eaten.before.piece} of {nameOf(eaten.before.id)}</b
+				>{eaten.sets > 1 ? `, ${eaten.sets} in all` : ''};
+				{eaten.short > 0 ? `${eaten.short} short: ` : ''}the drawer has {has}.
+			{:else}<b>The {name} lasts</b>: {what}
+				{name === 'nozzle' ? 'grown by' : ''}
+				{bench.say(eaten.nowUm / 1000, 'small')} to {bench.say(eaten.pitAtEndUm / 1000, 'small')} of
+				{bench.say(eaten.limitUm / 1000, 'small')}.{/if}</span
+		>
+	</p>
+{/snippet}
+
 <section aria-labelledby="buys-head">
 	<h2 id="buys-head" class="h">
 		What one change buys <span class="sub font-normal">the whole list, planned again</span>
@@ -52,27 +73,29 @@
 				eats.airL
 			).toLocaleString('en')} l of air, {eats.kwh.toFixed(1)} kWh.
 		</p>
-		<p class="mt-1 flex items-start gap-2">
-			<Mark
-				verdict={eats.electrode.short > 0 ? 'stops' : eats.electrode.sets > 0 ? 'tight' : 'holds'}
-				size={16}
-			/>
-			<span
-				>{#if eats.electrode.before}
-					<b
-						>New electrode before piece {eats.electrode.before.piece} of {nameOf(
-							eats.electrode.before.id
-						)}</b
-					>{eats.electrode.sets > 1 ? `, ${eats.electrode.sets} in all` : ''};
-					{eats.electrode.short > 0
-						? `${eats.electrode.short} short: the drawer has ${view.drawer}.`
-						: `the drawer has ${view.drawer}.`}
-				{:else}<b>The electrode lasts</b>: pit {bench.say(eats.electrode.nowUm / 1000, 'small')} to {bench.say(
-						eats.electrode.pitAtEndUm / 1000,
-						'small'
-					)} of {bench.say(eats.electrode.limitUm / 1000, 'small')}.{/if}</span
-			>
-		</p>
+		{@render part('electrode', 'pit', eats.electrode, view.drawer.electrode)}
+		{#if eats.nozzle}{@render part('nozzle', 'bore', eats.nozzle, view.drawer.nozzle)}
+		{:else if eats.electrode.sets > view.drawer.nozzle}
+			<p class="mt-1 flex items-start gap-2">
+				<Mark verdict="stops" size={16} /><span
+					><b>Nozzles go with the electrodes</b>: {eats.electrode.sets - view.drawer.nozzle} short, the
+					drawer has {view.drawer.nozzle}.</span
+				>
+			</p>
+		{/if}
+		{#if eats.bottles}
+			<p class="mt-1 flex items-start gap-2">
+				<Mark verdict={eats.bottles.emptied ? 'tight' : 'holds'} size={16} /><span
+					>{#if eats.bottles.before}<b
+							>Bottles empty before piece {eats.bottles.before.piece} of {nameOf(
+								eats.bottles.before.id
+							)}</b
+						>: {eats.bottles.emptied}
+						{eats.bottles.emptied === 1 ? 'change' : 'changes'} of bottles, five minutes each in the plan.
+					{:else}<b>The bottles last</b> as they stand.{/if}</span
+				>
+			</p>
+		{/if}
 	</section>
 {/if}
 

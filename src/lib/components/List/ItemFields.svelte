@@ -40,7 +40,7 @@
 			most={PIECES_MOST}
 			set={(pieces) => set({ pieces })}
 		/>
-		{#if item.what === 'cut'}
+		{#if item.what === 'cut' && item.paths.length === 0}
 			<Stepper
 				label="Such cuts each"
 				value={item.linesEach}
@@ -58,6 +58,17 @@
 			placeholder="as usual: {bench.say(bench.settings.handlingS, 'time')}"
 			commit={(handlingS) => set({ handlingS })}
 		/>
+		{#if view.planOf(item.id)?.guide && view.planOf(item.id)?.guide !== 'freehand'}
+			<QuantityField
+				label="Guide, as the first piece showed"
+				quantity="small"
+				value={item.offsetMm}
+				range={[0, 1000]}
+				optional
+				placeholder="as planned"
+				commit={(offsetMm) => set({ offsetMm })}
+			/>
+		{/if}
 		<TextField
 			label="On this workpiece"
 			value={item.on}
@@ -121,7 +132,7 @@
 		<a class="btn" href="/{item.what === 'groove' ? 'gouge' : 'setup'}?{item.search}"
 			>Open its {item.what === 'groove' ? 'groove' : 'cut'}</a
 		>
-		<button type="button" class="btn" onclick={() => set({ search: bench.search })}
+		<button type="button" class="btn" onclick={() => set({ search: bench.search, offsetMm: null })}
 			>Take the planned one instead</button
 		>
 		<button type="button" class="btn" onclick={() => view.duplicate(item.id)}>Twice</button>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { arcsOfPiece } from '$lib/core/list/inputs';
 	import { dragHandle, dragHandleZone, type DndEvent } from 'svelte-dnd-action';
 	import ArrowDown from '@lucide/svelte/icons/arrow-down';
 	import ArrowUp from '@lucide/svelte/icons/arrow-up';
@@ -93,10 +94,9 @@
 					>
 						<b>{item.name}</b>
 						<span class="sub"
-							>{item.pieces}{item.linesEach > 1 ? ` × ${item.linesEach} cuts` : ''}{item.what ===
-							'groove'
-								? ', gouge'
-								: ''}</span
+							>{item.pieces}{arcsOfPiece(item) > 1
+								? ` × ${arcsOfPiece(item)} cuts`
+								: ''}{item.what === 'groove' ? ', gouge' : ''}</span
 						>
 					</button>
 					<span class="set"

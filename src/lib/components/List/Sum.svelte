@@ -1,5 +1,6 @@
 <script lang="ts">
-	import type { Quote, QuoteLine } from '$lib/core/list/quote';
+	import type { QuoteLine } from '$lib/core/list/quote';
+	import type { WholeStudy } from '$lib/core/studies/list/book';
 	import { QUOTE_WORDS } from '$lib/formats/quoteCsv';
 	import type { DayListView } from '$lib/state/dayList.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
@@ -7,7 +8,7 @@
 	import { lasts } from './words';
 
 	/** The quote, written as a sum; its lines add up as printed. */
-	let { view, quote }: { view: DayListView; quote: Quote } = $props();
+	let { view, quote }: { view: DayListView; quote: WholeStudy['quote'] } = $props();
 	const bench = getWorkbench();
 	const list = $derived(view.list!);
 	const b = $derived(view.study && behind(list, view.study));
@@ -69,6 +70,13 @@
 			>
 		{:else}<span class="fig total">No price yet</span>{/if}
 	</p>
+	{#if printed && quote.band}
+		<p class="no-print" data-testid="quote-band">
+			Eight in ten such jobs: <b
+				>{sign} {Math.round(quote.band[0])} to {Math.round(quote.band[1])}</b
+			>. Speed, handling and the parts’ life each have their spread.
+		</p>
+	{/if}
 	<ul class="sub">
 		{#each list.items.slice(0, 12) as item (item.id)}
 			<li>

@@ -39,6 +39,20 @@ export const BUYS: Record<Change['id'], string> = {
 	entered: 'In the order it was entered'
 };
 
+const GUIDE_WORDS: Record<string, string> = {
+	kept: 'Edge on the part',
+	waste: 'Edge on the waste',
+	roller: 'Roller',
+	circle: 'Circle guide',
+	freehand: 'By hand',
+	groove: 'Grooves'
+};
+/** What is handled alike. */
+export function kindWords(kind: string): string {
+	const [guide = '', start] = kind.split(', ');
+	return `${GUIDE_WORDS[guide] ?? guide}${start ? `, ${startWords(start)}` : ''}`;
+}
+
 const DAY_MIN = 24 * 60;
 /** "10:05", or "10:05 next day": so long after the start of the list. */
 export function clock(startsAt: string, seconds: number): string {

@@ -1,11 +1,14 @@
 <script lang="ts">
+	import type { Contour } from '$lib/core/shape/outline';
 	import type { Job } from '$lib/core/studies/job';
+	import { PATHS_MOST } from '$lib/core/list/inputs';
+	import { toList } from '$lib/state/forList';
 	import { logJob } from '$lib/state/logbook';
 	import State from '$lib/components/Marks/State.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	/** What the whole job takes. */
-	let { job, name }: { job: Job; name: string } = $props();
+	let { job, name, contours }: { job: Job; name: string; contours: readonly Contour[] } = $props();
 	const bench = getWorkbench();
 	const rows = $derived([
 		[
@@ -58,6 +61,11 @@
 		type="button"
 		class="btn mt-1 btn-primary btn-xl"
 		onclick={() => void logJob(bench, job, name)}>Log all {job.starts} cuts as done</button
+	>
+{/if}
+{#if job.arcS !== null && job.cuts.length <= PATHS_MOST}
+	<button type="button" class="btn mt-1" onclick={() => toList(bench, job, { name, contours })}
+		>Put it on the day’s list</button
 	>
 {/if}
 <p class="sub">

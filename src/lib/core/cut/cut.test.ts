@@ -8,6 +8,7 @@ import {
 	bottomShiftMm,
 	circleRadiusMm,
 	guideOffsetMm,
+	offsetAfterFirstMm,
 	scrapMm,
 	surfaceKerfMm
 } from './guide';
@@ -205,5 +206,36 @@ describe('filter shades', () => {
 		expect(shades(65, 'north-america').advised).toBe(8);
 		expect(shades(65, 'iec').advised).toBe(11);
 		expect(shades(45, 'iec').european).toBe(0);
+	});
+});
+
+describe('the guide after the first piece', () => {
+	it('puts the next piece right, whatever the kerf and the radius really are', () => {
+		const planned = { shieldRadiusMm: 12, kerfMm: 1.6 };
+		const real = { shieldRadiusMm: 12.4, kerfMm: 2.1 };
+		for (const side of ['kept', 'waste'] as const) {
+			// On the kept side the edge lies beyond the guide, on the waste side before it.
+			const sign = side === 'kept' ? 1 : -1;
+			const offsetMm = guideOffsetMm(side, planned);
+			const cameOut = (setMm: number) => 100 + sign * (guideOffsetMm(side, real) - setMm);
+			const tooBigMm = cameOut(offsetMm) - 100;
+			const then = offsetAfterFirstMm(side, { offsetMm, tooBigMm, edges: 1 });
+			expect(cameOut(then)).toBeCloseTo(100, 9);
+			// Both edges of the size were cut so: each is out by half.
+			expect(offsetAfterFirstMm(side, { offsetMm, tooBigMm: 2 * tooBigMm, edges: 2 })).toBeCloseTo(
+				then,
+				9
+			);
+		}
+	});
+	it('on a circle guide moves the radius, for discs and for holes', () => {
+		for (const kind of ['disc', 'hole'] as const) {
+			const offsetMm = circleRadiusMm(kind, 100, 1.6);
+			const sign = kind === 'disc' ? -1 : 1;
+			const cameOut = (radiusMm: number) => 2 * (radiusMm + (sign * 2.1) / 2);
+			const tooBigMm = cameOut(offsetMm) - 100;
+			const then = offsetAfterFirstMm('circle', { offsetMm, tooBigMm, edges: 1 });
+			expect(cameOut(then)).toBeCloseTo(100, 9);
+		}
 	});
 });

@@ -37,6 +37,20 @@ export function circleRadiusMm(kind: 'hole' | 'disc', diameterMm: number, kerfMm
 	return diameterMm / 2 + (kind === 'hole' ? -kerfMm / 2 : kerfMm / 2);
 }
 
+/**
+ * The distance to set after a first piece came out too big by so much (negative: too small) across `edges`
+ * edges that were cut by the guide. A piece that is too big wants the guide nearer to its middle: on the kept
+ * side the edge lies farther from the guide than was thought, on the waste side nearer. On a circle guide
+ * it is the radius, and the piece's diameter is out; a hole that is too big reads as too big.
+ */
+export function offsetAfterFirstMm(
+	guide: 'kept' | 'waste' | 'circle',
+	{ offsetMm, tooBigMm, edges }: { offsetMm: number; tooBigMm: number; edges: 1 | 2 }
+): number {
+	const perEdgeMm = tooBigMm / (guide === 'circle' ? 2 : edges);
+	return Math.max(0, guide === 'kept' ? offsetMm + perEdgeMm : offsetMm - perEdgeMm);
+}
+
 /** How far the bottom edge lies from the top edge across the cut: t·tan β. */
 export function bottomShiftMm(thicknessMm: number, bevelDeg: number): number {
 	return thicknessMm * Math.tan(radians(bevelDeg));

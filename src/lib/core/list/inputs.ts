@@ -2,9 +2,12 @@
 import * as v from 'valibot';
 import { METAL_IDS } from '../metal/metals';
 import { nameOf, within } from '../quantity/within';
+import { closedFrom, DAY_S, type Closed } from '../session/closed';
 
 export const LIST_ITEMS_MOST = 500;
 export const PIECES_MOST = 2000;
+/** Contours of one outline. */
+export const PATHS_MOST = 100;
 /** Arcs that one list plans, one by one. */
 export const LIST_ARCS_MOST = 4000;
 /** Change of parts with the power off, and looking at them [own]. */
@@ -31,8 +34,23 @@ export const ListItemSchema = v.object({
 	pieces: v.pipe(within(1, PIECES_MOST, ''), whole),
 	/** Such cuts for one piece: four sides of a plate. A groove has its own strings. */
 	linesEach: v.optional(v.pipe(within(1, 100, ''), whole), 1),
+	/** Contours of one piece of an outline, in order, instead of such cuts: each with its lead-in. */
+	paths: v.optional(
+		v.pipe(
+			v.array(
+				v.object({
+					edge: v.picklist(['outside', 'hole'], 'outside or hole'),
+					lengthMm: within(1, 100_000, 'mm')
+				})
+			),
+			v.maxLength(PATHS_MOST, `at most ${PATHS_MOST} contours`)
+		),
+		() => []
+	),
 	/** Before each arc, s; null: as the shop usually takes. */
 	handlingS: v.optional(v.nullable(within(0, 3600, 's')), null),
+	/** Guide to line as the first piece showed, mm; null: as planned. */
+	offsetMm: v.optional(v.nullable(within(0, 1000, 'mm')), null),
 	/** Made after these have ended. */
 	after: v.optional(v.pipe(v.array(id), v.maxLength(20, 'at most 20')), []),
 	/** Items on one workpiece never overlap, and wait until it is cool; empty: a piece of its own. */
@@ -47,6 +65,10 @@ export const ListItemSchema = v.object({
 	areaMm2: v.optional(v.nullable(within(1, 2e7, 'mm²')), null)
 });
 export type ListItem = v.InferOutput<typeof ListItemSchema>;
+
+/** Arcs of one piece; a groove has its own strings. */
+export const arcsOfPiece = ({ paths, linesEach }: Pick<ListItem, 'paths' | 'linesEach'>): number =>
+	paths.length || linesEach;
 
 export const QuoteAskSchema = v.object({
 	/** Reading the drawing, marking out, setting up: once for the list. */
@@ -81,13 +103,24 @@ const PlateSchema = v.object({
 export const LIST_ORDERS = ['soonest', 'fewest', 'own'] as const;
 export type ListOrder = (typeof LIST_ORDERS)[number];
 
+const timeOfDay = v.pipe(v.string('text'), v.regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'as 08:00'));
+const BREAK_MOST_MIN = 240;
+/** What is longer is the night. */
+export const BREAK_MOST_S = 60 * BREAK_MOST_MIN;
+/** Nobody works for so long, every day at the same time. */
+const BreakSchema = v.object({ at: timeOfDay, forMin: within(1, BREAK_MOST_MIN, 'min') });
+export const BREAKS_MOST = 6;
+
 export const DayListSchema = v.object({
 	name: nameOf('list'),
 	customer: v.optional(words(80), ''),
 	/** Of the shop's own day. */
-	startsAt: v.optional(
-		v.pipe(v.string('text'), v.regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'as 08:00')),
-		'08:00'
+	startsAt: v.optional(timeOfDay, '08:00'),
+	/** What is not done by then is gone on with at the time of the start; null: until it is done. */
+	endsAt: v.optional(v.nullable(timeOfDay), null),
+	breaks: v.optional(
+		v.pipe(v.array(BreakSchema), v.maxLength(BREAKS_MOST, `at most ${BREAKS_MOST}`)),
+		() => []
 	),
 	order: v.optional(v.picklist(LIST_ORDERS, 'soonest, fewest or own'), 'soonest'),
 	changeS: v.optional(within(0, 3600, 's'), CHANGE_S),
@@ -106,3 +139,33 @@ export const DayListSchema = v.object({
 	quote: v.optional(QuoteAskSchema, () => v.parse(QuoteAskSchema, {}))
 });
 export type DayList = v.InferOutput<typeof DayListSchema>;
+
+/** Seconds after midnight of a time of day. */
+export function secondOf(time: string): number {
+	const [h, m] = time.split(':').map(Number) as [number, number];
+	return h * 3600 + m * 60;
+}
+/** Breaks and the night, from `startS` after midnight; what runs into another is one. */
+export function closedOf(
+	{ startsAt, endsAt, breaks }: Pick<DayList, 'startsAt' | 'endsAt' | 'breaks'>,
+	startS = secondOf(startsAt)
+): Closed {
+	const windows = breaks.map(({ at, forMin }) => ({
+		fromS: secondOf(at),
+		toS: secondOf(at) + 60 * forMin
+	}));
+	if (endsAt !== null) {
+		const fromS = secondOf(endsAt);
+		const toS = secondOf(startsAt);
+		// A shift from eight to eight has no night.
+		if (fromS !== toS) windows.push({ fromS, toS: toS > fromS ? toS : toS + DAY_S });
+	}
+	return merged(closedFrom(startS, windows));
+}
+const merged = (windows: Closed): Closed =>
+	windows.reduce<{ fromS: number; toS: number }[]>((all, one) => {
+		const last = all.at(-1);
+		if (last && one.fromS <= last.toS) last.toS = Math.max(last.toS, one.toS);
+		else all.push({ ...one });
+		return all;
+	}, []);

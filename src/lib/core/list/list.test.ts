@@ -5,7 +5,7 @@ import { partsOfList } from './eats';
 import { DayListSchema, QuoteAskSchema } from './inputs';
 import { layoutOf, type Laid } from './layout';
 import { orderOf, type OrderAsk, type OrderItem, type OrderResult } from './order';
-import { cents, QUOTE_LINES, quoteOf } from './quote';
+import { cents, QUOTE_LINES, quoteBand, quoteOf } from './quote';
 
 const SETS = ['cut 45', 'cut 30', 'gouge 45'];
 const itemArb = (n: number): fc.Arbitrary<OrderItem> =>
@@ -154,7 +154,8 @@ describe('a quote', () => {
 		parts: 0.63,
 		power: 0.2,
 		air: 0.07,
-		plateKg: 0
+		plateKg: 0,
+		arcFactor: 1.2
 	};
 
 	it('adds up as printed, whatever the figures', () => {
@@ -341,5 +342,34 @@ describe('plates', () => {
 			left: [],
 			yieldShare: 0
 		});
+	});
+});
+
+describe('the band of a quote', () => {
+	const item = {
+		pieces: 10,
+		arcS: 600,
+		handlingS: 900,
+		arcFactor: 1.25,
+		parts: 12,
+		power: 1,
+		air: 1,
+		plateKg: 0
+	};
+	const plain = v.parse(QuoteAskSchema, { setUpMin: 0, finishingS: 0, margin: 0 });
+	const rates = { labourPerH: 36, besidesS: 0 };
+
+	it('adds the squares of what speed, handling and the parts’ life change, by hand', () => {
+		const middle = quoteOf([item], plain, rates).printed!.total;
+		expect(middle).toBeCloseTo(6 + 9 + 12 + 2, 9);
+		const [low, high] = quoteBand([item], plain, rates)!;
+		// Speed: (6 + 12 + 2) × 0.25; handling 9 × 0.35; life 12 × 0.5.
+		expect(high - middle).toBeCloseTo(Math.hypot(5, 3.15, 6), 1);
+		expect(middle - low).toBeCloseTo(Math.hypot(20 * 0.2, 9 * (1 - 1 / 1.35), 12 / 3), 1);
+	});
+	it('has none without a price, and none below the least charge', () => {
+		expect(quoteBand([{ ...item, parts: null }], plain, rates)).toBeNull();
+		const least = { ...plain, leastCharge: 500 };
+		expect(quoteBand([item], least, rates)).toEqual([500, 500]);
 	});
 });

@@ -6,6 +6,8 @@ export interface QuoteItem {
 	pieces: number;
 	arcS: number;
 	handlingS: number;
+	/** Eight in ten arcs take between 1/f and f of it. */
+	arcFactor: number;
 	/** Money for parts of the torch, power of the cutter, air; null: somebody has not said a price. */
 	parts: number | null;
 	power: number | null;
@@ -100,4 +102,40 @@ export function quoteOf(items: readonly QuoteItem[], ask: QuoteAsk, rates: Quote
 			total: cents(price + tax)
 		}
 	};
+}
+
+/** Eight in ten take between 1/f and f of what is planned: handling before anybody timed it, a part's life [own]. */
+export const HANDLING_FACTOR = 1.35;
+export const LIFE_FACTOR = 1.5;
+
+/**
+ * What eight in ten such jobs come to, tax included: speed, handling and the parts' life each up and down
+ * alone, their differences added as squares, for they have nothing to do with each other. null: no price.
+ */
+export function quoteBand(
+	items: readonly QuoteItem[],
+	ask: QuoteAsk,
+	rates: QuoteRates
+): [number, number] | null {
+	const total = (change: (item: QuoteItem) => QuoteItem) =>
+		quoteOf(items.map(change), ask, rates).printed?.total;
+	const middle = total((item) => item);
+	if (middle === undefined) return null;
+	const times = (money: number | null, f: number) => (money === null ? null : money * f);
+	// Power, air and parts go with the arc.
+	const speed = (item: QuoteItem, f: number): QuoteItem => ({
+		...item,
+		arcS: item.arcS * f,
+		power: times(item.power, f),
+		air: times(item.air, f),
+		parts: times(item.parts, f)
+	});
+	const ways: ((item: QuoteItem, sign: 1 | -1) => QuoteItem)[] = [
+		(item, sign) => speed(item, item.arcFactor ** sign),
+		(item, sign) => ({ ...item, handlingS: item.handlingS * HANDLING_FACTOR ** sign }),
+		(item, sign) => ({ ...item, parts: times(item.parts, LIFE_FACTOR ** sign) })
+	];
+	const off = (sign: 1 | -1) =>
+		Math.hypot(...ways.map((way) => total((item) => way(item, sign))! - middle));
+	return [middle - off(-1), middle + off(1)];
 }

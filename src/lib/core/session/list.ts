@@ -2,6 +2,7 @@
  * The session of a list: arcs that differ, one after the other, through one tank, one breaker and one
  * cutter. Handling and post-flow run side by side; pauses stand only before an arc.
  */
+import { closedBefore, type Closed } from './closed';
 import type { WarmNode } from './node';
 import { runSession, shortAtS } from './run';
 import type { PauseReason } from './pauses';
@@ -25,6 +26,8 @@ export interface ListShop {
 	/** undefined: the air does not come from a store. */
 	tank: Tank | undefined;
 	nodes: readonly Omit<WarmNode, 'targets'>[];
+	/** Breaks and nights; left out: somebody works all the time. */
+	closed?: Closed;
 }
 
 /** How everything stands between two arcs: after the post-flow of the one before. */
@@ -40,6 +43,8 @@ export interface Standing {
 export interface ArcRun {
 	/** Seconds that somebody waits besides handling. */
 	pauseS: number;
+	/** Seconds before it in which nobody works. */
+	breakS: number;
 	startS: number;
 	endS: number;
 	/** Lowest pressure while its air flows; undefined: no store. */
@@ -64,7 +69,12 @@ export const atStart = ({ tank, nodes }: ListShop): Standing => ({
 
 /** One arc from how everything stands, after `pauseS` of waiting. What is past a limit goes on unchanged. */
 export function runArc(shop: ListShop, from: Standing, arc: ListArc, pauseS: number): ArcRun {
-	const waitS = Math.max(from.postS, arc.handlingS) + pauseS - from.postS;
+	const readyS = Math.max(from.postS, arc.handlingS) + pauseS - from.postS;
+	const { arcS } = arc;
+	const breakS = shop.closed?.length
+		? closedBefore(shop.closed, { freeS: from.timeS, startS: from.timeS + readyS, arcS })
+		: 0;
+	const waitS = readyS + breakS;
 	const run = (neededBar: number) =>
 		runSession({
 			pattern: { arcS: arc.arcS, postS: arc.postS, restS: arc.postS, shift: null },
@@ -97,6 +107,7 @@ export function runArc(shop: ListShop, from: Standing, arc: ListArc, pauseS: num
 	const startS = from.timeS + waitS;
 	return {
 		pauseS,
+		breakS,
 		startS,
 		endS: startS + arc.arcS,
 		lowestBar,

@@ -41,7 +41,10 @@ export const CHART = kindOf(
 export const OWN_CHECKS = kindOf('own checks', OwnChecksSchema);
 /** null: the shop went back to the file that is shipped. */
 export const FAULT_FILE = kindOf('file of faults', v.nullable(FaultFileSchema));
-export const DAY_LIST = kindOf('day’s list', DayListSchema);
+export const DAY_LIST = kindOf('day’s list', DayListSchema, [
+	// Version 1 knew no breaks, no end of the day, and no guide as the first piece showed.
+	(list) => list
+]);
 export const OUTLINE = kindOf('outline', ContoursSchema);
 
 /**

@@ -5,7 +5,7 @@ import type { CutPath } from '../shape/order';
 import { safePauses, type PausePlan } from '../session/pauses';
 import { addUse, growthUm, NO_USE, type Use } from '../wear/electrode';
 import type { PlanInputs } from '../inputs/planInputs';
-import { workings } from '../plan/workings';
+import { workings, type Workings } from '../plan/workings';
 import { runInputsOf } from '../plan/session';
 
 /** One contour of the job. */
@@ -40,16 +40,13 @@ export interface Job {
 export const JOB_CUTS_MOST = 500;
 
 /**
- * Length, time, air and parts of a job. An outside contour starts the way the cut does; a hole has no edge
- * to start from, so it is pierced, rolled where straight down is too thick, or started in a drilled hole.
+ * Contours as arcs. An outside one starts the way the cut does; a hole has no edge to start from, so it is
+ * pierced, rolled where straight down is too thick, or started in a drilled hole. `alongMm`: lead-in too.
  */
-export function jobOf(
-	inputs: PlanInputs,
-	paths: readonly Pick<CutPath, 'edge' | 'path' | 'leadMm'>[],
-	parts: number
-): Job {
-	const w = workings(inputs, { solveAmps: false });
-	const { cutting: c, wearing, air } = w;
+export function jobCuts(
+	{ inputs, cutting: c }: Pick<Workings, 'inputs' | 'cutting'>,
+	paths: readonly { edge: CutPath['edge']; alongMm: number }[]
+): JobCut[] {
 	const pierced: StartMethod =
 		inputs.cut.start !== 'edge'
 			? c.startMethod
@@ -58,16 +55,32 @@ export function jobOf(
 				: c.arcMm <= c.start.rolledMm
 					? 'rolled'
 					: 'drilled';
-	let use: Use = NO_USE;
-	const cuts = paths.map(({ edge, path, leadMm }): JobCut => {
+	return paths.map(({ edge, alongMm }) => {
 		const start = edge === 'hole' ? pierced : c.startMethod;
-		const alongMm = leadMm + lengthMm(path);
 		const through = start === c.startMethod ? c.throughS : throughS(start, c.arcMm, c.referenceMmS);
 		const arcS = through === null || c.speedMmS === null ? null : through + alongMm / c.speedMmS;
-		const arcMin = (arcS ?? 0) / 60;
-		use = addUse(use, { ...useOfStart(start), arcMin, loadMin: arcMin * wearing.load });
 		return { edge, start, lengthMm: alongMm, arcS };
 	});
+}
+
+/** What contours take of the parts. */
+export const useOfCuts = (cuts: readonly JobCut[], load: number): Use =>
+	cuts.reduce((use, { start, arcS }) => {
+		const arcMin = (arcS ?? 0) / 60;
+		return addUse(use, { ...useOfStart(start), arcMin, loadMin: arcMin * load });
+	}, NO_USE);
+
+/** Length, time, air and parts of a job. */
+export function jobOf(
+	inputs: PlanInputs,
+	paths: readonly Pick<CutPath, 'edge' | 'path' | 'leadMm'>[],
+	parts: number
+): Job {
+	const w = workings(inputs, { solveAmps: false });
+	const { wearing, air } = w;
+	const along = paths.map(({ edge, path, leadMm }) => ({ edge, alongMm: leadMm + lengthMm(path) }));
+	const cuts = jobCuts(w, along);
+	const use = useOfCuts(cuts, wearing.load);
 	const sum = (of: (cut: JobCut) => number) => cuts.reduce((total, cut) => total + of(cut), 0);
 	const whole = cuts.every(({ arcS }) => arcS !== null);
 	const arcS = whole ? parts * sum((cut) => cut.arcS!) : null;

@@ -35,7 +35,9 @@ function started(): Piscina<HeavyJob, HeavyAnswer> {
 const TOO_MUCH: Record<HeavyJob['kind'], string> = {
 	template: 'This outline is too intricate',
 	outline: 'This outline is too intricate',
-	run: 'This list is too long'
+	run: 'This list is too long',
+	learnt: 'So many lists are too much',
+	benches: 'This list is too long for so many benches'
 };
 
 /** Runs a request off this thread; refuses when it takes too long or too many wait. */

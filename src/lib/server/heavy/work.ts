@@ -2,7 +2,10 @@
 import * as v from 'valibot';
 import { DomainError, type PlanInputs } from '$lib/core';
 import type { DayList } from '$lib/core/list/inputs';
-import { wholeStudy } from '$lib/core/studies/list/book';
+import { otherBenches, type OtherBench } from '$lib/core/studies/list/benches';
+import { wholeStudy, type InDrawer } from '$lib/core/studies/list/book';
+import { learntFrom, timedPieces } from '$lib/core/studies/list/learnt';
+import { plansOf, studyList, waysOf } from '$lib/core/studies/list/run';
 import type { Contour } from '$lib/core/shape/outline';
 import { boundsOf } from '$lib/core/shape/outline';
 import { faultsOf, isFaulty, remedyOf } from '$lib/core/shape/remedy';
@@ -20,10 +23,11 @@ import {
 	problemFromDomainError,
 	type Problem
 } from '$lib/formats/problem';
+import type { Tick } from '../dayLists';
 import { sheetsOf, SHEETS_MOST, templatePdf } from '../templatePdf';
 
 export interface HeavyJob {
-	kind: 'template' | 'outline' | 'run';
+	kind: 'template' | 'outline' | 'run' | 'benches' | 'learnt';
 	body: ArrayBuffer;
 }
 export type HeavyAnswer =
@@ -118,7 +122,7 @@ function outline(data: unknown): HeavyAnswer {
 export interface RunJob {
 	base: PlanInputs;
 	list: DayList;
-	drawer: number;
+	drawer: InDrawer;
 }
 const run = ({ base, list, drawer }: RunJob): HeavyAnswer => ({
 	outcome: 'json',
@@ -126,6 +130,36 @@ const run = ({ base, list, drawer }: RunJob): HeavyAnswer => ({
 		wholeStudy({ base, list, drawer, asked: askedItems(list, base.work), laysPlates: true })
 	)
 });
+
+/** Checked likewise. */
+export interface BenchesJob {
+	base: PlanInputs;
+	list: DayList;
+	others: Omit<OtherBench, 'asked'>[];
+}
+function benches({ base, list, others }: BenchesJob): HeavyAnswer {
+	const asked = askedItems(list, base.work);
+	const known = plansOf(base, asked);
+	const ways = waysOf(list);
+	const { run: now } = studyList(base, list, asked, ways, undefined, known);
+	const all = others.map((one) => ({ ...one, asked: askedItems(list, one.base.work) }));
+	const here = { base, list, asked, known };
+	const made = now && !('trouble' in now) ? now : null;
+	return { outcome: 'json', body: JSON.stringify(otherBenches(here, ways, made, all)) };
+}
+
+/** Newest first, each with its ticks. */
+export interface LearntJob {
+	base: PlanInputs;
+	lists: { list: DayList; ticks: Tick[] }[];
+}
+function learnt({ base, lists }: LearntJob): HeavyAnswer {
+	const timed = lists.map(({ list, ticks }) => ({
+		plans: plansOf(base, askedItems(list, base.work)).plans,
+		pieces: timedPieces(ticks.map(({ item, kind, at }) => ({ item, kind, atMs: Date.parse(at) })))
+	}));
+	return { outcome: 'json', body: JSON.stringify(learntFrom(timed)) };
+}
 
 export default async function work({ kind, body }: HeavyJob): Promise<HeavyAnswer> {
 	let data: unknown;
@@ -138,6 +172,8 @@ export default async function work({ kind, body }: HeavyJob): Promise<HeavyAnswe
 	if (!isBody(data)) return { outcome: 'refused', status: 400, problem: noBody(data) };
 	try {
 		if (kind === 'run') return run(data as unknown as RunJob);
+		if (kind === 'learnt') return learnt(data as unknown as LearntJob);
+		if (kind === 'benches') return benches(data as unknown as BenchesJob);
 		return kind === 'template' ? await template(data) : outline(data);
 	} catch (error) {
 		if (error instanceof v.ValiError) {

@@ -20,6 +20,12 @@
 		taken = dayList;
 		untrack(() => view.take(dayList));
 	});
+	$effect(() => {
+		const { forList } = bench;
+		if (forList.length === 0) return;
+		bench.forList = [];
+		untrack(() => view.add(forList));
+	});
 	$effect(() => view.ask());
 	$effect(() => view.askLive());
 	$effect(() => view.settle());

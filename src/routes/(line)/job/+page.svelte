@@ -6,6 +6,8 @@
 	import Axis from '$lib/components/List/Axis.svelte';
 	import Buys from '$lib/components/List/Buys.svelte';
 	import Items from '$lib/components/List/Items.svelte';
+	import OtherBenches from '$lib/components/List/OtherBenches.svelte';
+	import Hours from '$lib/components/List/Hours.svelte';
 	import TextField from '$lib/components/Fields/TextField.svelte';
 	import { clock, HELD_UP, lasts, minutes, ORDERS, troubleWords } from '$lib/components/List/words';
 	import Mark from '$lib/components/Marks/Mark.svelte';
@@ -28,6 +30,8 @@
 	const longest = $derived(
 		run && [...run.items].sort((a, b) => b.endS - b.startS - (a.endS - a.startS))[0]
 	);
+	const night = $derived(run?.breaks.find((one) => one.night));
+	const pieces = $derived(run?.items.reduce((sum, one) => sum + one.pieces, 0) ?? 0);
 	const gapS = $derived(run ? run.endS - run.boundS : 0);
 
 	$effect(() =>
@@ -70,7 +74,7 @@
 				type="button"
 				class="btn"
 				aria-expanded={renaming}
-				onclick={() => (renaming = !renaming)}>Name, start, parts</button
+				onclick={() => (renaming = !renaming)}>Name, hours, parts</button
 			>
 			<button type="button" class="btn" disabled={!view.canUndo} onclick={() => view.undo()}
 				>Undo <kbd class="kbd kbd-sm">Z</kbd></button
@@ -92,19 +96,7 @@
 				value={list.customer}
 				commit={(customer) => void view.edit((l) => ({ ...l, customer: customer.slice(0, 80) }))}
 			/>
-			<div>
-				<label class="sub mb-0.5 block" for="starts-at">Begins at</label>
-				<input
-					id="starts-at"
-					type="time"
-					class="input w-full"
-					value={list.startsAt}
-					onchange={(e) => {
-						const to = e.currentTarget.value.slice(0, 5);
-						if (to) view.edit((l) => ({ ...l, startsAt: to }));
-					}}
-				/>
-			</div>
+			<Hours {view} {list} />
 			<QuantityField
 				label="A change of parts takes"
 				quantity="time"
@@ -159,6 +151,8 @@
 								: 'Nothing has to rest.'}</b
 						>
 					{/if}
+					{#if night}By {clock(startsAt, night.fromS)}
+						{night.doneBefore} of {pieces} pieces, the rest the next day.{/if}
 					{#if gapS >= 30}No order saves more than {minutes(gapS)}.
 					{:else}No order is quicker.{/if}
 					{#if longest && run.items.length > 1}{nameOf(longest.id)} take {minutes(
@@ -208,6 +202,7 @@
 			</div>
 			<div class="min-w-0">
 				{#if run && view.study}<Buys {view} study={view.study} {run} />{/if}
+				<OtherBenches {view} />
 				<details class="mt-3">
 					<summary class="font-bold">How this is worked out</summary>
 					<p class="mt-1">

@@ -125,7 +125,7 @@
 				/>
 			</div>
 		</div>
-		{#if draft.job}<JobPanel job={draft.job} name={draft.name} />{/if}
+		{#if draft.job}<JobPanel job={draft.job} name={draft.name} contours={draft.contours} />{/if}
 		<Export {draft} {torch} />
 	</aside>
 </div>

@@ -2,7 +2,7 @@ import { DEFAULT_CUT } from '$lib/core';
 import { RunRequestSchema } from '$lib/formats/api';
 import { store } from '$lib/server/current';
 import { answered } from '$lib/server/respond';
-import { electrodesFor } from '$lib/server/dayListData';
+import { inDrawer } from '$lib/server/dayListData';
 import { heavily } from '$lib/server/heavy/pool';
 import { requestedInputs } from '$lib/server/planning';
 import { answer, readBody } from '$lib/server/respond';
@@ -13,7 +13,7 @@ export const POST: RequestHandler = ({ request }) =>
 	answer(async () => {
 		const { benchId, list } = await readBody(request, RunRequestSchema);
 		const base = requestedInputs(store(), { benchId, cut: DEFAULT_CUT });
-		const job = { base, list, drawer: electrodesFor(store(), benchId) };
+		const job = { base, list, drawer: inDrawer(store(), benchId) };
 		const body = new TextEncoder().encode(JSON.stringify(job));
 		return answered(await heavily('run', body.buffer));
 	});

@@ -3,10 +3,11 @@ import type { Entry } from '../../evidence/entries';
 import type { PlanInputs } from '../../inputs/planInputs';
 import { partsOfList, type PartsOfList } from '../../list/eats';
 import type { DayList } from '../../list/inputs';
-import { quoteOf, type Quote } from '../../list/quote';
+import { quoteBand, quoteOf, type Quote } from '../../list/quote';
 import { workings } from '../../plan/workings';
 import { atStart, runArc, type Standing } from '../../session/list';
-import type { AskedItem, ItemPlan } from './items';
+import { cuttingSet, type AskedItem, type ItemPlan } from './items';
+import { handlingOf, type TimedPiece } from './learnt';
 import { platesOf, type PlatesOf } from './plates';
 import {
 	HELPER_SHARE,
@@ -14,6 +15,7 @@ import {
 	plansOf,
 	shopOf,
 	studyList,
+	waysOf,
 	type ListRun,
 	type ListStudy,
 	type Progress,
@@ -28,45 +30,72 @@ export interface ListEats {
 	/** Cutter and compressor. */
 	kwh: number;
 	/** The electrode, in the order of the run. */
-	electrode: PartsOfList & {
-		nowUm: number;
-		limitUm: number;
-		/** Where the first new one goes in; null: it lasts. */
-		before: { id: string; piece: number } | null;
-	};
+	electrode: EatsPart;
+	/** The bore of the fitted nozzle; null: nobody measured one here, it goes in with each electrode. */
+	nozzle: EatsPart | null;
+	/** Bottles that are emptied, counted from how they stand now; null: the air comes from elsewhere. */
+	bottles: { emptied: number; before: { id: string; piece: number } | null } | null;
+}
+interface EatsPart extends PartsOfList {
+	nowUm: number;
+	limitUm: number;
+	/** Where the first new one goes in; null: it lasts. */
+	before: { id: string; piece: number } | null;
+}
+/** On the shelf for this torch. */
+export interface InDrawer {
+	electrode: number;
+	nozzle: number;
 }
 
-/** `drawer`: electrodes on the shelf for this torch. */
 export function eatsOf(
 	base: PlanInputs,
 	plans: readonly ItemPlan[],
 	run: Pick<ListRun, 'items'>,
-	drawer: number
+	drawer: InDrawer
 ): ListEats {
-	const { electrode } = workings(base, { solveAmps: false }).wearing;
+	const { wearing, fittedNozzle, air } = workings(base, { solveAmps: false });
 	const pieces = run.items.flatMap(({ id, pieces: n }) => {
 		const plan = plans.find((one) => one.id === id)!;
 		return Array.from({ length: n }, (_, k) => ({ id, piece: k + 1, plan }));
 	});
 	const sum = (of: (plan: ItemPlan) => number) =>
 		pieces.reduce((total, { plan }) => total + of(plan), 0);
-	const parts = partsOfList(
-		pieces.map(({ plan }) => plan.pieceUm),
-		{ nowUm: electrode.nowUm, limitUm: electrode.limitUm, drawer }
+	type Of = (typeof pieces)[number];
+	const place = (at: number | undefined) => {
+		const found = at === undefined ? undefined : pieces[at];
+		return found ? { id: found.id, piece: found.piece } : null;
+	};
+	const part = (
+		{ nowUm, limitUm }: { nowUm: number; limitUm: number },
+		um: (of: Of) => number,
+		inDrawer: number
+	): EatsPart => {
+		const parts = partsOfList(pieces.map(um), { nowUm, limitUm, drawer: inDrawer });
+		return { ...parts, nowUm, limitUm, before: place(parts.changesBefore[0]) };
+	};
+	const fitted = cuttingSet(fittedNozzle.ratingA);
+	const nozzle = wearing.nozzleKnown
+		? part(
+				wearing.nozzle,
+				({ plan }) => (plan.set === fitted ? plan.pieceBoreUm : 0),
+				drawer.nozzle
+			)
+		: null;
+	const bottled = base.bench.air.source === 'bottle' && air.bottleFreeL > 0;
+	const bottles = partsOfList(
+		pieces.map(({ plan }) => plan.pieceAirL),
+		{ nowUm: 0, limitUm: Math.max(1, air.bottleFreeL), drawer: 0 }
 	);
-	const first = pieces[parts.changesBefore[0] ?? -1];
 	return {
 		starts: sum(({ arcs }) => arcs.length),
 		arcS: sum(({ pieceArcS }) => pieceArcS),
 		lengthMm: sum(({ pieceLengthMm }) => pieceLengthMm),
 		airL: sum(({ pieceAirL }) => pieceAirL),
 		kwh: sum(({ pieceKwh, pieceAirKwh }) => pieceKwh + pieceAirKwh),
-		electrode: {
-			...parts,
-			nowUm: electrode.nowUm,
-			limitUm: electrode.limitUm,
-			before: first ? { id: first.id, piece: first.piece } : null
-		}
+		electrode: part(wearing.electrode, ({ plan }) => plan.pieceUm, drawer.electrode),
+		nozzle,
+		bottles: bottled ? { emptied: bottles.sets, before: place(bottles.changesBefore[0]) } : null
 	};
 }
 
@@ -114,7 +143,7 @@ export function quoteOfList(
 	plans: readonly ItemPlan[],
 	/** Changes of parts and rests, s; and litres in a full bottle. */
 	besides: { besidesS: number; bottleL: number; pitLimitUm: number }
-): Quote {
+): Quote & { band: [number, number] | null } {
 	const { electrodePrice, nozzlePrice, pricePerKwh, bottlePrice } = settings;
 	const pair =
 		electrodePrice === null || nozzlePrice === null ? null : electrodePrice + nozzlePrice;
@@ -130,16 +159,18 @@ export function quoteOfList(
 			pieces,
 			arcS: pieces * plan.pieceArcS,
 			handlingS: pieces * handlingS,
+			arcFactor: plan.arcFactor,
 			parts: pair === null ? null : (pieces * plan.pieceUm * pair) / besides.pitLimitUm,
 			power: kwh(plan.pieceKwh),
 			air: bench.air.source === 'bottle' ? bottled : kwh(plan.pieceAirKwh),
 			plateKg: pieces * plan.pieceKg
 		};
 	});
-	return quoteOf(items, list.quote, {
-		labourPerH: settings.labourPerH,
-		besidesS: besides.besidesS
-	});
+	const rates = { labourPerH: settings.labourPerH, besidesS: besides.besidesS };
+	return {
+		...quoteOf(items, list.quote, rates),
+		band: quoteBand(items, list.quote, rates)
+	};
 }
 
 /** A piece that was made, or failed on the way, by the clock of the list. */
@@ -177,9 +208,6 @@ export function standingAfter(
 	return runArc(shop, { ...standing, postS: 0 }, { ...still, targets }, 0).after;
 }
 
-/** A hand is at most so much faster than planned [own]. */
-const TOLD_SHARE = 0.7;
-
 /** What an item really took, against its plan. */
 export interface RealItem {
 	id: string;
@@ -192,22 +220,16 @@ export interface RealItem {
 	handlingS: number | null;
 }
 
-/** `pieces`: each tick with the seconds since the one before, pauses left out; null: nobody knows. */
-export function realOf(
-	plans: readonly ItemPlan[],
-	pieces: readonly { id: string; kind: 'done' | 'failed'; tookS: number | null }[]
-): RealItem[] {
+export function realOf(plans: readonly ItemPlan[], pieces: readonly TimedPiece[]): RealItem[] {
 	return plans.flatMap((plan): RealItem[] => {
 		const mine = pieces.filter(({ id }) => id === plan.id);
 		if (mine.length === 0) return [];
 		const made = mine.filter(({ kind }) => kind === 'done').length;
-		// Sooner than its own arc nobody made it: it was ticked afterwards, and tells no time.
-		const timed = mine.flatMap(({ kind, tookS }) =>
-			kind === 'done' && tookS !== null && tookS >= TOLD_SHARE * plan.pieceArcS ? tookS : []
-		);
-		const handling = timed
-			.map((s) => Math.max(0, (s - plan.pieceArcS) / plan.arcs.length))
-			.sort((a, b) => a - b);
+		const timed = mine.flatMap((piece) => {
+			const handlingS = handlingOf(plan, piece);
+			return handlingS === undefined ? [] : [{ handlingS, tookS: piece.tookS! }];
+		});
+		const handling = timed.map(({ handlingS }) => handlingS).sort((x, y) => x - y);
 		const plannedEachS = plan.arcs.reduce((sum, { arcS, handlingS }) => sum + arcS + handlingS, 0);
 		return [
 			{
@@ -215,7 +237,7 @@ export function realOf(
 				made,
 				failed: mine.length - made,
 				plannedS: timed.length * plannedEachS,
-				realS: timed.reduce((sum, s) => sum + s, 0),
+				realS: timed.reduce((sum, { tookS }) => sum + tookS, 0),
 				handlingS: handling.length ? handling[Math.floor((handling.length - 1) / 2)]! : null
 			}
 		];
@@ -227,7 +249,7 @@ export interface WholeStudy extends ListStudy {
 	/** null: nothing can be made, or nothing is left. */
 	eats: ListEats | null;
 	buys: Change[];
-	quote: Quote;
+	quote: Quote & { band: [number, number] | null };
 	/** Free air in a full bottle, l; 0: none. */
 	bottleL: number;
 	/** null: nobody asked. */
@@ -237,11 +259,16 @@ export interface WholeAsk {
 	base: PlanInputs;
 	list: DayList;
 	asked: readonly AskedItem[];
-	/** Electrodes on the shelf for this torch. */
-	drawer: number;
+	drawer: InDrawer;
 	laysPlates?: boolean;
 	/** While it is worked: what was made, by the clock of the list. */
-	live?: { made: readonly Made[]; failed: readonly Made[]; nowS: number };
+	live?: {
+		made: readonly Made[];
+		failed: readonly Made[];
+		nowS: number;
+		/** When it was really begun, s after midnight. */
+		beganS: number;
+	};
 }
 
 /** What is done, and how the bench stands, after what was made until now. */
@@ -257,14 +284,18 @@ function progressOf(
 	return {
 		done,
 		setInTorch: last?.set ?? null,
-		standing: standingAfter(base, plans, all, live.nowS)
+		standing: standingAfter(base, plans, all, live.nowS),
+		usedL: all.reduce(
+			(sum, { id }) => sum + (plans.find((plan) => plan.id === id)?.pieceAirL ?? 0),
+			0
+		)
 	};
 }
 
 export function wholeStudy({ base, list, asked, drawer, live, laysPlates }: WholeAsk): WholeStudy {
 	const known = plansOf(base, asked);
 	const progress = live && progressOf(base, known.plans, live);
-	const ways: Ways = { order: list.order, handlingShare: 1, changeS: list.changeS };
+	const ways = waysOf(list, live?.beganS);
 	const study = studyList(base, list, asked, ways, progress, known);
 	const run = study.run && !('trouble' in study.run) ? study.run : null;
 	const fresh = progress === undefined;

@@ -2,9 +2,10 @@ import * as v from 'valibot';
 import { describe, expect, it } from 'vitest';
 import { BAY_2, changed, inputsOf } from '../../../../../tests/support/inputs';
 import type { Bench, Cut } from '../../index';
-import { DayListSchema, type DayList, type ListItem } from '../../list/inputs';
+import { closedOf, DayListSchema, type DayList, type ListItem } from '../../list/inputs';
 import { layoutOf } from '../../list/layout';
-import { entryOf, realOf, wholeStudy } from './book';
+import { workings } from '../../plan/workings';
+import { eatsOf, entryOf, realOf, wholeStudy } from './book';
 import type { ItemPlan } from './items';
 import { studyList, type ListRun, type Ways } from './run';
 
@@ -140,7 +141,13 @@ describe('the run of a list', () => {
 		];
 		const { base, list, asked, plans } = studied(rows, {}, BAY_2, { plates });
 		expect(plans[0]!.pieceKg).toBeCloseTo(200 * 100 * 8 * 7850e-9, 9);
-		const study = wholeStudy({ base, list, asked, drawer: 0, laysPlates: true });
+		const study = wholeStudy({
+			base,
+			list,
+			asked,
+			drawer: { electrode: 0, nozzle: 0 },
+			laysPlates: true
+		});
 		const [group] = study.plates!;
 		expect(group!.layout.plates.map(({ plate }) => plate.name)).toEqual(['Right']);
 		expect(group!.kerfMm).toBe(plans[0]!.kerfMm);
@@ -199,7 +206,13 @@ describe('what really happened', () => {
 	it('leaves what was done off the list, and begins with the parts of the last piece', () => {
 		const { base, list, asked } = studied([bar, weld]);
 		const live = (made: { id: string; endS: number }[]) =>
-			wholeStudy({ base, list, asked, drawer: 0, live: { made, failed: [], nowS: 1000 } }).run;
+			wholeStudy({
+				base,
+				list,
+				asked,
+				drawer: { electrode: 0, nozzle: 0 },
+				live: { made, failed: [], nowS: 1000, beganS: 28_800 }
+			}).run;
 		const after = live([
 			{ id: 'i1', endS: 400 },
 			{ id: 'i1', endS: 900 }
@@ -212,5 +225,125 @@ describe('what really happened', () => {
 			['i0', 'i1'].map((id) => ({ id, endS: 100 * (k + 1) }))
 		);
 		expect(live(all)).toBeNull();
+	});
+});
+
+describe('breaks and the end of the day', () => {
+	const H = 3600;
+	const hours = (more: Partial<DayList>) =>
+		studied([{ ...bar, pieces: 60 }], { closed: closedOf({ ...PLAIN, ...more }) }).run;
+	const PLAIN = { startsAt: '08:00', endsAt: null, breaks: [] };
+	const free = hours({});
+
+	it('no arc burns in a break; what was to be done is done so much later, or sooner: the tank fills', () => {
+		const run = hours({ breaks: [{ at: '08:30', forMin: 15 }] });
+		for (const arc of run.items.flatMap(({ arcs }) => arcs))
+			expect(arc.endS <= 0.5 * H + 1e-6 || arc.startS >= 0.75 * H - 1e-6).toBe(true);
+		expect(run.breaks).toHaveLength(1);
+		expect(run.breaks[0]).toMatchObject({ id: 'i0', night: false });
+		expect(run.endS).toBeGreaterThan(free.endS + 600);
+		expect(run.endS).toBeLessThan(free.endS + 900 + 120);
+		expect(run.breakS).toBeLessThanOrEqual(900 + 120);
+		expect(run.boundS).toBeLessThanOrEqual(run.endS);
+	});
+
+	it('goes on the next morning, from cold, and tells how many were made by then', () => {
+		const run = hours({ endsAt: '08:40' });
+		const [night] = run.breaks;
+		expect(night!.night).toBe(true);
+		expect(run.endS).toBeGreaterThan(24 * H);
+		const made = run.items[0]!.arcs.filter(({ endS }) => endS <= 40 * 60 + 1e-6).length;
+		expect(night!.doneBefore).toBe(made);
+		expect(night!.onAtS).toBeGreaterThanOrEqual(24 * H);
+		expect(night!.onAtS).toBeLessThan(24 * H + 120);
+	});
+
+	it('a list that is begun at another hour meets the breaks where they are', () => {
+		const { fromS } = closedOf({ ...PLAIN, breaks: [{ at: '10:00', forMin: 15 }] }, 9.5 * H)[0]!;
+		expect(fromS).toBe(0.5 * H);
+		// What runs into another is one.
+		expect(
+			closedOf({
+				...PLAIN,
+				breaks: [
+					{ at: '10:00', forMin: 30 },
+					{ at: '10:20', forMin: 30 }
+				]
+			})
+		).toEqual([{ fromS: 2 * H, toS: 2 * H + 50 * 60 }]);
+	});
+});
+
+describe('what an item may be besides a cut so many times', () => {
+	it('an outline: each contour its own arc, its holes pierced, the longer the longer', () => {
+		const paths = [
+			{ edge: 'hole' as const, lengthMm: 63 },
+			{ edge: 'outside' as const, lengthMm: 400 }
+		];
+		const [plan] = studied([{ ...bar, paths }]).plans as [ItemPlan];
+		const [once] = studied([bar]).plans as [ItemPlan];
+		expect(plan.arcs).toHaveLength(2);
+		expect(plan.pieceLengthMm).toBe(463);
+		const [hole, outside] = plan.arcs as [{ arcS: number }, { arcS: number }];
+		const perMm = 1 / once.speedMmS!;
+		expect(outside.arcS - once.arcs[0]!.arcS).toBeCloseTo(340 * perMm, 6);
+		// More than its length at speed: it waits until it is through.
+		expect(hole.arcS).toBeGreaterThan(63 * perMm + 0.2);
+		expect(plan.pieceUm).toBeGreaterThan(2 * once.pieceUm);
+	});
+
+	it('keeps the guide that its first piece showed', () => {
+		const [as] = studied([bar]).plans as [ItemPlan];
+		const [set] = studied([{ ...bar, offsetMm: 12.5 }]).plans as [ItemPlan];
+		expect(as.offsetMm).not.toBe(12.5);
+		expect(set.offsetMm).toBe(12.5);
+		const hand = studied([{ cut: { ...bar.cut, guide: 'freehand' }, offsetMm: 12.5 }]);
+		expect((hand.plans[0] as ItemPlan).offsetMm).toBeNull();
+	});
+});
+
+describe('nozzles and bottles', () => {
+	it('changes a bottle on the way, minutes each, instead of waiting for ever', () => {
+		const bottled = changed((b) => {
+			b.air.source = 'bottle';
+			b.air.bottle = {
+				gas: 'air',
+				waterL: 10,
+				count: 1,
+				fillBar: 50,
+				reserveBar: 10,
+				outletBar: 6
+			};
+		});
+		const rows = [{ ...bar, pieces: 30 }];
+		const { base, plans, run } = studied(rows, {}, bottled);
+		const eats = eatsOf(base, plans, run, { electrode: 9, nozzle: 9 });
+		const freeL = workings(base, { solveAmps: false }).air.bottleFreeL;
+		const each = plans[0]!.pieceAirL;
+		const inOne = Math.floor(freeL / each);
+		expect(eats.bottles).toEqual({
+			emptied: Math.ceil(30 / inOne) - 1,
+			before: { id: 'i0', piece: inOne + 1 }
+		});
+		expect(eats.bottles!.emptied).toBeGreaterThan(0);
+		const many = changed((b) => {
+			b.air.source = 'bottle';
+			b.air.bottle = { ...bottled.air.bottle!, count: 12 };
+		});
+		const full = studied(rows, {}, many).run;
+		expect(run.endS - full.endS).toBeCloseTo(300 * eats.bottles!.emptied, 6);
+	});
+
+	it('speaks of the nozzle where one was measured, else it goes with its electrode', () => {
+		const { base, plans, run } = studied([{ ...bar, pieces: 40 }]);
+		expect(eatsOf(base, plans, run, { electrode: 0, nozzle: 0 }).nozzle).toBeNull();
+		const wear = structuredClone(base.evidence.wear);
+		wear.nozzle.last = { grownUm: 95, useSince: wear.nozzle.total };
+		const seen = { ...base, evidence: { ...base.evidence, wear } };
+		const eats = eatsOf(seen, plans, run, { electrode: 0, nozzle: 0 });
+		const grows = plans[0]!.pieceBoreUm;
+		expect(grows).toBeGreaterThan(0);
+		expect(eats.nozzle!.before!.piece).toBe(Math.floor((100 - eats.nozzle!.nowUm) / grows) + 1);
+		expect(eats.nozzle!.short).toBe(eats.nozzle!.sets);
 	});
 });

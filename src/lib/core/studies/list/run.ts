@@ -6,7 +6,13 @@ import { said, told } from '../../figure/finding';
 import { HOT_SPOT_C } from '../../cutter/duty';
 import type { PlanInputs } from '../../inputs/planInputs';
 import { orderOf, type OrderAsk, type OrderTrouble } from '../../list/order';
-import { LIST_ARCS_MOST, type DayList, type ListOrder } from '../../list/inputs';
+import {
+	BREAK_MOST_S,
+	closedOf,
+	LIST_ARCS_MOST,
+	type DayList,
+	type ListOrder
+} from '../../list/inputs';
 import { workings } from '../../plan/workings';
 import {
 	atStart,
@@ -20,6 +26,7 @@ import {
 	type ListShop,
 	type Standing
 } from '../../session/list';
+import { overAt, type Closed } from '../../session/closed';
 import type { PauseReason } from '../../session/pauses';
 import { fittedNozzle } from '../../torch/nozzle';
 import { runInputsOf } from '../../plan/session';
@@ -44,6 +51,20 @@ export interface Rest {
 	atS: number;
 	because: HeldUpBy;
 }
+/** Nobody works: a break, or the night. */
+export interface Break {
+	/** Item and piece (from 1) that comes after it. */
+	id: string;
+	piece: number;
+	/** End of the arc before it, and begin of the arc after it. */
+	fromS: number;
+	onAtS: number;
+	breakS: number;
+	/** Longer than any break: the day is over. */
+	night: boolean;
+	/** Pieces of the whole run that are done before it. */
+	doneBefore: number;
+}
 export interface RunItem {
 	id: string;
 	/** Parts are changed before it. */
@@ -55,6 +76,8 @@ export interface RunItem {
 	arcS: number;
 	handlingS: number;
 	restS: number;
+	/** In which nobody works. */
+	breakS: number;
 	/** Arcs on the axis of time. */
 	arcs: { startS: number; endS: number }[];
 }
@@ -65,6 +88,8 @@ export interface ListRun {
 	changes: number;
 	rests: Rest[];
 	restS: number;
+	breaks: Break[];
+	breakS: number;
 	/** The rests hang on the second: a little less air, or a warmer start, and something stops. */
 	fragile: boolean;
 	/** The first thing that would stop without rests; null: nothing. */
@@ -104,16 +129,30 @@ export interface Progress {
 	done: Readonly<Record<string, number>>;
 	setInTorch: string | null;
 	standing: Standing | null;
+	/** Air that was taken from the bottles since they were as the bench says, l. */
+	usedL: number;
 }
-export const NOTHING_DONE: Progress = { done: {}, setInTorch: null, standing: null };
+export const NOTHING_DONE: Progress = { done: {}, setInTorch: null, standing: null, usedL: 0 };
 /** How the list is worked: what the "one change" comparisons turn. */
 export interface Ways {
 	order: ListOrder;
 	/** A second pair of hands lays and clamps: handling takes this share [own]. */
 	handlingShare: number;
 	changeS: number;
+	/** Breaks and nights; left out: somebody works until it is done. */
+	closed?: Closed;
 }
 export const HELPER_SHARE = 0.5;
+/** As the list says; `beganS` after midnight, where it was begun at another time than it says. */
+export const waysOf = (
+	list: Pick<DayList, 'order' | 'changeS' | 'startsAt' | 'endsAt' | 'breaks'>,
+	beganS?: number
+): Ways => ({
+	order: list.order,
+	handlingShare: 1,
+	changeS: list.changeS,
+	closed: closedOf(list, beganS)
+});
 
 /** Orders with rests that are tried at most, and arcs in all of them. */
 const TRIES_MOST = 40;
@@ -122,8 +161,10 @@ const TRIED_ARCS_MOST = 12_000;
 export const shopOf = (base: PlanInputs): { shop: ListShop; lazy: ListShop } => {
 	const w = workings(base, { solveAmps: false });
 	const { air, nodes } = runInputsOf(w.inputs, w.wiring, w.air, w.draw, w.heat);
+	// An empty bottle is changed, which takes minutes; no rest fills it.
+	const tank = base.bench.air.source === 'bottle' ? undefined : air?.tank;
 	const of = (kept: readonly number[]): ListShop => ({
-		tank: air?.tank,
+		tank,
 		nodes: kept.map((k) => {
 			const { tauS, start, limit } = nodes[k]!;
 			return { tauS, start, limit };
@@ -154,12 +195,26 @@ interface Sequenced {
 	changes: number;
 }
 
+/** What the bottles give, and gave already, l. */
+interface Bottles {
+	freeL: number;
+	usedL: number;
+}
+/** Off, on, leak test [own]. */
+export const BOTTLE_CHANGE_S = 300;
+
 /** The arcs of the blocks in this order, with changes of parts and cooling pieces as handling. */
-function sequenced(blocks: readonly Block[], setInTorch: string, changeS: number): Sequenced {
+function sequenced(
+	blocks: readonly Block[],
+	setInTorch: string,
+	changeS: number,
+	bottle: Bottles | undefined
+): Sequenced {
 	const arcs: ListArc[] = [];
 	const of: Sequenced['of'] = [];
 	let set = setInTorch;
 	let changes = 0;
+	let usedL = bottle?.usedL ?? 0;
 	for (const block of blocks) {
 		const change = block.plan.set !== set;
 		if (change) changes++;
@@ -167,7 +222,14 @@ function sequenced(blocks: readonly Block[], setInTorch: string, changeS: number
 		const each = block.arcs.length / block.pieces;
 		for (const [k, arc] of block.arcs.entries()) {
 			const first = k === 0 && change;
-			arcs.push(first ? { ...arc, handlingS: arc.handlingS + changeS } : arc);
+			let moreS = first ? changeS : 0;
+			if (bottle && k % each === 0) {
+				const { pieceAirL } = block.plan;
+				const empty = usedL > 0 && usedL + pieceAirL > bottle.freeL + 1e-9;
+				if (empty) moreS += BOTTLE_CHANGE_S;
+				usedL = (empty ? 0 : usedL) + pieceAirL;
+			}
+			arcs.push(moreS ? { ...arc, handlingS: arc.handlingS + moreS } : arc);
 			of.push({ block, piece: Math.floor(k / each) + 1, change: first });
 		}
 	}
@@ -186,8 +248,16 @@ const weaker = (shop: ListShop): ListShop => ({
 export function plansOf(base: PlanInputs, asked: readonly AskedItem[]): Omit<ListStudy, 'run'> {
 	const known = new Map<string, ItemPlan | CannotMake>();
 	const all = asked.map((one): ItemPlan | CannotMake => {
-		const { search, linesEach, handlingS, what } = one.item;
-		const key = JSON.stringify([search, linesEach, handlingS, what, netMm2(one.item)]);
+		const { search, linesEach, paths, handlingS, offsetMm, what } = one.item;
+		const key = JSON.stringify([
+			search,
+			linesEach,
+			paths,
+			handlingS,
+			offsetMm,
+			what,
+			netMm2(one.item)
+		]);
 		const found = known.get(key) ?? itemPlan(base, one);
 		known.set(key, found);
 		return { ...found, id: one.item.id };
@@ -307,10 +377,13 @@ function runOf(
 	const inOrder = (ids: readonly string[]) => ids.map((id) => byId.get(id)!);
 	const ids = (placed: readonly { id: string }[]) => placed.map(({ id }) => id);
 
-	const { shop, lazy } = shopOf(base);
+	const { closed } = ways;
+	const { shop, lazy } = withClosed(shopOf(base), closed);
 	const from = progress.standing ?? undefined;
+	const freeL = bottleFree(base);
+	const bottles = freeL > 0 ? { freeL, usedL: progress.usedL % freeL } : undefined;
 	const tried = (order: readonly Block[], place: typeof placePauses = waitAsNeeded) => {
-		const seq = sequenced(order, setInTorch, ways.changeS);
+		const seq = sequenced(order, setInTorch, ways.changeS, bottles);
 		const cooled = withCooling(list, seq, order);
 		const touchy = planned(shop, cooled, from, 0, place);
 		const plan = touchy.ok ? touchy : planned(lazy, cooled, from, 1, place);
@@ -368,12 +441,22 @@ function runOf(
 		return { trouble: 'never', item: block.plan.id, because: reason(best.plan.because) };
 	}
 	return runTold(best, {
-		boundS: ordered.boundS,
+		boundS: overAt(closed ?? [], (from ?? atStart(shop)).timeS, ordered.boundS),
 		exact: ordered.exact,
 		from,
 		limits: { needed: blocks[0]!.arcs[0]!.neededBar }
 	});
 }
+
+/** Free air that the bottles give, l; 0: the air comes from elsewhere. */
+const bottleFree = (base: PlanInputs): number =>
+	base.bench.air.source === 'bottle' ? workings(base, { solveAmps: false }).air.bottleFreeL : 0;
+
+const withClosed = (
+	{ shop, lazy }: ReturnType<typeof shopOf>,
+	closed: Closed | undefined
+): ReturnType<typeof shopOf> =>
+	closed?.length ? { shop: { ...shop, closed }, lazy: { ...lazy, closed } } : { shop, lazy };
 
 const changesOf = (order: readonly Block[], setInTorch: string): number =>
 	order.reduce(
@@ -439,7 +522,8 @@ function planned(
 		const asked = mine.map(() => 0);
 		for (const [arc, { lastArc, coolS }] of waits) {
 			const ended = runs[lastArc]!.endS;
-			const free = runs[arc]!.startS - runs[arc]!.pauseS - mine[arc]!.handlingS;
+			const { startS, pauseS, breakS } = runs[arc]!;
+			const free = startS - pauseS - breakS - mine[arc]!.handlingS;
 			asked[arc] = Math.max(0, Math.ceil(ended + coolS - free));
 		}
 		plan = waitAsNeeded(shop, mine, at, asked);
@@ -471,7 +555,7 @@ function runTold(
 		const { block, change } = seq.of[k]!;
 		let item = items.at(-1);
 		if (item?.id !== block.plan.id) {
-			const startS = run.startS - mine[k]!.handlingS - run.pauseS;
+			const startS = run.startS - mine[k]!.handlingS - run.pauseS - run.breakS;
 			item = {
 				id: block.plan.id,
 				change,
@@ -481,12 +565,14 @@ function runTold(
 				arcS: block.arcS,
 				handlingS: block.handlingS,
 				restS: 0,
+				breakS: 0,
 				arcs: []
 			};
 			items.push(item);
 		}
 		item.endS = run.endS;
 		item.restS += run.pauseS;
+		item.breakS += run.breakS;
 		item.arcs.push({ startS: run.startS, endS: run.endS });
 	}
 	const free = runList(shop, mine, [], at);
@@ -513,6 +599,15 @@ function runTold(
 				]
 	);
 	const restS = rests.reduce((sum, rest) => sum + rest.restS, 0);
+	const breaks = runs.flatMap(({ breakS, startS }, k) => {
+		const { block, piece } = seq.of[k]!;
+		const fromS = k === 0 ? at.timeS : runs[k - 1]!.endS;
+		if (breakS === 0) return [];
+		const night = breakS > BREAK_MOST_S;
+		const before = items.findIndex(({ id }) => id === block.plan.id);
+		const doneBefore = items.slice(0, before).reduce((sum, { pieces }) => sum + pieces, piece - 1);
+		return [{ id: block.plan.id, piece, fromS, onAtS: startS, breakS, night, doneBefore }];
+	});
 	const shaken =
 		restS > 0 && runList(weaker(shop), mine, pauses, extra.from).some(({ stops }) => stops);
 	const { endS } = runs.at(-1)!;
@@ -522,6 +617,8 @@ function runTold(
 		changes: seq.changes,
 		rests,
 		restS,
+		breaks,
+		breakS: breaks.reduce((sum, one) => sum + one.breakS, 0),
 		fragile: shaken,
 		firstLimit: stop
 			? {
@@ -531,7 +628,7 @@ function runTold(
 					because: reason(stop.because)
 				}
 			: null,
-		boundS: Math.min(endS, at.timeS + extra.boundS),
+		boundS: Math.min(endS, extra.boundS),
 		exact: extra.exact && restS === 0,
 		trace: traceOf(runs, shop, extra.limits.needed)
 	};

@@ -2,6 +2,7 @@
 	import { goto } from '$app/navigation';
 	import Choice from '$lib/components/Fields/Choice.svelte';
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
+	import Learnt from '$lib/components/List/Learnt.svelte';
 	import Sum from '$lib/components/List/Sum.svelte';
 	import WhatIf from '$lib/components/List/WhatIf.svelte';
 	import { saveFile } from '$lib/dom/saveFile';
@@ -168,6 +169,7 @@
 				/>
 			</div>
 			{#if quote?.printed}<WhatIf {view} {quote} />{/if}
+			<Learnt {view} />
 			<p class="mt-3 flex flex-wrap gap-2">
 				<button type="button" class="btn btn-primary" onclick={() => print()}
 					>Print the quote <kbd class="kbd kbd-sm">P</kbd></button

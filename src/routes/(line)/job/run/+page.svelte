@@ -5,6 +5,8 @@
 	import Play from '@lucide/svelte/icons/play';
 	import Undo from '@lucide/svelte/icons/undo-2';
 	import X from '@lucide/svelte/icons/x';
+	import FirstPiece from '$lib/components/List/FirstPiece.svelte';
+	import { arcsOfPiece } from '$lib/core/list/inputs';
 	import RunTable from '$lib/components/List/RunTable.svelte';
 	import { HELD_UP, lasts, minutes, startWords } from '$lib/components/List/words';
 	import Mark from '$lib/components/Marks/Mark.svelte';
@@ -34,6 +36,14 @@
 		if (!run || 'trouble' in run || !item) return undefined;
 		const [first] = run.rests;
 		return first && first.id === item.id && first.piece === 1 ? first : undefined;
+	});
+	/** The plan has a break, or the night, before the piece that comes now. */
+	const pause = $derived.by(() => {
+		const run = view.liveStudy?.run ?? view.run;
+		if (!run || 'trouble' in run || !item || view.startedMs === undefined) return undefined;
+		const [first] = run.breaks;
+		if (!first || first.doneBefore > 0 || first.id !== item.id) return undefined;
+		return { night: first.night, onAt: view.startedMs + 1000 * first.onAtS };
 	});
 	const next = $derived(view.toDo.find(({ id }) => id !== item?.id));
 	const nextPlan = $derived(next && view.planOf(next.id));
@@ -73,8 +83,12 @@
 				<p class="flex flex-wrap items-baseline gap-x-3">
 					<b class="text-[1.375rem]">{item.name}</b>
 					<span class="sub"
-						>{bench.say(plan.pieceLengthMm / plan.arcs.length, 'length')} each{item.linesEach > 1
-							? `, ${item.linesEach} cuts a piece`
+						>{item.paths.length
+							? `${bench.say(plan.pieceLengthMm, 'length')} a piece`
+							: `${bench.say(plan.pieceLengthMm / plan.arcs.length, 'length')} each`}{arcsOfPiece(
+							item
+						) > 1
+							? `, ${arcsOfPiece(item)} cuts a piece`
 							: ''}, {startWords(plan.start)}</span
 					>
 					{#if bench.waiting.length}
@@ -123,6 +137,16 @@
 								: rest.because === 'cooling'
 									? 'the workpiece cools'
 									: `${HELD_UP[rest.because]} wants it`}</span
+						>
+					</p>
+				{/if}
+				{#if pause && !view.paused}
+					<p class="rest" role="status">
+						<Mark verdict="not set" size={24} /><b
+							>{pause.night ? 'The day is over' : 'Break'}: the next arc at {timeOf(pause.onAt)}</b
+						>
+						<span class="sub"
+							>{pause.night ? 'the rest goes on then' : 'it would not be over before'}</span
 						>
 					</p>
 				{/if}
@@ -217,6 +241,7 @@
 						Measure the first piece before the second.
 					{/if}
 				</p>
+				{#if made > 0 && left > 0}<FirstPiece {view} {item} {plan} />{/if}
 				{#if view.toDo.length > 1}
 					<label class="mt-2 flex items-center gap-2"
 						><span class="sub">Another item first</span>

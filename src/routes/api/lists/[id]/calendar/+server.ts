@@ -1,5 +1,6 @@
 import { DEFAULT_CUT } from '$lib/core';
-import { studyList } from '$lib/core/studies/list/run';
+import { arcsOfPiece } from '$lib/core/list/inputs';
+import { studyList, waysOf, type ListRun } from '$lib/core/studies/list/run';
 import { askedItems } from '$lib/formats/dayList';
 import { listCalendar } from '$lib/formats/listCalendar';
 import { store } from '$lib/server/current';
@@ -9,6 +10,17 @@ import type { RequestHandler } from './$types';
 
 /** More arcs are not planned while others wait: the file then tells the start alone. */
 const ARCS_MOST = 400;
+/** Where nobody knows how long it takes. */
+const UNKNOWN_S = 3600;
+
+/** From night to night. */
+function daysOf({ breaks, endS }: ListRun): { fromS: number; toS: number }[] {
+	const nights = breaks.filter(({ night }) => night);
+	return [...nights, null].map((night, k) => ({
+		fromS: nights[k - 1]?.onAtS ?? 0,
+		toS: night?.fromS ?? endS
+	}));
+}
 
 /** When the list runs, as a calendar file: `?day=2026-11-27`, else today by the server's clock. */
 export const GET: RequestHandler = ({ params, url }) =>
@@ -20,22 +32,18 @@ export const GET: RequestHandler = ({ params, url }) =>
 				? asked
 				: new Date().toISOString().slice(0, 10);
 		const base = requestedInputs(store(), { benchId, cut: DEFAULT_CUT });
-		const arcs = list.items.reduce((sum, { pieces, linesEach }) => sum + pieces * linesEach, 0);
+		const arcs = list.items.reduce((sum, item) => sum + item.pieces * arcsOfPiece(item), 0);
 		const run =
 			arcs > ARCS_MOST
 				? null
-				: studyList(base, list, askedItems(list, base.work), {
-						order: list.order,
-						handlingShare: 1,
-						changeS: list.changeS
-					}).run;
+				: studyList(base, list, askedItems(list, base.work), waysOf(list)).run;
 		const text = listCalendar({
 			id,
 			name: list.name,
 			bench: base.bench.name,
 			day,
 			startsAt: list.startsAt,
-			lastsS: run && !('trouble' in run) ? run.endS : null,
+			spans: run && !('trouble' in run) ? daysOf(run) : [{ fromS: 0, toS: UNKNOWN_S }],
 			words: list.items
 				.slice(0, 40)
 				.map(({ name, pieces }) => `${pieces} × ${name}`)
