@@ -170,6 +170,114 @@ test('the run: three ticked, one failed, a pause, one taken back; the finish mov
 	await expect(page.getByTestId('run-table')).toContainText('2 of 3, 1 failed');
 });
 
+test('a break puts the finish off, the night ends the day, and both are taken back', async ({
+	page
+}) => {
+	await page.goto('/job');
+	await planned(page);
+	const before = await headline(page).innerText();
+	await page.getByRole('button', { name: 'Name, hours, parts' }).click();
+	await page.getByRole('button', { name: 'Add a break' }).click();
+	await page.getByLabel('Break 1 at').fill('09:00');
+	await expect(headline(page)).not.toHaveText(before);
+	await expect(page.getByTestId('axis').getByText('break', { exact: true })).toBeVisible();
+	const [h, m] = before
+		.match(/(\d\d):(\d\d)/)!
+		.slice(1)
+		.map(Number) as [number, number];
+	const later = (await headline(page).innerText())
+		.match(/(\d\d):(\d\d)/)!
+		.slice(1)
+		.map(Number) as [number, number];
+	const putOffMin = later[0] * 60 + later[1] - h * 60 - m;
+	expect(putOffMin).toBeGreaterThanOrEqual(12);
+	expect(putOffMin).toBeLessThanOrEqual(16);
+	await page.getByLabel('Day ends at, if it does').fill('09:30');
+	await expect(headline(page)).toContainText('next day');
+	await expect(page.getByTestId('job')).toContainText(
+		/By 09:\d\d\s+\d+ of \d+ pieces, the rest\s+the next day/
+	);
+	while (await page.getByRole('button', { name: 'Undo', exact: false }).first().isEnabled())
+		await page.getByRole('button', { name: 'Undo', exact: false }).first().click();
+	await expect(headline(page)).toHaveText(before);
+});
+
+test('the other benches say what they do with it; split in two, each bench has its list', async ({
+	page,
+	demo
+}) => {
+	await page.goto('/job');
+	await planned(page);
+	await page.getByRole('button', { name: 'Copy', exact: true }).click();
+	await planned(page);
+	await page.getByRole('button', { name: 'Ask the other benches' }).click();
+	const others = page.getByTestId('other-benches');
+	await expect(others).toContainText('Towpath trolley');
+	await expect(others).toContainText('does not make');
+	const both = others.getByRole('listitem').filter({ hasText: 'Both at once' });
+	const there = (await both.innerText())
+		.match(/at Towpath trolley: (.+?), done by/)![1]!
+		.split(', ');
+	const before = await items(page).count();
+	await page.getByRole('button', { name: 'Make it two lists' }).click();
+	await expect(page.getByText('on a list of their own at Towpath trolley')).toBeVisible();
+	await expect(items(page)).toHaveCount(before - there.length);
+	const trolley = await demo.benchId('Towpath trolley');
+	await page.goto(`/job?bench=${trolley}`);
+	await planned(page);
+	await expect(items(page)).toHaveCount(there.length);
+	for (const name of there) await expect(items(page).filter({ hasText: name })).toHaveCount(1);
+	// The next test finds that bench as it was.
+	await page.getByRole('button', { name: 'Name, hours, parts' }).click();
+	await page.getByRole('button', { name: 'Put it away' }).click();
+	await expect(page.getByText('Put away; it stays')).toBeVisible();
+});
+
+test('the first piece was out: the guide of the rest follows, and what the list took is learnt', async ({
+	page
+}) => {
+	await page.goto('/job');
+	await planned(page);
+	await page.getByRole('button', { name: 'Copy', exact: true }).click();
+	await planned(page);
+	await page.getByRole('link', { name: 'Run it' }).click();
+	const now = page.getByTestId('run-now');
+	await now.getByRole('button', { name: 'Start' }).click();
+	await now.getByLabel('Another item first').selectOption('Screen bars');
+	await now.getByRole('button', { name: 'Done' }).click();
+	await now.getByText('The size was out').click();
+	await now.getByLabel('Too big by').fill('0.6');
+	await now.getByLabel('Too big by').press('Enter');
+	const guide = now.locator('dl div').filter({ hasText: 'Guide' }).locator('dd');
+	const mm = parseFloat(await guide.innerText());
+	await now.getByRole('radio', { name: 'both edges' }).check();
+	await now.getByRole('button', { name: /for the rest/ }).click();
+	await expect.poll(async () => parseFloat(await guide.innerText())).toBeCloseTo(mm + 0.3, 1);
+	await page.getByRole('link', { name: 'Quote' }).first().click();
+	await page.getByRole('button', { name: 'Look at the lists before' }).click();
+	await expect(page.getByTestId('learnt')).toContainText(
+		'Edge on the part, edge start: 1 made in 1 list'
+	);
+	await expect(page.getByTestId('quote-band')).toContainText(
+		/Eight in ten such jobs: € \d+ to \d+/
+	);
+});
+
+test('an outline goes from its template onto the list, with its contours and its box', async ({
+	page
+}) => {
+	await page.goto('/template');
+	const count = page.getByTestId('job').locator('div').filter({ hasText: 'Starts' }).locator('dd');
+	const starts = parseInt(await count.first().innerText(), 10);
+	expect(starts).toBeGreaterThan(1);
+	await page.getByRole('button', { name: 'Put it on the day’s list' }).click();
+	await expect(page).toHaveURL(/\/job/);
+	await planned(page);
+	const outline = items(page).filter({ hasText: `× ${starts} cuts` });
+	await expect(outline).toBeVisible();
+	await page.getByRole('button', { name: 'Undo', exact: false }).first().click();
+});
+
 test('the sheet prints on A4 with every item, its setting and boxes to tick', async ({ page }) => {
 	await page.goto('/job/run');
 	await expect(page.getByTestId('run-table')).toContainText('Pintle welds');

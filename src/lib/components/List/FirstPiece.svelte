@@ -52,6 +52,7 @@
 			{#if guide !== 'circle'}
 				<Choice
 					label="In that size were cut"
+					showLabel
 					options={[
 						{ value: '1', label: 'one edge' },
 						{ value: '2', label: 'both edges' }

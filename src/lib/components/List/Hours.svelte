@@ -85,7 +85,7 @@
 						view.edit((l) => ({
 							...l,
 							breaks: [...l.breaks, { at: l.breaks.length ? '12:00' : '10:00', forMin: 15 }]
-						}))}>A break</button
+						}))}>Add a break</button
 				>
 			</li>
 		{/if}

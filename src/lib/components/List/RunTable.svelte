@@ -84,7 +84,7 @@
 								'current'
 							)}{run?.restS ? `; rests ${lasts(run.restS)}` : ''}{/if}</td
 					>
-					<td class="fig num">{run ? lasts(run.endS - run.startS) : '–'}</td>
+					<td class="fig num">{run ? lasts(run.endS - run.startS - run.breakS) : '–'}</td>
 					<td class="fig num no-print">{r?.realS ? lasts(r.realS) : '–'}</td>
 					<td class="num no-print"
 						>{#if r && r.plannedS > 0}{Math.abs(r.realS - r.plannedS) < 5

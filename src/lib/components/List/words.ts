@@ -36,7 +36,9 @@ export const BUYS: Record<Change['id'], string> = {
 	helper: 'A helper lays and clamps: half the handling',
 	torch: 'A second torch with the other parts in',
 	fewest: 'The order with the fewest changes',
-	entered: 'In the order it was entered'
+	entered: 'In the order it was entered',
+	full: 'Every cut at full amps: one school',
+	matched: 'Amps matched to each thickness: the other school'
 };
 
 const GUIDE_WORDS: Record<string, string> = {

@@ -42,6 +42,10 @@ describe('breaks and nights', () => {
 		expect(overAt(SHOP, 0, 7.75 * H)).toBe(8 * H);
 		expect(overAt(SHOP, 0, 8 * H)).toBe(24.25 * H);
 		expect(overAt([], 5, 7)).toBe(12);
+		// Begun in the night that began before it.
+		const late = closedFrom(20 * H, [{ fromS: 16 * H, toS: 32 * H }]);
+		expect(overAt(late, 0, H)).toBe(13 * H);
+		expect(closedBefore(late, { freeS: 0, startS: 30, arcS: 20 })).toBe(12 * H);
 	});
 
 	it('works as a clock that is looked at minute by minute', () => {
@@ -94,6 +98,8 @@ describe('breaks and nights', () => {
 		// Laid in time, but the arc would run into it.
 		expect(at(2 * H - 60, 2 * H - 10, 20)).toBe(0.25 * H + 10);
 		expect(at(2 * H - 60, 2 * H - 20, 20)).toBe(0);
+		// Free in the middle of the break: all of the laying comes after it.
+		expect(at(2 * H + 60, 2 * H + 90, 20)).toBe(0.25 * H - 60);
 		// An arc of nine hours fits into no day: it goes where it falls.
 		expect(at(0, 60, 9 * H)).toBe(0);
 	});

@@ -26,10 +26,11 @@
 	const verdict = $derived(
 		!run ? 'stops' : run.restS > 0 || run.fragile ? ('tight' as const) : ('holds' as const)
 	);
+	/** Breaks and nights do not count. */
+	const workedS = ({ startS, endS, breakS }: { startS: number; endS: number; breakS: number }) =>
+		endS - startS - breakS;
 	/** Item that takes longest. */
-	const longest = $derived(
-		run && [...run.items].sort((a, b) => b.endS - b.startS - (a.endS - a.startS))[0]
-	);
+	const longest = $derived(run && [...run.items].sort((a, b) => workedS(b) - workedS(a))[0]);
 	const night = $derived(run?.breaks.find((one) => one.night));
 	const pieces = $derived(run?.items.reduce((sum, one) => sum + one.pieces, 0) ?? 0);
 	const gapS = $derived(run ? run.endS - run.boundS : 0);
@@ -155,9 +156,8 @@
 						{night.doneBefore} of {pieces} pieces, the rest the next day.{/if}
 					{#if gapS >= 30}No order saves more than {minutes(gapS)}.
 					{:else}No order is quicker.{/if}
-					{#if longest && run.items.length > 1}{nameOf(longest.id)} take {minutes(
-							longest.endS - longest.startS
-						)} of the {minutes(run.endS)}.{/if}
+					{#if longest && run.items.length > 1}{nameOf(longest.id)} take {minutes(workedS(longest))} of
+						the {minutes(run.endS - run.breakS)}.{/if}
 				</p>
 			{:else if view.trouble}
 				<Mark verdict="stops" size={44} />

@@ -10,6 +10,7 @@ type Body = Record<string, unknown>;
 type Handler = Record<'GET' | 'POST' | 'PUT', (event: never) => Promise<Response> | Response>;
 const folder = mkdtempSync(join(tmpdir(), 'steady-arc-lists-'));
 let one: Handler, all: Handler, ticks: Handler, calendar: Handler, run: Handler;
+let benches: Handler, learnt: Handler;
 let store: () => Store;
 let leave: () => Promise<void>;
 let benchId = '';
@@ -44,6 +45,8 @@ beforeAll(async () => {
 	ticks = (await import('./[id]/ticks/+server')) as unknown as Handler;
 	calendar = (await import('./[id]/calendar/+server')) as unknown as Handler;
 	run = (await import('../run/+server')) as unknown as Handler;
+	benches = (await import('../run/benches/+server')) as unknown as Handler;
+	learnt = (await import('./learnt/+server')) as unknown as Handler;
 	({ store, leave } = await import('$lib/server/current'));
 	const at = '2026-11-27T07:00:00.000Z';
 	benchId = store().benches.add({ opId: 'list-bench-1', id: 'bay', bench: BAY_2, at }).id;
@@ -231,11 +234,55 @@ describe('ticks', () => {
 		).toEqual(['tick-list-0011', 'tick-list-0010']);
 	});
 
+	it('tell the next list what was learnt: pieces that were timed, and those that failed', async () => {
+		await save('t5', 0);
+		const from = Date.parse('2026-11-21T08:00:00Z');
+		const press = (k: number, kind: string, s: number) =>
+			ask(ticks.POST, 't5', {
+				opId: `tick-learn-${k}0`,
+				item: kind === 'on' ? '' : 'bars',
+				kind,
+				at: new Date(from + 1000 * s).toISOString()
+			});
+		await press(0, 'on', 0);
+		for (let k = 1; k <= 6; k++) await press(k, 'done', 70 * k);
+		await press(7, 'failed', 450);
+		const { status, text } = await ask(learnt.GET, '', undefined, `?bench=${benchId}`);
+		expect(status).toBe(200);
+		const [kind] = JSON.parse(text) as {
+			made: number;
+			failed: number;
+			handlingS: { middle: number };
+		}[];
+		expect(kind!.made).toBeGreaterThanOrEqual(6);
+		expect(kind!.failed).toBeGreaterThanOrEqual(1);
+		expect(kind!.handlingS.middle).toBeGreaterThan(20);
+		expect(kind!.handlingS.middle).toBeLessThan(70);
+		expect((await ask(learnt.GET, '', undefined, '?bench=nobody')).status).toBe(404);
+	});
+
 	it('leave with the whole shop’s file', async () => {
 		const { shopFile } = await import('$lib/server/shopFile');
 		const file = (await new Response(shopFile(store())).json()) as {
 			dayLists: { id: string; ticks: unknown[] }[];
 		};
 		expect(file.dayLists.find(({ id }) => id === 't3')!.ticks).toHaveLength(2);
+	});
+});
+
+describe('a list on the other benches', () => {
+	it('is answered for each of them, and refused with its place', async () => {
+		const at = '2026-11-27T07:00:00.000Z';
+		const twin = { ...BAY_2, name: 'Bay 1' };
+		const other = store().benches.add({ opId: 'list-bench-2', id: 'bay1', bench: twin, at }).id;
+		const told = await ask(benches.POST, '', { benchId, list: LIST });
+		expect(told.status).toBe(200);
+		expect(told.body.alone).toMatchObject([{ id: other, name: 'Bay 1', cannot: [] }]);
+		// Plates wait for bars: they stay together, so nothing can be split.
+		expect(told.body.split).toBeNull();
+		expect((await ask(benches.POST, '', { benchId: 'nobody', list: LIST })).status).toBe(404);
+		const bad = await ask(benches.POST, '', { benchId, list: { ...LIST, endsAt: 'late' } });
+		expect(bad.status).toBe(400);
+		expect(bad.text).toContain('list.endsAt');
 	});
 });

@@ -141,7 +141,6 @@ export function otherBenches(
 	now: ListRun | null,
 	others: readonly OtherBench[]
 ): OtherBenches {
-	const { items } = here.list;
 	const alone: OnBench[] = [];
 	let split: Split | null = null;
 	for (const { id, name, base, asked } of others) {

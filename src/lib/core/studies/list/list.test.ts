@@ -245,6 +245,8 @@ describe('breaks and the end of the day', () => {
 		expect(run.endS).toBeLessThan(free.endS + 900 + 120);
 		expect(run.breakS).toBeLessThanOrEqual(900 + 120);
 		expect(run.boundS).toBeLessThanOrEqual(run.endS);
+		// The bound waits for the break too; all that is lost is the piece that would not have been over.
+		expect(run.endS - run.boundS).toBeLessThan(120);
 	});
 
 	it('goes on the next morning, from cold, and tells how many were made by then', () => {
@@ -284,7 +286,7 @@ describe('what an item may be besides a cut so many times', () => {
 		const [once] = studied([bar]).plans as [ItemPlan];
 		expect(plan.arcs).toHaveLength(2);
 		expect(plan.pieceLengthMm).toBe(463);
-		const [hole, outside] = plan.arcs as [{ arcS: number }, { arcS: number }];
+		const [hole, outside] = [plan.arcs[0]!, plan.arcs[1]!];
 		const perMm = 1 / once.speedMmS!;
 		expect(outside.arcS - once.arcs[0]!.arcS).toBeCloseTo(340 * perMm, 6);
 		// More than its length at speed: it waits until it is through.
@@ -345,5 +347,8 @@ describe('nozzles and bottles', () => {
 		expect(grows).toBeGreaterThan(0);
 		expect(eats.nozzle!.before!.piece).toBe(Math.floor((100 - eats.nozzle!.nowUm) / grows) + 1);
 		expect(eats.nozzle!.short).toBe(eats.nozzle!.sets);
+		// What goes through another nozzle does not wear this one.
+		const elsewhere = plans.map((plan) => ({ ...plan, set: 'cut 30' }));
+		expect(eatsOf(seen, elsewhere, run, { electrode: 0, nozzle: 0 }).nozzle!.sets).toBe(0);
 	});
 });
