@@ -59,7 +59,14 @@ export function benchTick(): Promise<number[]> {
 		const made = plans.slice(0, 10).map(({ id }, k) => ({ id, endS: 90 * (k + 1) }));
 		const done = Object.fromEntries(made.map(({ id }) => [id, 1]));
 		const standing = standingAfter(base, plans, made, 930);
-		studyList(base, list, asked, WAYS, { done, setInTorch: plans[9]!.set, standing, usedL: 0 }, known);
+		studyList(
+			base,
+			list,
+			asked,
+			WAYS,
+			{ done, setInTorch: plans[9]!.set, standing, usedL: 0 },
+			known
+		);
 		return performance.now() - from;
 	});
 }
