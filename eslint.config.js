@@ -53,6 +53,7 @@ const ROOMS = [
 	'inputs',
 	'answers',
 	'evidence',
+	'arcline',
 	'plan',
 	'preflight',
 	'faults',

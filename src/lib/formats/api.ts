@@ -319,3 +319,35 @@ export interface Revisions {
 	/** How many benches there are. */
 	benches: number;
 }
+
+/** What a sensor saw, taken into the log or left; or one such press that is taken back. */
+export const TAKE_MOST = 500;
+export const TakeSeenSchema = v.variant('kind', [
+	v.object({
+		opId: OpIdSchema,
+		kind: v.literal('take'),
+		at: v.optional(AtSchema),
+		ids: v.pipe(
+			v.array(v.pipe(v.number('a number'), v.integer('a whole number'))),
+			v.minLength(1, 'at least one'),
+			v.maxLength(TAKE_MOST, `at most ${TAKE_MOST}`)
+		),
+		/** None: they are left, and not offered again. */
+		entries: v.pipe(v.array(EntrySchema), v.maxLength(10, 'at most 10')),
+		...said
+	}),
+	v.object({
+		opId: OpIdSchema,
+		kind: v.literal('undo'),
+		undoes: OpIdSchema,
+		at: v.optional(AtSchema)
+	})
+]);
+export const PairSchema = v.object({ opId: OpIdSchema });
+export const LineRuleSchema = v.object({
+	opId: OpIdSchema,
+	/** Whether what fits the piece that comes now is ticked without a thumb. */
+	byRule: v.optional(v.boolean('true or false')),
+	/** false: the sensor is let go. */
+	paired: v.optional(v.literal(false))
+});

@@ -1,4 +1,5 @@
 import type Database from 'better-sqlite3';
+import { ArcLineRepository } from './arcLines';
 import { BenchRepository } from './benches';
 import { CareRepository } from './care';
 import { CardRepository } from './cards';
@@ -30,6 +31,7 @@ export class Store {
 	readonly cards: CardRepository;
 	readonly outlines: OutlineRepository;
 	readonly dayLists: DayListRepository;
+	readonly arcLines: ArcLineRepository;
 	readonly lists: ReturnType<typeof shopLists>;
 
 	constructor(readonly db: Database.Database) {
@@ -46,6 +48,7 @@ export class Store {
 		this.cards = new CardRepository(db);
 		this.outlines = new OutlineRepository(db);
 		this.dayLists = new DayListRepository(db, this.log);
+		this.arcLines = new ArcLineRepository(db, this.log);
 		this.lists = shopLists(db);
 		// Sums that an earlier program kept, or did not keep, are made anew once.
 		for (const id of this.ledger.outdated()) this.ledger.rebuild(id);

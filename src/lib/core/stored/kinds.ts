@@ -4,6 +4,7 @@ import { ChartRowSchema, CHART_ROWS_MOST } from '../speed/chartSchema';
 import { FaultFileSchema } from '../faults/file';
 import { DayListSchema } from '../list/inputs';
 import { OwnChecksSchema } from '../preflight/own';
+import { SeenSchema } from '../arcline/seen';
 import { EntrySchema } from '../evidence/entries';
 import { BenchSchema } from '../inputs/bench';
 import { PlanInputsSchema } from '../inputs/planInputs';
@@ -120,6 +121,9 @@ export const CARD_PLAN = kindOf('plan of a card', KeptPlanSchema, [
 	(plan) => plan
 ]);
 
+/** What a sensor saw. */
+export const SEEN = kindOf('arc line', SeenSchema);
+
 export const KINDS = [
 	BENCH,
 	SETTINGS,
@@ -130,5 +134,6 @@ export const KINDS = [
 	CARD_PLAN,
 	OWN_CHECKS,
 	FAULT_FILE,
-	DAY_LIST
+	DAY_LIST,
+	SEEN
 ];

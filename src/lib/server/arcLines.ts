@@ -1,0 +1,408 @@
+import { createHash, timingSafeEqual } from 'node:crypto';
+import type Database from 'better-sqlite3';
+import { RAW_DAYS, type Batch, type Reading } from '$lib/core/arcline/batch';
+import { segmented, type Seen, type Segmented } from '$lib/core/arcline/segment';
+import { SEEN } from '$lib/core/stored/kinds';
+import type { LogRepository, NewEntry } from './log';
+import { readStored, UnreadableError } from './stored';
+import { ReusedError } from './writes';
+
+export interface ArcLine {
+	id: number;
+	benchId: string;
+	madeAt: string;
+	/** What fits the piece that comes now is ticked without a thumb. */
+	byRule: boolean;
+}
+interface Boot {
+	id: number;
+	lineId: number;
+	boot: string;
+	firstN: number;
+	lastN: number;
+	came: number;
+	late: number;
+	implausible: number;
+	aheadMs: number;
+	firstAtMs: number;
+	lastAtMs: number;
+	lastCameMs: number;
+	settledMs: number;
+}
+/** Something that was seen, and what became of it. */
+export interface StoredSeen {
+	id: number;
+	state: 'offered' | 'taken' | 'left';
+	seen: Seen;
+}
+/** What became of a batch. */
+export interface BatchTaken {
+	/** Readings that were not there yet. */
+	stored: number;
+	/** Those that were. */
+	repeated: number;
+	/** Numbers between the first and the last of this start that never came. */
+	missing: number;
+	/** The server's clock less the device's, ms. */
+	aheadMs: number;
+	/** Number that comes next. */
+	next: number;
+}
+/** How the sensor stands. */
+export interface LineNow {
+	boot: string;
+	now: Segmented['now'];
+	/** Usual distance of two readings, s. */
+	intervalS: number | null;
+	aheadMs: number;
+	/** First reading of this start of the device. */
+	watchedSinceMs: number;
+	lastCameMs: number;
+	missing: number;
+	late: number;
+	implausible: number;
+}
+export type TakeResult = 'taken' | 'already' | 'gone';
+
+const DAY_MS = 86_400_000;
+/** A batch may come so much later than one that left after it, ms. */
+const LAG_MS = 1000;
+/** Silent for so long: what is open ends in the dark, ms. */
+const SILENT_MS = 15_000;
+/** Readings that are looked at in one go, and at most where nothing comes to rest. */
+const LOOK_MOST = 20_000;
+const LOOK_ALL_MOST = 320_000;
+const OFFERED_MOST = 500;
+
+const BOOT = `id, line_id AS lineId, boot, first_n AS firstN, last_n AS lastN, came, late, implausible,
+	ahead_ms AS aheadMs, first_at_ms AS firstAtMs, last_at_ms AS lastAtMs, last_came_ms AS lastCameMs, settled_ms AS settledMs`;
+const SEEN_COLUMNS = 'id, state, data, version';
+type SeenRow = { id: number; state: StoredSeen['state']; data: string; version: number };
+
+const hashed = (token: string) => createHash('sha256').update(token).digest();
+
+/** Sensors at the cutters: what they sent, and what was seen in it. */
+export class ArcLineRepository {
+	readonly #line: Database.Statement<
+		[string],
+		{ id: number; benchId: string; madeAt: string; byRule: number; tokenHash: string }
+	>;
+	readonly #pair: Database.Statement<[string, string, string]>;
+	readonly #unpair: Database.Statement<[string]>;
+	readonly #rule: Database.Statement<[number, string]>;
+	readonly #boot: Database.Statement<[number, string], Boot>;
+	readonly #boots: Database.Statement<[number], Boot>;
+	readonly #newest: Database.Statement<[number], Boot>;
+	readonly #addBoot: Database.Statement<unknown[]>;
+	readonly #setBoot: Database.Statement<unknown[]>;
+	readonly #settle: Database.Statement<[number, number, number]>;
+	readonly #add: Database.Statement<(number | null)[]>;
+	readonly #readings: Database.Statement<[number, number, number, number], Reading>;
+	readonly #forget: Database.Statement<[number, number]>;
+	readonly #addSeen: Database.Statement<unknown[]>;
+	readonly #offered: Database.Statement<[string, number], SeenRow>;
+	readonly #lately: Database.Statement<[string, number, number], SeenRow>;
+	readonly #state: Database.Statement<[number, string], { state: string }>;
+	readonly #mark: Database.Statement<[string, string | null, number]>;
+	readonly #byOp: Database.Statement<[string], { id: number; benchId: string }>;
+	readonly #otherWrite: Database.Statement<[string, string, string], { kind: string }>;
+	readonly #logged: Database.Statement<[string, string], { id: number }>;
+
+	constructor(
+		readonly db: Database.Database,
+		readonly log: LogRepository
+	) {
+		this.#line = db.prepare(
+			`SELECT id, bench_id AS benchId, made_at AS madeAt, by_rule AS byRule, token_hash AS tokenHash
+			FROM arc_lines WHERE bench_id = ?`
+		);
+		this.#pair = db.prepare(
+			`INSERT INTO arc_lines (bench_id, token_hash, made_at) VALUES (?, ?, ?)
+			ON CONFLICT (bench_id) DO UPDATE SET token_hash = excluded.token_hash, made_at = excluded.made_at`
+		);
+		this.#unpair = db.prepare('DELETE FROM arc_lines WHERE bench_id = ?');
+		this.#rule = db.prepare('UPDATE arc_lines SET by_rule = ? WHERE bench_id = ?');
+		this.#boot = db.prepare(`SELECT ${BOOT} FROM arc_boots WHERE line_id = ? AND boot = ?`);
+		this.#boots = db.prepare(
+			`SELECT ${BOOT} FROM arc_boots WHERE line_id = ? AND last_at_ms > settled_ms ORDER BY id`
+		);
+		this.#newest = db.prepare(
+			`SELECT ${BOOT} FROM arc_boots WHERE line_id = ? ORDER BY last_came_ms DESC LIMIT 1`
+		);
+		this.#addBoot = db.prepare(
+			`INSERT INTO arc_boots (line_id, boot, first_n, last_n, came, ahead_ms, first_at_ms, last_at_ms, last_came_ms, settled_ms)
+			VALUES (?, ?, ?, ?, 0, ?, ?, ?, ?, ?)`
+		);
+		this.#setBoot = db.prepare(
+			`UPDATE arc_boots SET first_n = ?, last_n = ?, came = ?, late = ?, ahead_ms = ?, last_at_ms = ?,
+				last_came_ms = ? WHERE id = ?`
+		);
+		this.#settle = db.prepare(
+			'UPDATE arc_boots SET settled_ms = ?, implausible = implausible + ? WHERE id = ?'
+		);
+		this.#add = db.prepare(
+			`INSERT OR IGNORE INTO arc_readings (boot_id, at_ms, n, arc_a, inlet_bar, tank_bar, mains_a, hot_lamp)
+			VALUES (?, ?, ?, ?, ?, ?, ?, ?)`
+		);
+		this.#readings = db.prepare(
+			`SELECT at_ms AS atMs, arc_a AS arcA, inlet_bar AS inletBar, tank_bar AS tankBar, mains_a AS mainsA,
+				hot_lamp AS hotLamp FROM arc_readings
+			WHERE boot_id = ? AND at_ms >= ? AND at_ms <= ? ORDER BY at_ms, n LIMIT ?`
+		);
+		this.#forget = db.prepare('DELETE FROM arc_readings WHERE boot_id = ? AND at_ms < ?');
+		this.#addSeen = db.prepare(
+			`INSERT INTO arc_seen (bench_id, boot_id, kind, from_ms, to_ms, data, version, state)
+			VALUES (?, ?, ?, ?, ?, ?, ${SEEN.version}, ?)`
+		);
+		this.#offered = db.prepare(
+			`SELECT ${SEEN_COLUMNS} FROM arc_seen WHERE bench_id = ? AND state = 'offered' ORDER BY from_ms, id LIMIT ?`
+		);
+		this.#lately = db.prepare(
+			`SELECT ${SEEN_COLUMNS} FROM arc_seen WHERE bench_id = ? AND from_ms >= ? ORDER BY from_ms, id LIMIT ?`
+		);
+		this.#state = db.prepare('SELECT state FROM arc_seen WHERE id = ? AND bench_id = ?');
+		this.#mark = db.prepare('UPDATE arc_seen SET state = ?, op_id = ? WHERE id = ?');
+		this.#byOp = db.prepare('SELECT id, bench_id AS benchId FROM arc_seen WHERE op_id = ?');
+		this.#otherWrite = db.prepare(
+			`SELECT kind FROM writes WHERE op_id = ? UNION ALL SELECT kind FROM log WHERE op_id = ?
+			UNION ALL SELECT kind FROM list_ticks WHERE op_id = ?`
+		);
+		this.#logged = db.prepare(
+			"SELECT id FROM log WHERE op_id >= ? AND op_id < ? AND kind <> 'undo' AND undone = 0"
+		);
+	}
+
+	find(benchId: string): ArcLine | undefined {
+		const row = this.#line.get(benchId);
+		return row && { id: row.id, benchId, madeAt: row.madeAt, byRule: row.byRule === 1 };
+	}
+	/** A new token; the one before no longer fits. What was seen stays. */
+	pair(benchId: string, token: string, at: string): void {
+		this.#pair.run(benchId, hashed(token).toString('hex'), at);
+	}
+	/** The sensor is let go, and its raw readings with it; what was seen in them stays. */
+	unpair(benchId: string): void {
+		this.#unpair.run(benchId);
+	}
+	setRule(benchId: string, byRule: boolean): void {
+		this.#rule.run(byRule ? 1 : 0, benchId);
+	}
+	fits(benchId: string, token: string): boolean {
+		const row = this.#line.get(benchId);
+		return row !== undefined && timingSafeEqual(Buffer.from(row.tokenHash, 'hex'), hashed(token));
+	}
+
+	/** Takes a batch in, all or nothing; a reading that is there already is left as it is. */
+	add({ id: lineId }: ArcLine, batch: Batch, nowMs: number): BatchTaken {
+		return this.db
+			.transaction((): BatchTaken => {
+				const { atMs, n } = batch;
+				const aheadMs = nowMs - batch.sentAtMs;
+				const [firstMs, lastMs, lastN] = [atMs[0]!, atMs.at(-1)!, n + atMs.length - 1];
+				let boot = this.#boot.get(lineId, batch.boot);
+				if (!boot) {
+					this.#addBoot.run(
+						lineId,
+						batch.boot,
+						n,
+						n - 1,
+						aheadMs,
+						firstMs,
+						firstMs,
+						nowMs,
+						firstMs
+					);
+					boot = this.#boot.get(lineId, batch.boot)!;
+				}
+				let [stored, late] = [0, 0];
+				const { arcA, inletBar, tankBar, mainsA, hotLamp } = batch;
+				for (let k = 0; k < atMs.length; k++) {
+					const { changes } = this.#add.run(
+						boot.id,
+						atMs[k]!,
+						n + k,
+						arcA?.[k] ?? null,
+						inletBar?.[k] ?? null,
+						tankBar?.[k] ?? null,
+						mainsA?.[k] ?? null,
+						hotLamp?.[k] ?? null
+					);
+					stored += changes;
+					if (changes && atMs[k]! < boot.settledMs) late++;
+				}
+				const after = {
+					firstN: Math.min(boot.firstN, n),
+					lastN: Math.max(boot.lastN, lastN),
+					came: boot.came + stored,
+					aheadMs: Math.min(boot.aheadMs, aheadMs)
+				};
+				this.#setBoot.run(
+					after.firstN,
+					after.lastN,
+					after.came,
+					boot.late + late,
+					after.aheadMs,
+					Math.max(boot.lastAtMs, lastMs),
+					nowMs,
+					boot.id
+				);
+				return {
+					stored,
+					repeated: atMs.length - stored,
+					missing: Math.max(0, after.lastN - after.firstN + 1 - after.came),
+					aheadMs: after.aheadMs,
+					next: after.lastN + 1
+				};
+			})
+			.immediate();
+	}
+
+	/** Looks at what came since the last look, keeps what is over, forgets what is older than thirty days. */
+	settle(benchId: string, nowMs: number): void {
+		const line = this.find(benchId);
+		if (!line) return;
+		for (const boot of this.#boots.all(line.id)) {
+			this.db
+				.transaction(() => {
+					this.#look(benchId, boot, nowMs);
+					this.#forget.run(boot.id, nowMs - boot.aheadMs - RAW_DAYS * DAY_MS);
+				})
+				.immediate();
+		}
+	}
+	#look(benchId: string, boot: Boot, nowMs: number): void {
+		const silent = nowMs - boot.lastCameMs > SILENT_MS;
+		const untilMs = silent ? boot.lastAtMs : boot.lastAtMs - LAG_MS;
+		let { settledMs } = boot;
+		for (let most = LOOK_MOST; ;) {
+			const readings = this.#readings.all(boot.id, settledMs, untilMs, most);
+			const all = readings.length < most;
+			const full = most >= LOOK_ALL_MOST;
+			const { seen, quietMs, implausible } = segmented(readings, {
+				ended: (all && silent) || (!all && full)
+			});
+			const moved = readings.length > 1 && quietMs > settledMs;
+			if (moved) {
+				for (const one of seen) if (one.toMs <= quietMs) this.#keep(benchId, boot, one);
+				this.#settle.run(quietMs, implausible, boot.id);
+				settledMs = quietMs;
+			}
+			if (all || readings.length === 0) {
+				if (silent) this.#settle.run(boot.lastAtMs, 0, boot.id);
+				return;
+			}
+			if (moved) most = LOOK_MOST;
+			else if (full) return;
+			else most *= 4;
+		}
+	}
+	#keep(benchId: string, boot: Boot, seen: Seen): void {
+		const fromMs = Math.round(seen.fromMs + boot.aheadMs);
+		const toMs = Math.round(seen.toMs + boot.aheadMs);
+		const state = seen.kind === 'gap' ? 'left' : 'offered';
+		const data = JSON.stringify({
+			...seen,
+			fromMs,
+			toMs,
+			...(seen.kind === 'lamp' && seen.arcFromMs !== null
+				? { arcFromMs: Math.round(seen.arcFromMs + boot.aheadMs) }
+				: {})
+		});
+		this.#addSeen.run(benchId, boot.id, seen.kind, fromMs, toMs, data, state);
+	}
+
+	/** How it stands right now; undefined: no sensor, or nothing came yet. */
+	now(benchId: string): LineNow | undefined {
+		const line = this.find(benchId);
+		const boot = line && this.#newest.get(line.id);
+		if (!boot) return undefined;
+		const from = Math.max(boot.settledMs, boot.lastAtMs - 600_000);
+		const readings = this.#readings.all(boot.id, from, boot.lastAtMs, LOOK_MOST);
+		const { now, intervalS, implausible, implausibleSince } = segmented(readings);
+		const { aheadMs } = boot;
+		const shifted = (ms: number | null) => (ms === null ? null : ms + aheadMs);
+		return {
+			boot: boot.boot,
+			now: {
+				...now,
+				arcSinceMs: shifted(now.arcSinceMs),
+				hotSinceMs: shifted(now.hotSinceMs),
+				last: now.last && { ...now.last, atMs: now.last.atMs + aheadMs }
+			},
+			intervalS,
+			aheadMs,
+			watchedSinceMs: boot.firstAtMs + aheadMs,
+			lastCameMs: boot.lastCameMs,
+			missing: Math.max(0, boot.lastN - boot.firstN + 1 - boot.came),
+			late: boot.late,
+			implausible: boot.implausible + implausible + implausibleSince
+		};
+	}
+
+	/** What nobody took or left yet, oldest first. */
+	offered(benchId: string): StoredSeen[] {
+		return this.#offered.all(benchId, OFFERED_MOST).flatMap(readable);
+	}
+	/** Everything from a moment on, oldest first. */
+	since(benchId: string, fromMs: number, most = 5000): StoredSeen[] {
+		return this.#lately.all(benchId, fromMs, most).flatMap(readable);
+	}
+
+	/**
+	 * Takes what is offered into the log, or leaves it (no entries), all or nothing; "gone": somebody else did.
+	 * The same `opId` again does nothing.
+	 */
+	take(write: {
+		opId: string;
+		benchId: string;
+		ids: readonly number[];
+		entries: readonly Omit<NewEntry, 'opId' | 'benchId'>[];
+	}): TakeResult {
+		const { opId, benchId, ids, entries } = write;
+		return this.db
+			.transaction((): TakeResult => {
+				const before = this.#byOp.get(opId);
+				if (before?.benchId === benchId) return 'already';
+				const other = this.#otherWrite.get(opId, opId, opId);
+				if (other) throw new ReusedError(other.kind);
+				if (ids.some((id) => this.#state.get(id, benchId)?.state !== 'offered')) return 'gone';
+				const state = entries.length ? 'taken' : 'left';
+				for (const id of ids) this.#mark.run(state, opId, id);
+				for (const [k, entry] of entries.entries())
+					this.log.append({ ...entry, benchId, opId: `${opId}-${k}` });
+				return 'taken';
+			})
+			.immediate();
+	}
+	/** Offers again what one press took or left, and takes its entries back. */
+	giveBack(write: {
+		opId: string;
+		benchId: string;
+		undoes: string;
+		at: string;
+		modelVersion: string;
+	}): 'undone' | 'already' {
+		const { benchId, undoes, at, modelVersion } = write;
+		return this.db
+			.transaction(() => {
+				const rows = this.#byOp.all(undoes).filter((row) => row.benchId === benchId);
+				if (rows.length === 0) return 'already';
+				for (const { id } of rows) this.#mark.run('offered', null, id);
+				// "-" to ".": the entries of that press, which follow it with a dash.
+				for (const [k, { id }] of this.#logged.all(`${undoes}-`, `${undoes}.`).entries())
+					this.log.undo({ opId: `${write.opId}-${k}`, id, at, modelVersion });
+				return 'undone';
+			})
+			.immediate();
+	}
+}
+
+function readable({ id, state, data, version }: SeenRow): StoredSeen[] {
+	try {
+		return [{ id, state, seen: readStored(SEEN, `Seen at the cutter ${id}`, data, version) }];
+	} catch (error) {
+		if (!(error instanceof UnreadableError)) throw error;
+		console.error(error.message);
+		return [];
+	}
+}
