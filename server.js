@@ -10,7 +10,7 @@ import { createServer } from 'node:http';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { randomBytes } from 'node:crypto';
-import { Access } from './server/access.js';
+import { Access, isSensor } from './server/access.js';
 import { tooLarge } from './server/limits.js';
 import { PageCache } from './server/pageCache.js';
 import { allowedHosts, isOpen, originsFor } from './server/reach.js';
@@ -67,6 +67,11 @@ async function respond(request, response) {
 	request.headers['x-steady-role'] = role;
 	// The cache listens to what the handler writes, before it is compressed.
 	return compress(request, response, () => {
+		if (isSensor(request, path)) {
+			// No page shows a reading before it is looked at.
+			handler(request, response);
+			return;
+		}
 		if (!reads) {
 			pages.forget();
 			response.on('finish', () => pages.forget());

@@ -22,6 +22,13 @@ const OPEN = /^\/(enter$|_app\/|favicon|api\/health$)/;
 /** Posts that work something out and keep nothing: the wall screen may ask them. */
 const LOOKS = /^\/api\/(plan|supply|advice|elsewhere|template)$/;
 
+/** Batches of a sensor: the route asks for the token of that bench, which opens nothing else. */
+const SENSOR = /^\/api\/line\/[\w-]{1,64}$/;
+export const isSensor = (request, path) =>
+	request.method === 'POST' &&
+	SENSOR.test(path) &&
+	/^Bearer \S/.test(request.headers.authorization ?? '');
+
 const isLoopback = (address = '') =>
 	address === '127.0.0.1' || address === '::1' || address === '::ffff:127.0.0.1';
 
@@ -139,7 +146,7 @@ export class Access {
 		}
 		if (isLoopback(remoteAddress)) return 'full';
 		const role = this.#roleOf(request.headers.cookie);
-		if (OPEN.test(path)) return role ?? 'none';
+		if (OPEN.test(path) || isSensor(request, path)) return role ?? 'none';
 		if (!role) {
 			if (reads && !path.startsWith('/api/')) {
 				go(`/enter?to=${encodeURIComponent(request.url)}${this.isSet ? '' : '&new=1'}`);

@@ -3,6 +3,7 @@ import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { benchDrag, benchFirstLoad } from './browser';
+import { benchMinute, benchReadings } from './arcLine';
 import { benchChart } from './chart';
 import { benchCrowd, type Crowd } from './crowd';
 import { benchLayout, benchList, benchTick } from './list';
@@ -63,6 +64,15 @@ try {
 	note('a shift of eight hours, compressor on the same breaker', session.shiftMs, 'ms', '<= 1');
 	note('search for what would fix the tight bench', session.fixMs, 'ms', '<= 100');
 	note('log inserts against a bare prepared statement', await benchLog(), 'of its rate', '>= 0.7');
+	note(
+		'readings of a sensor against bare inserts in transactions',
+		await benchReadings(),
+		'of their rate',
+		'>= 0.5'
+	);
+	const minute = await benchMinute(url);
+	note('a minute of 1000 readings a second, through the server', minute.tookS, 's', '<= 60');
+	note('readings lost of it', minute.lost, 'readings', '<= 0');
 	const long = await benchLong();
 	const at100 = 'at 100 000 entries, one pair or three hundred, of that at 100';
 	note(`an entry logged ${at100}`, long.log, 'of its time', '<= 1.5');

@@ -121,6 +121,12 @@ export function routes(benchId: string): Route[] {
 			body: spoil({ contours: [SQUARE], shieldRadiusMm: 11, kerfMm: 1.5, as: 'json' })
 		},
 		{ method: 'POST', path: '/api/elsewhere', body: spoil({ benchId, cut: { thicknessMm: 6 } }) },
+		{ method: 'PUT', path: `/api/line/${benchId}`, body: spoil({ opId, byRule: true }) },
+		{
+			method: 'POST',
+			path: `/api/line/${benchId}/take`,
+			body: spoil({ opId, kind: 'take', ids: [1], entries: [] })
+		},
 		{ method: 'GET', path: '/api/log?bench=' + benchId },
 		{ method: 'GET', path: '/setup?bench=' + benchId },
 		{ method: 'GET', path: '/cut' },

@@ -17,6 +17,7 @@ const SCREENS = [
 	'/shopping',
 	'/checks',
 	'/job',
+	'/sensor',
 	'/job/run',
 	'/job/quote',
 	'/job/plates',

@@ -28,11 +28,15 @@ function send(
 
 test('killed with -9 twenty times while logging, no acknowledged entry is lost and none is doubled', async () => {
 	test.setTimeout(240_000);
-	const { acknowledged, lost, doubled, starts } = await killWhileLogging(20, 7, 4261);
+	const { acknowledged, lost, doubled, starts, readings } = await killWhileLogging(20, 7, 4261);
 	expect(acknowledged).toBeGreaterThan(100);
 	expect(lost).toEqual([]);
 	expect(doubled).toEqual([]);
 	expect(starts.kept).toBe(starts.logged);
+	// A sensor beside it: what was answered is there, and nothing is there twice.
+	expect(readings.acknowledged).toBeGreaterThan(1000);
+	expect(readings.kept).toBe(readings.acknowledged);
+	expect(readings.keptInAll - readings.kept).toBeLessThanOrEqual(100);
 });
 
 test('a thousand spoiled requests are answered, none by a fault', async ({ demo }) => {

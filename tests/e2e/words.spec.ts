@@ -37,6 +37,7 @@ const PAGES = [
 	'/job/run',
 	'/job/quote',
 	'/job/plates',
+	'/sensor',
 	'/fault',
 	'/fault?of=sputters',
 	'/hot-work',

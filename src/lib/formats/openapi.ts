@@ -22,7 +22,10 @@ import {
 	SaveBenchSchema,
 	SaveFaultsSchema,
 	ArchiveDayListSchema,
+	LineRuleSchema,
+	PairSchema,
 	RunRequestSchema,
+	TakeSeenSchema,
 	SaveDayListSchema,
 	SaveOwnChecksSchema,
 	TickSchema,
@@ -32,6 +35,7 @@ import {
 	UndoSchema,
 	UnfitSetSchema
 } from './api';
+import { BatchSchema } from '$lib/core/arcline/batch';
 import { BenchFileSchema } from './benchFile';
 
 type Schema = v.GenericSchema;
@@ -398,6 +402,46 @@ const OPERATIONS: Operation[] = [
 		params: ['id'],
 		optionalQuery: ['day'],
 		refusals: [404]
+	},
+	{
+		path: '/api/line/{bench}',
+		method: 'post',
+		summary:
+			'A batch of readings from the sensor of a bench, with its token (Authorization: Bearer): columns of equal length; the same batch again stores nothing',
+		params: ['bench'],
+		body: BatchSchema,
+		refusals: [400, 401, 413]
+	},
+	{
+		path: '/api/line/{bench}',
+		method: 'get',
+		summary: 'How the sensor stands, what it offers to the log, and what it saw in the last hours',
+		params: ['bench'],
+		refusals: [404]
+	},
+	{
+		path: '/api/line/{bench}',
+		method: 'put',
+		summary: 'Whether the run sheet is ticked by rule; or the sensor let go with its raw readings',
+		params: ['bench'],
+		body: LineRuleSchema,
+		refusals: [400, 404]
+	},
+	{
+		path: '/api/line/{bench}/pair',
+		method: 'post',
+		summary: 'A new token for the sensor of a bench, told once; the one before no longer fits',
+		params: ['bench'],
+		body: PairSchema,
+		refusals: [400, 404]
+	},
+	{
+		path: '/api/line/{bench}/take',
+		method: 'post',
+		summary: 'What was seen goes into the log, or is left; or one such press is taken back',
+		params: ['bench'],
+		body: TakeSeenSchema,
+		refusals: [400, 404, 409]
 	},
 	{
 		path: '/api/run',

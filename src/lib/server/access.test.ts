@@ -22,18 +22,19 @@ interface Asked {
 	method?: string;
 	path: string;
 	cookie?: string;
+	bearer?: string;
 	form?: Record<string, string>;
 	from?: string;
 }
 /** What becomes of a request: its role, or how it was answered. */
-async function ask({ method = 'GET', path, cookie, form, from = '192.168.7.9' }: Asked) {
+async function ask({ method = 'GET', path, cookie, bearer, form, from = '192.168.7.9' }: Asked) {
 	const sent: { status?: number; headers: Record<string, string> } = { headers: {} };
 	const request = Object.assign(
 		Readable.from(form ? [Buffer.from(String(new URLSearchParams(form)))] : []),
 		{
 			method,
 			url: path,
-			headers: { cookie },
+			headers: { cookie, ...(bearer ? { authorization: `Bearer ${bearer}` } : {}) },
 			socket: { remoteAddress: from }
 		}
 	);
@@ -120,6 +121,18 @@ describe('the passcode', () => {
 		expect(new Access(folder).isSet).toBe(true);
 		writeFileSync(file, '{"salt":1}');
 		expect(() => new Access(folder)).toThrow(/npm run passcode/);
+	});
+
+	it('a sensor’s batch comes through to its own token; nothing else of the line does', async () => {
+		await access.set('lock-gate 7');
+		const bearer = 'abcdefgh';
+		const post = (path: string, more = {}) => ask({ path, method: 'POST', ...more });
+		expect((await post('/api/line/bay', { bearer })).role).toBe('none');
+		expect((await post('/api/line/bay')).status).toBe(401);
+		expect((await post('/api/line/bay/pair', { bearer })).status).toBe(401);
+		expect((await post('/api/line/bay/take', { bearer })).status).toBe(401);
+		expect((await ask({ path: '/api/line/bay', bearer })).status).toBe(401);
+		expect((await post('/api/log', { bearer })).status).toBe(401);
 	});
 
 	it('the wall link looks and works things out, and writes nothing', async () => {

@@ -73,6 +73,8 @@ const SILENT_MS = 15_000;
 const LOOK_MOST = 20_000;
 const LOOK_ALL_MOST = 320_000;
 const OFFERED_MOST = 500;
+/** Old readings that go with one look, so that nobody waits for them. */
+const FORGOTTEN_AT_ONCE = 20_000;
 
 const BOOT = `id, line_id AS lineId, boot, first_n AS firstN, last_n AS lastN, came, late, implausible,
 	ahead_ms AS aheadMs, first_at_ms AS firstAtMs, last_at_ms AS lastAtMs, last_came_ms AS lastCameMs, settled_ms AS settledMs`;
@@ -98,7 +100,8 @@ export class ArcLineRepository {
 	readonly #settle: Database.Statement<[number, number, number]>;
 	readonly #add: Database.Statement<(number | null)[]>;
 	readonly #readings: Database.Statement<[number, number, number, number], Reading>;
-	readonly #forget: Database.Statement<[number, number]>;
+	readonly #forgetBoots: Database.Statement<[number, number]>;
+	readonly #forget: Database.Statement<[number, number, number]>;
 	readonly #addSeen: Database.Statement<unknown[]>;
 	readonly #offered: Database.Statement<[string, number], SeenRow>;
 	readonly #lately: Database.Statement<[string, number, number], SeenRow>;
@@ -149,7 +152,14 @@ export class ArcLineRepository {
 				hot_lamp AS hotLamp FROM arc_readings
 			WHERE boot_id = ? AND at_ms >= ? AND at_ms <= ? ORDER BY at_ms, n LIMIT ?`
 		);
-		this.#forget = db.prepare('DELETE FROM arc_readings WHERE boot_id = ? AND at_ms < ?');
+		// A start of the device whose last word is so old goes with all that it sent.
+		this.#forgetBoots = db.prepare('DELETE FROM arc_boots WHERE line_id = ? AND last_came_ms < ?');
+		this.#forget = db.prepare(
+			`DELETE FROM arc_readings WHERE (boot_id, at_ms, n) IN (
+				SELECT r.boot_id, r.at_ms, r.n FROM arc_boots b JOIN arc_readings r
+					ON r.boot_id = b.id AND r.at_ms < ? - b.ahead_ms
+				WHERE b.line_id = ? AND b.first_at_ms + b.ahead_ms < ? LIMIT ${FORGOTTEN_AT_ONCE})`
+		);
 		this.#addSeen = db.prepare(
 			`INSERT INTO arc_seen (bench_id, boot_id, kind, from_ms, to_ms, data, version, state)
 			VALUES (?, ?, ?, ?, ?, ?, ${SEEN.version}, ?)`
@@ -261,14 +271,14 @@ export class ArcLineRepository {
 	settle(benchId: string, nowMs: number): void {
 		const line = this.find(benchId);
 		if (!line) return;
-		for (const boot of this.#boots.all(line.id)) {
-			this.db
-				.transaction(() => {
-					this.#look(benchId, boot, nowMs);
-					this.#forget.run(boot.id, nowMs - boot.aheadMs - RAW_DAYS * DAY_MS);
-				})
-				.immediate();
-		}
+		const rawFromMs = nowMs - RAW_DAYS * DAY_MS;
+		this.db
+			.transaction(() => {
+				for (const boot of this.#boots.all(line.id)) this.#look(benchId, boot, nowMs);
+				this.#forgetBoots.run(line.id, rawFromMs);
+				this.#forget.run(rawFromMs, line.id, rawFromMs);
+			})
+			.immediate();
 	}
 	#look(benchId: string, boot: Boot, nowMs: number): void {
 		const silent = nowMs - boot.lastCameMs > SILENT_MS;

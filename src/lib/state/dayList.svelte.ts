@@ -2,6 +2,8 @@
 import { DEFAULT_CUT, type PlanInputs } from '$lib/core';
 import { DayListSchema, ListItemSchema, type DayList, type ListItem } from '$lib/core/list/inputs';
 import { inputsHash } from '$lib/core/plan/plan';
+import { asSeen } from '$lib/core/arcline/propose';
+import type { ArcSeen } from '$lib/core/arcline/segment';
 import { hash53 } from '$lib/core/solve/hash';
 import {
 	entryOf,
@@ -418,17 +420,23 @@ export class DayListView {
 		return { plannedMs, nowMs: leftMs, over: this.toDo.length === 0, lastMs };
 	});
 
-	async tick(kind: TickKind, item = this.current): Promise<void> {
+	/** `seen`: what a sensor saw of it, and the name of its tick, which is the same on every device. */
+	async tick(
+		kind: TickKind,
+		item = this.current,
+		seen?: { opId: string; at: string; arcs: readonly ArcSeen[] }
+	): Promise<boolean> {
 		const plan = item && this.planOf(item.id);
 		const asked = item && this.asked.find((one) => one.item.id === item.id);
 		const logs = kind === 'done' || kind === 'failed';
-		if (logs && (!plan || !asked || !item)) return;
-		const opId = newOpId();
-		const at = nowIso();
+		if (logs && (!plan || !asked || !item)) return false;
+		const opId = seen?.opId ?? newOpId();
+		const at = seen?.at ?? nowIso();
 		const tick: Tick = { opId, item: logs ? item!.id : '', kind, at };
 		this.#own = [...this.#own, tick];
 		this.#sending = [...this.#sending, opId];
-		const entry = logs && plan && asked ? entryOf(plan, asked, kind) : undefined;
+		const asPlanned = logs && plan && asked ? entryOf(plan, asked, kind) : undefined;
+		const entry = asPlanned && asSeen(asPlanned, seen?.arcs ?? []);
 		const { who } = this.bench;
 		const result = await write<{ ticks: Tick[]; evidence: Workbench['evidence'] }>(
 			this.bench,
@@ -451,6 +459,7 @@ export class DayListView {
 		this.#sending = this.#sending.filter((one) => one !== opId);
 		if (result.outcome === 'done') this.#stands(result.data);
 		else if (result.outcome === 'refused') this.#own = this.#own.filter((one) => one.opId !== opId);
+		return result.outcome !== 'refused';
 	}
 	#words({ kind, item }: Tick): string {
 		const name = this.itemOf(item)?.name ?? '';

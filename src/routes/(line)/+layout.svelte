@@ -109,7 +109,8 @@
 		'/job',
 		'/job/run',
 		'/job/quote',
-		'/job/plates'
+		'/job/plates',
+		'/sensor'
 	];
 	afterNavigate(({ to, type }) => {
 		if (!to) return;

@@ -23,6 +23,27 @@ const STARTS_MOST = 1000;
 const clamp = (x: number, [low, high]: readonly [number, number]) =>
 	Math.min(high, Math.max(low, x));
 
+/** Mean over the seconds, which is what the parts felt; undefined: the clamp told nothing. */
+function meanAmps(arcs: readonly ArcSeen[]): number | undefined {
+	const told = arcs.filter(({ meanA }) => meanA !== null);
+	const seconds = told.reduce((sum, { arcS }) => sum + arcS, 0);
+	return seconds > 0
+		? told.reduce((sum, { meanA, arcS }) => sum + meanA! * arcS, 0) / seconds
+		: undefined;
+}
+
+/** An entry of a planned piece with the starts, seconds and amps that were seen. */
+export function asSeen(entry: Entry, arcs: readonly ArcSeen[]): Entry {
+	if (arcs.length === 0 || (entry.kind !== 'cut' && entry.kind !== 'groove')) return entry;
+	const amps = meanAmps(arcs);
+	return {
+		...entry,
+		arcS: Math.round(10 * arcs.reduce((sum, { arcS }) => sum + arcS, 0)) / 10,
+		starts: arcs.length,
+		...(amps === undefined ? {} : { outputA: clamp(Math.round(amps * 10) / 10, CUT_A) })
+	};
+}
+
 /**
  * The arcs as one entry of cuts: starts, seconds and amps as they were measured; the length from seconds and
  * the planned speed. Arcs of which readings are missing count as starts and with the seconds that were seen.
@@ -30,12 +51,7 @@ const clamp = (x: number, [low, high]: readonly [number, number]) =>
 export function cutsOf(arcs: readonly ArcSeen[], planned: Planned): Entry | undefined {
 	if (arcs.length === 0 || arcs.length > STARTS_MOST) return undefined;
 	const arcS = arcs.reduce((sum, arc) => sum + arc.arcS, 0);
-	const measured = arcs.filter(({ meanA }) => meanA !== null);
-	const measuredS = measured.reduce((sum, arc) => sum + arc.arcS, 0);
-	// The mean over the seconds: what the parts felt.
-	const meanA = measuredS
-		? measured.reduce((sum, { meanA: amps, arcS: s }) => sum + amps! * s, 0) / measuredS
-		: planned.outputA;
+	const meanA = meanAmps(arcs) ?? planned.outputA;
 	const lengthMm =
 		planned.speedMmS === null ? arcs.length * planned.lengthMm : arcS * planned.speedMmS;
 	const { metal, thicknessMm, mesh, start, nozzleA } = planned;
@@ -50,6 +66,22 @@ export function cutsOf(arcs: readonly ArcSeen[], planned: Planned): Entry | unde
 		start,
 		nozzleA,
 		...(mesh ? { mesh } : {})
+	};
+}
+
+/** The arcs as strings of a groove, likewise. */
+export function stringsOf(arcs: readonly ArcSeen[], planned: Planned): Entry | undefined {
+	const cuts = cutsOf(arcs, planned);
+	if (cuts?.kind !== 'cut') return undefined;
+	const { metal, outputA, lengthMm, arcS, starts, nozzleA } = cuts;
+	return {
+		kind: 'groove',
+		metal,
+		outputA,
+		lengthMm,
+		arcS,
+		starts,
+		...(nozzleA === undefined ? {} : { nozzleA })
 	};
 }
 

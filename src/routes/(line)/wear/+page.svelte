@@ -53,6 +53,7 @@
 		<p class="sub grow">
 			{#if band && left !== null}likely {band[0]} to {band[1]}; a cut is {cutWords}{/if}
 		</p>
+		<a class="btn" href="/sensor?{bench.search}">Sensor</a>
 		<a class="btn" href="/log?{bench.search}">The log</a>
 	</div>
 	<div class="axis"><Stack /></div>

@@ -7,6 +7,7 @@
 	import X from '@lucide/svelte/icons/x';
 	import FirstPiece from '$lib/components/List/FirstPiece.svelte';
 	import { arcsOfPiece } from '$lib/core/list/inputs';
+	import Seen from '$lib/components/List/Seen.svelte';
 	import RunTable from '$lib/components/List/RunTable.svelte';
 	import { HELD_UP, lasts, minutes, startWords } from '$lib/components/List/words';
 	import Mark from '$lib/components/Marks/Mark.svelte';
@@ -241,6 +242,7 @@
 						Measure the first piece before the second.
 					{/if}
 				</p>
+				<Seen {view} {item} {plan} />
 				{#if made > 0 && left > 0}<FirstPiece {view} {item} {plan} />{/if}
 				{#if view.toDo.length > 1}
 					<label class="mt-2 flex items-center gap-2"
@@ -265,6 +267,7 @@
 					>Print the sheet <kbd class="kbd kbd-sm">P</kbd></button
 				>
 				<a class="btn" href="/job?{list}">To the list</a>
+				<a class="btn" href="/sensor?{bench.search}">Sensor</a>
 				<a class="btn" href="/job/quote?{list}">Quote <kbd class="kbd kbd-sm">Q</kbd></a>
 			</p>
 		</div>
