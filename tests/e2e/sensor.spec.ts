@@ -119,7 +119,9 @@ test('a sensor is paired, its arcs are offered, taken by one press into the log 
 	]);
 	await page.keyboard.press('s');
 	await expect(page).toHaveURL(/\/sensor/);
-	await expect(offers(page)).toContainText(/2 arcs, 0:30 of arc at 4[23](\.\d)? A/, { timeout: 25_000 });
+	await expect(offers(page)).toContainText(/2 arcs, 0:30 of arc at 4[23](\.\d)? A/, {
+		timeout: 25_000
+	});
 	await expect(offers(page)).toContainText('1 failed start');
 	await expect(offers(page)).toContainText(/tank \d\.?\d* bar, inlet 5\.\d/);
 	await page.getByRole('button', { name: 'Take both' }).click();

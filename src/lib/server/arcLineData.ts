@@ -1,17 +1,5 @@
-import type { LineNow, StoredSeen } from './arcLines';
+import type { LineState } from '$lib/formats/arcLine';
 import type { Store } from './store';
-
-/** How a sensor stands, for its page and the run sheet. */
-export interface LineState {
-	/** null: no sensor is paired. */
-	line: { madeAt: string; byRule: boolean } | null;
-	/** null: nothing came yet. */
-	now: LineNow | null;
-	serverMs: number;
-	offered: StoredSeen[];
-	/** Whatever was seen in the last hours, for heat and share of the run. */
-	lately: StoredSeen[];
-}
 
 /** Heat of longer ago is gone from any cutter. */
 const LATELY_MS = 3 * 3_600_000;

@@ -1,8 +1,9 @@
 import { createHash, timingSafeEqual } from 'node:crypto';
 import type Database from 'better-sqlite3';
 import { RAW_DAYS, type Batch, type Reading } from '$lib/core/arcline/batch';
-import { segmented, type Seen, type Segmented } from '$lib/core/arcline/segment';
+import { segmented, type Seen } from '$lib/core/arcline/segment';
 import { SEEN } from '$lib/core/stored/kinds';
+import type { LineNow, StoredSeen } from '$lib/formats/arcLine';
 import type { LogRepository, NewEntry } from './log';
 import { readStored, UnreadableError } from './stored';
 import { ReusedError } from './writes';
@@ -29,12 +30,6 @@ interface Boot {
 	lastCameMs: number;
 	settledMs: number;
 }
-/** Something that was seen, and what became of it. */
-export interface StoredSeen {
-	id: number;
-	state: 'offered' | 'taken' | 'left';
-	seen: Seen;
-}
 /** What became of a batch. */
 export interface BatchTaken {
 	/** Readings that were not there yet. */
@@ -47,20 +42,6 @@ export interface BatchTaken {
 	aheadMs: number;
 	/** Number that comes next. */
 	next: number;
-}
-/** How the sensor stands. */
-export interface LineNow {
-	boot: string;
-	now: Segmented['now'];
-	/** Usual distance of two readings, s. */
-	intervalS: number | null;
-	aheadMs: number;
-	/** First reading of this start of the device. */
-	watchedSinceMs: number;
-	lastCameMs: number;
-	missing: number;
-	late: number;
-	implausible: number;
 }
 export type TakeResult = 'taken' | 'already' | 'gone';
 

@@ -15,7 +15,7 @@ import {
 } from '$lib/core/arcline/segment';
 import type { Entry } from '$lib/core/evidence/entries';
 import { heatNow } from '$lib/core/studies/arcline';
-import type { LineState } from '$lib/server/arcLineData';
+import type { LineState } from '$lib/formats/arcLine';
 import { nowIso } from './clock';
 import { newOpId } from './ids';
 import type { Workbench } from './workbench.svelte';

@@ -59,6 +59,9 @@ describe('arcs and failed starts against the simulated truth', () => {
 			});
 			const rms = Math.sqrt(squares.reduce((sum, x) => sum + x, 0) / squares.length);
 			const { arcErrorS } = rateTells(1 / rateHz);
+			// Neither early nor late in the mean.
+			const offMs = arcs.reduce((sum, arc, k) => sum + arc.fromMs - truth.arcs[k]!.fromMs, 0) / 700;
+			expect(Math.abs(offMs)).toBeLessThan(100 / rateHz);
 			expect(rms / arcErrorS).toBeGreaterThan(0.85);
 			expect(rms / arcErrorS).toBeLessThan(1.15);
 			expect(arcs[0]!.errorS).toBeCloseTo(arcErrorS, 6);
@@ -110,6 +113,12 @@ describe('arcs and failed starts against the simulated truth', () => {
 		const [arc, ...more] = arcsIn(segmented(flicker, { ended: true }).seen);
 		expect(more).toEqual([]);
 		expect(arc!.arcS).toBeGreaterThan(19.8);
+		// Down to six amps for a second, over a hole in the plate: it burns on.
+		const weak = readings.map((one, k) => (k >= 420 && k < 430 ? { ...one, arcA: 6 } : one));
+		expect(arcsIn(segmented(weak, { ended: true }).seen)).toHaveLength(1);
+		// Six amps alone light nothing.
+		const stray = readings.map((one) => ({ ...one, arcA: one.arcA! > 8 ? 6 : one.arcA }));
+		expect(arcsIn(segmented(stray, { ended: true }).seen)).toEqual([]);
 		const mad = readings.map((one, k) =>
 			k % 50 === 0 ? { ...one, arcA: 4000, inletBar: -9 } : one
 		);

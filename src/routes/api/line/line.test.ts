@@ -5,7 +5,7 @@ import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import { BAY_2 } from '../../../../scripts/demo/benches';
 import { play, type Pull } from '../../../../scripts/device/play';
 import type { Reading } from '$lib/core/arcline/batch';
-import type { LineState } from '$lib/server/arcLineData';
+import type { LineState } from '$lib/formats/arcLine';
 import type { BatchTaken } from '$lib/server/arcLines';
 import type { Store } from '$lib/server/store';
 
@@ -39,9 +39,9 @@ async function ask<T = Record<string, unknown>>(
 beforeAll(async () => {
 	vi.stubEnv('STEADY_ARC_DATA', folder);
 	vi.useFakeTimers({ now: START, toFake: ['Date'] });
-	line = (await import('./[bench]/+server')) as never;
-	pair = (await import('./[bench]/pair/+server')) as never;
-	take = (await import('./[bench]/take/+server')) as never;
+	line = await import('./[bench]/+server');
+	pair = await import('./[bench]/pair/+server');
+	take = await import('./[bench]/take/+server');
 	({ store, leave } = await import('$lib/server/current'));
 	const at = new Date(START).toISOString();
 	bench = store().benches.add({ opId: 'line-bench-1', id: 'bay', bench: BAY_2, at }).id;
@@ -134,6 +134,36 @@ describe('a morning at the cutter', () => {
 		// Looked at again it is no more than it was.
 		vi.setSystemTime(Date.now() + 5000);
 		expect((await state()).offered).toHaveLength(3);
+	});
+
+	it('a slow way does not move its clock; batches that change places within a second lose nothing', async () => {
+		const startMs = Date.now();
+		const { readings } = play([{ restS: 16, pilotS: 1, arcS: 4, arcA: 40 }], { startMs });
+		const parts = Array.from({ length: Math.ceil(readings.length / 5) }, (_, k) =>
+			readings.slice(5 * k, 5 * k + 5)
+		);
+		const order = parts.map((_, k) =>
+			k > 0 && k + 1 < parts.length ? (k % 2 ? k + 1 : k - 1) : k
+		);
+		for (const [step, k] of order.entries()) {
+			// The newest that has left by now; every tenth takes half a second to come.
+			const leftMs = Math.max(
+				parts[k]!.at(-1)!.atMs,
+				parts[order[Math.max(0, step - 1)]!]!.at(-1)!.atMs
+			);
+			vi.setSystemTime(leftMs + (step % 10 === 0 ? 500 : 50));
+			const body = batchOf(parts[k]!, 5 * k, { boot: 'swap' });
+			const { body: taken } = await ask<BatchTaken>(line.POST, body, { token });
+			if (step > 0) expect(taken.aheadMs).toBeLessThan(60);
+			if (step % 3 === 0) await state();
+		}
+		vi.setSystemTime(Date.now() + 30_000);
+		const told = await state();
+		expect(told.now).toMatchObject({ boot: 'swap', late: 0, missing: 0 });
+		const mine = arcsOf(told).filter(({ seen }) => seen.fromMs > startMs);
+		expect(mine).toHaveLength(1);
+		const ids = mine.map(({ id }) => id);
+		await ask(take.POST, { opId: 'take-op-swap', kind: 'take', ids, entries: [] });
 	});
 
 	it('is taken into the log in one press, once; two people do not take it twice; it can be given back', async () => {

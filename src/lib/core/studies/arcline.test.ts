@@ -1,0 +1,64 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { inputsOf } from '../../../../tests/support/inputs';
+import { runInputsOf } from '../plan/session';
+import { workings } from '../plan/workings';
+import { heatNow } from './arcline';
+
+const base = inputsOf();
+const node = (() => {
+	const w = workings(base, { solveAmps: false });
+	return runInputsOf(w.inputs, w.wiring, w.air, w.draw, w.heat).nodes[2]!;
+})();
+const NOW = 1e9;
+
+describe('how warm the cutter is by the arcs that were seen', () => {
+	it('is cold where none was, and an arc may last what the node itself says', () => {
+		const { share, leftS } = heatNow(base, [], NOW);
+		expect(share).toBeCloseTo(0, 9);
+		const [, , hot] = node.targets;
+		const fromCold = node.tauS * Math.log((hot - node.start) / (hot - node.limit));
+		if (hot > node.limit) expect(leftS).toBeCloseTo(fromCold, 6);
+		else expect(leftS).toBeNull();
+	});
+
+	it('property: follows the node second by second (Euler, small steps), cooling in every gap', () => {
+		const work = fc.array(
+			fc.record({
+				restS: fc.double({ min: 1, max: 300, noNaN: true }),
+				arcS: fc.double({ min: 1, max: 200, noNaN: true })
+			}),
+			{ minLength: 1, maxLength: 6 }
+		);
+		fc.assert(
+			fc.property(work, fc.double({ min: 0, max: 200, noNaN: true }), (all, afterS) => {
+				const total = all.reduce((sum, { restS, arcS }) => sum + restS + arcS, 0) + afterS;
+				let at = NOW - 1000 * total;
+				const arcs = all.map(({ restS, arcS }) => {
+					const fromMs = at + 1000 * restS;
+					at = fromMs + 1000 * arcS;
+					return { fromMs, toMs: at };
+				});
+				const [cold, , hot] = node.targets;
+				let level = node.start;
+				const STEP_S = 0.05;
+				for (let ms = NOW - 1000 * total; ms < NOW; ms += 1000 * STEP_S) {
+					const burns = arcs.some(({ fromMs, toMs }) => ms >= fromMs && ms < toMs);
+					level += (((burns ? hot : cold) - level) / node.tauS) * STEP_S;
+				}
+				const { share } = heatNow(base, arcs, NOW);
+				expect(share).toBeCloseTo((level - node.start) / (node.limit - node.start), 2);
+			}),
+			{ numRuns: 40 }
+		);
+	});
+
+	it('leaves less for the next arc the more was burnt, and nothing at the lamp', () => {
+		const after = (arcS: number) =>
+			heatNow(base, [{ fromMs: NOW - 1000 * arcS, toMs: NOW }], NOW).leftS;
+		const cold = after(1);
+		if (cold === null) return;
+		expect(after(60)!).toBeLessThan(cold);
+		expect(after(1e5)).toBe(0);
+	});
+});
