@@ -1,4 +1,5 @@
 /** Writes docs/screenshots from fresh demo data: one picture of each main view. */
+import { execFileSync } from 'node:child_process';
 import { mkdirSync } from 'node:fs';
 import type { Browser, Page } from '@playwright/test';
 import { DemoServer } from '../tests/e2e/demo';
@@ -20,13 +21,14 @@ interface Shot {
 	press?: string[];
 	/** Keys that are pressed first. */
 	keys?: string[];
+	/** A simulated sensor has just sent half an hour. */
+	device?: boolean;
 	/** What is worked out off the page's thread and must be there first, by its test id. */
 	wait?: string;
 }
 
 const SHOTS: Shot[] = [
 	{ name: 'supply-tight-dark', path: '/supply', bench: 'Towpath trolley', dark: true },
-	{ name: 'beside', path: '/beside?arc=60&rest=30' },
 	{ name: 'benches', path: '/benches?t=14' },
 	{ name: 'setup', path: '/setup' },
 	{ name: 'card', path: '/card' },
@@ -45,11 +47,13 @@ const SHOTS: Shot[] = [
 	{ name: 'job', path: '/job', wait: 'axis' },
 	{ name: 'quote', path: '/job/quote', wait: 'quote-total' },
 	{ name: 'run', path: '/job/run', press: ['Start', 'Done'], dark: true },
+	{ name: 'sensor', path: '/sensor', device: true, wait: 'sensor-offers' },
 	{ name: 'checks', path: '/checks', keys: ['Space', 'Space', 'Space', 'Space', 'n'] }
 ];
 
 /** Pages on the line, which fetch the others ahead. */
-const STATIONS = /^\/(supply|setup|cut|gouge|wear|checks|fault|bench|benches|chart|template|job)\b/;
+const STATIONS =
+	/^\/(supply|setup|cut|gouge|wear|checks|fault|bench|benches|chart|template|job|sensor)\b/;
 
 /** Amps, volts and duty are read, the rest nobody knows. */
 async function answer(page: Page, to: 'path' | 'card'): Promise<void> {
@@ -71,6 +75,10 @@ async function answer(page: Page, to: 'path' | 'card'): Promise<void> {
 }
 
 async function take(browser: Browser, demo: DemoServer, shot: Shot): Promise<void> {
+	if (shot.device) {
+		const script = ['tsx', 'scripts/device/main.ts', '--fast', '--pulls', '26', '--bench', 'Bay 2'];
+		execFileSync('npx', [...script, '--url', demo.url], { stdio: 'ignore' });
+	}
 	const page = await browser.newPage({
 		viewport: shot.size ?? DESK,
 		reducedMotion: 'reduce',

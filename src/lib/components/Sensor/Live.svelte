@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { HOT_SPOT_C } from '$lib/core/cutter/duty';
 	import { lasts } from '$lib/components/List/words';
 	import Mark from '$lib/components/Marks/Mark.svelte';
 	import type { ArcLineView } from '$lib/state/arcLine.svelte';
@@ -66,7 +65,7 @@
 			{/if}
 			{#if heat}
 				<div>
-					<dt>{small ? 'An arc may last' : `Cutter’s heat; lamp at ${HOT_SPOT_C} °C inside`}</dt>
+					<dt>{small ? 'An arc may last' : 'Heat, lamp at 100 %'}</dt>
 					<dd class="fig">
 						{#if small}{heat.leftS === null ? 'on' : lasts(heat.leftS)}{:else}{Math.round(
 								100 * Math.max(0, heat.share)

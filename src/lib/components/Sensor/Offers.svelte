@@ -92,6 +92,7 @@
 					<button
 						type="button"
 						class="btn"
+						class:btn-primary={line.offers.length === 1}
 						disabled={line.busy}
 						onclick={() => void line.take(offer.ids, offer.entries, told(offer))}>Take</button
 					>
