@@ -12,7 +12,8 @@ import {
 	whatChanges,
 	wholeStudy
 } from '../../src/lib/core/studies/list/book';
-import { plansOf, studyList, type ListRun, type Ways } from '../../src/lib/core/studies/list/run';
+import { plansOf, studyList } from '../../src/lib/core/studies/list/run';
+import type { ListRun, Ways } from '../../src/lib/core/studies/list/runTypes';
 import { EntrySchema } from '../../src/lib/core';
 import { readBenchFile } from '../../src/lib/formats/benchFile';
 import { inputsOf } from '../support/inputs';

@@ -263,6 +263,31 @@ test('the first piece was out: the guide of the rest follows, and what the list 
 	);
 });
 
+test('two people at one list: what one ticks stands on the other’s sheet a moment later', async ({
+	page,
+	context
+}) => {
+	await page.goto('/job');
+	await planned(page);
+	await page.getByRole('button', { name: 'Copy', exact: true }).click();
+	await planned(page);
+	await page.getByRole('link', { name: 'Run it' }).click();
+	const mine = page.getByTestId('run-now');
+	await expect(mine.getByRole('button', { name: 'Start' })).toBeEnabled();
+	const other = await context.newPage();
+	await other.goto(page.url());
+	const theirs = other.getByTestId('run-now');
+	await expect(theirs.locator('.nth')).toHaveText('1');
+	await mine.getByRole('button', { name: 'Start' }).click();
+	await mine.getByRole('button', { name: 'Done' }).click();
+	await expect(mine.locator('.nth')).toHaveText('2');
+	await expect(theirs.locator('.nth')).toHaveText('2', { timeout: 12_000 });
+	await theirs.getByRole('button', { name: 'Done' }).click();
+	await expect(theirs.locator('.nth')).toHaveText('3');
+	await expect(mine.locator('.nth')).toHaveText('3', { timeout: 12_000 });
+	await other.close();
+});
+
 test('an outline goes from its template onto the list, with its contours and its box', async ({
 	page
 }) => {

@@ -13,6 +13,7 @@ import {
 	type ArcSeen,
 	type FailedSeen
 } from '$lib/core/arcline/segment';
+import type { Cut } from '$lib/core';
 import type { Entry } from '$lib/core/evidence/entries';
 import { heatNow } from '$lib/core/studies/arcline';
 import type { LineState } from '$lib/formats/arcLine';
@@ -48,9 +49,12 @@ export class ArcLineView {
 	token = $state<string | undefined>();
 	/** What was cut while the arcs burnt: the planned cut, or the planned groove. */
 	as = $state<'cut' | 'groove'>('cut');
+	/** What is cut now, where it is not the planned cut. */
+	cut = $state.raw<Cut | undefined>();
 	busy = $state(false);
 	#timer: ReturnType<typeof setTimeout> | undefined;
 	#stopped = false;
+	#changes = 0;
 
 	constructor(readonly bench: Workbench) {}
 
@@ -73,11 +77,13 @@ export class ArcLineView {
 	}
 	async look(): Promise<void> {
 		const { benchId } = this.bench;
+		const changes = this.#changes;
 		try {
 			const response = await fetch(`/api/line/${benchId}`);
 			if (!response.ok) throw new Error(String(response.status));
 			const state = (await response.json()) as LineState;
-			if (benchId !== this.bench.benchId) return;
+			// Something was taken while the answer was on its way: it is old.
+			if (benchId !== this.bench.benchId || this.busy || this.#changes !== changes) return;
 			this.state = state;
 			this.problem = '';
 		} catch {
@@ -120,7 +126,10 @@ export class ArcLineView {
 	/** By the arcs that were seen, at the amps of the plan. */
 	readonly heat = $derived.by(() => {
 		const last = this.now?.now.last;
-		return last ? heatNow(this.bench.calmInputs, this.arcs, last.atMs) : undefined;
+		const base = this.bench.calmInputs;
+		return last
+			? heatNow(this.cut ? { ...base, cut: this.cut } : base, this.arcs, last.atMs)
+			: undefined;
 	});
 	readonly easeOff = $derived(
 		this.arcS !== undefined &&
@@ -279,6 +288,7 @@ export class ArcLineView {
 		}
 	}
 	#stands({ state, evidence }: { state: LineState; evidence: Workbench['evidence'] }): void {
+		this.#changes++;
 		this.state = state;
 		if (evidence.revision < this.bench.evidence.revision) return;
 		this.bench.evidence = evidence;

@@ -42,6 +42,9 @@ interface Stored {
 	list: DayList;
 }
 
+/** Two people at one list see each other's ticks after so long, ms. */
+const FOLLOW_MS = 4000;
+
 const ms = (iso: string) => Date.parse(iso);
 
 /** An item with nothing asked but this. */
@@ -67,6 +70,8 @@ export class DayListView {
 	/** The last edit has not been written yet, or is on its way. */
 	saving = $state(false);
 	#dirty = false;
+	/** Counts what was pressed or edited here: an answer from before is old. */
+	#changes = 0;
 	/** A page shows the plates: they are laid then. */
 	laysPlates = $state(false);
 
@@ -113,11 +118,28 @@ export class DayListView {
 		);
 		if (unclear && !this.bench.away) void this.#lookAgain(this.id);
 	}
+	/** While the run sheet is open: what others tick, and edit, comes in. Call it from an effect. */
+	follow(): () => void {
+		const timer = setInterval(() => {
+			const quiet = !this.#sending.length && !this.#gone.length && !this.saving;
+			if (this.revision > 0 && quiet && !this.bench.away && !document.hidden)
+				void this.#lookAgain(this.id);
+		}, FOLLOW_MS);
+		return () => clearInterval(timer);
+	}
 	async #lookAgain(id: string): Promise<void> {
+		const changes = this.#changes;
 		try {
 			const response = await fetch(`/api/lists/${id}`);
 			if (!response.ok || this.id !== id) return;
-			const { ticks } = (await response.json()) as { ticks: Tick[] };
+			const { ticks, revision, list } = (await response.json()) as Stored & { ticks: Tick[] };
+			// Pressed, or edited, while the answer was on its way: it is older than what stands here.
+			if (this.#changes !== changes || this.#sending.length || this.saving) return;
+			if (revision > this.revision) {
+				this.revision = revision;
+				this.list = list;
+				this.#past = [];
+			}
 			this.#known = ticks;
 			this.#own = this.#own.filter(
 				({ opId }) =>
@@ -210,6 +232,7 @@ export class DayListView {
 		void this.#save();
 	}
 	async #save(): Promise<void> {
+		this.#changes++;
 		this.#dirty = true;
 		if (this.saving) return;
 		this.saving = true;
@@ -433,6 +456,7 @@ export class DayListView {
 		const opId = seen?.opId ?? newOpId();
 		const at = seen?.at ?? nowIso();
 		const tick: Tick = { opId, item: logs ? item!.id : '', kind, at };
+		this.#changes++;
 		this.#own = [...this.#own, tick];
 		this.#sending = [...this.#sending, opId];
 		const asPlanned = logs && plan && asked ? entryOf(plan, asked, kind) : undefined;
@@ -481,6 +505,7 @@ export class DayListView {
 			this.#own = this.#own.filter(({ opId }) => opId !== last.opId);
 			return;
 		}
+		this.#changes++;
 		this.#gone = [...this.#gone, last.opId];
 		const result = await write<{ ticks: Tick[]; evidence: Workbench['evidence'] }>(
 			this.bench,

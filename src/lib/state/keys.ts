@@ -9,7 +9,7 @@ export const KEY_HELP: readonly [string, string][] = [
 	['1 – 6', 'station'],
 	['Space', 'yes, on Checks; start and stop the pacer on Setup'],
 	['N', 'not so, on Checks; no, in the fault finder'],
-	['Y C', 'yes, could not tell, in the fault finder'],
+	['Y C', 'yes, could not tell, in the fault finder; Y takes what the sensor offers'],
 	['[ ]', 'thickness, or depth and leg on Gouge'],
 	['M', 'next metal'],
 	['A', 'next aim'],

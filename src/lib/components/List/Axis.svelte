@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { DayListView } from '$lib/state/dayList.svelte';
-	import { CUTTER_LIMIT_C, type ListRun } from '$lib/core/studies/list/run';
+	import type { ListRun } from '$lib/core/studies/list/runTypes';
+	import { CUTTER_LIMIT_C } from '$lib/core/studies/list/runTold';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import { clock, lasts } from './words';
 

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { DayListView } from '$lib/state/dayList.svelte';
 	import type { WholeStudy } from '$lib/core/studies/list/book';
-	import type { ListRun } from '$lib/core/studies/list/run';
+	import type { ListRun } from '$lib/core/studies/list/runTypes';
 	import Mark from '$lib/components/Marks/Mark.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import { BUYS, clock, lasts, minutes } from './words';

@@ -15,6 +15,9 @@
 		void bench.benchId;
 		return line.open();
 	});
+	$effect(() => {
+		line.cut = view.asked.find((one) => one.item.id === item.id)?.cut;
+	});
 	/** What burnt before the list was begun is no piece of it. */
 	const since = $derived(view.startedMs ?? Infinity);
 	const found = $derived.by(() => {

@@ -2,7 +2,7 @@
 import { START_NAMES } from '$lib/components/Cut/steps';
 import type { DayList } from '$lib/core/list/inputs';
 import type { Change } from '$lib/core/studies/list/book';
-import type { HeldUpBy, RunTrouble } from '$lib/core/studies/list/run';
+import type { HeldUpBy, RunTrouble } from '$lib/core/studies/list/runTypes';
 
 /** In the middle of a sentence. */
 export const startWords = (start: string): string =>

@@ -9,18 +9,16 @@ import { atStart, runArc, type Standing } from '../../session/list';
 import { cuttingSet, type AskedItem, type ItemPlan } from './items';
 import { handlingOf, type TimedPiece } from './learnt';
 import { platesOf, type PlatesOf } from './plates';
+import { plansOf, shopOf, studyList } from './run';
 import {
 	HELPER_SHARE,
 	NOTHING_DONE,
-	plansOf,
-	shopOf,
-	studyList,
 	waysOf,
 	type ListRun,
 	type ListStudy,
 	type Progress,
 	type Ways
-} from './run';
+} from './runTypes';
 
 export interface ListEats {
 	starts: number;

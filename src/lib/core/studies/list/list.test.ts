@@ -7,7 +7,8 @@ import { layoutOf } from '../../list/layout';
 import { workings } from '../../plan/workings';
 import { eatsOf, entryOf, realOf, wholeStudy } from './book';
 import type { ItemPlan } from './items';
-import { studyList, type ListRun, type Ways } from './run';
+import { studyList } from './run';
+import type { ListRun, Ways } from './runTypes';
 
 const WAYS: Ways = { order: 'soonest', handlingShare: 1, changeS: 240 };
 type Row = { cut?: Partial<Cut> } & Partial<Omit<ListItem, 'id'>>;

@@ -3,31 +3,20 @@
  * changes and from what must come first; rests are put where they cost least; both are then tried together.
  */
 import { said, told } from '../../figure/finding';
-import { HOT_SPOT_C } from '../../cutter/duty';
 import type { PlanInputs } from '../../inputs/planInputs';
-import { orderOf, type OrderAsk, type OrderTrouble } from '../../list/order';
-import {
-	BREAK_MOST_S,
-	closedOf,
-	LIST_ARCS_MOST,
-	type DayList,
-	type ListOrder
-} from '../../list/inputs';
+import { orderOf, type OrderAsk } from '../../list/order';
+import { LIST_ARCS_MOST, type DayList } from '../../list/inputs';
 import { workings } from '../../plan/workings';
 import {
 	atStart,
 	placePauses,
 	runArc,
-	runList,
 	waitAsNeeded,
-	type ArcRun,
-	type ListArc,
 	type ListPlan,
 	type ListShop,
 	type Standing
 } from '../../session/list';
 import { overAt, type Closed } from '../../session/closed';
-import type { PauseReason } from '../../session/pauses';
 import { fittedNozzle } from '../../torch/nozzle';
 import { runInputsOf } from '../../plan/session';
 import {
@@ -38,121 +27,16 @@ import {
 	type CannotMake,
 	type ItemPlan
 } from './items';
-
-/** What stands in the way of an arc. */
-export type HeldUpBy = 'air' | 'breaker' | 'heat' | 'cooling';
-
-export interface Rest {
-	/** Item and piece (from 1) that it stands before. */
-	id: string;
-	piece: number;
-	/** Besides handling, s. */
-	restS: number;
-	atS: number;
-	because: HeldUpBy;
-}
-/** Nobody works: a break, or the night. */
-export interface Break {
-	/** Item and piece (from 1) that comes after it. */
-	id: string;
-	piece: number;
-	/** End of the arc before it, and begin of the arc after it. */
-	fromS: number;
-	onAtS: number;
-	breakS: number;
-	/** Longer than any break: the day is over. */
-	night: boolean;
-	/** Pieces of the whole run that are done before it. */
-	doneBefore: number;
-}
-export interface RunItem {
-	id: string;
-	/** Parts are changed before it. */
-	change: boolean;
-	startS: number;
-	endS: number;
-	/** Of its pieces that are still to be made. */
-	pieces: number;
-	arcS: number;
-	handlingS: number;
-	restS: number;
-	/** In which nobody works. */
-	breakS: number;
-	/** Arcs on the axis of time. */
-	arcs: { startS: number; endS: number }[];
-}
-export interface ListRun {
-	items: RunItem[];
-	/** End of the last arc, s from the start. */
-	endS: number;
-	changes: number;
-	rests: Rest[];
-	restS: number;
-	breaks: Break[];
-	breakS: number;
-	/** The rests hang on the second: a little less air, or a warmer start, and something stops. */
-	fragile: boolean;
-	/** The first thing that would stop without rests; null: nothing. */
-	firstLimit: { id: string; piece: number; atS: number; because: HeldUpBy } | null;
-	/** Nothing ends before this, whatever the order, s. */
-	boundS: number;
-	/** Every order of the parts changes was looked at. */
-	exact: boolean;
-	trace: RunTrace;
-}
-/** At the end of each arc's post-flow; as shares of what stops. */
-export interface RunTrace {
-	timeS: number[];
-	/** Lowest of each arc, bar; null: no tank. */
-	tankBar: number[] | null;
-	neededBar: number;
-	breaker: number[];
-	cutterC: number[];
-}
-export type RunTrouble =
-	| OrderTrouble
-	/** No rest helps: this item, by this limit, from cold. */
-	| { trouble: 'never'; item: string; because: HeldUpBy }
-	| { trouble: 'too-many'; arcs: number }
-	/** The person's own order has an item before one that it must wait for. */
-	| { trouble: 'order'; item: string; first: string };
-
-export interface ListStudy {
-	/** By item of the list. */
-	plans: ItemPlan[];
-	cannot: CannotMake[];
-	/** null: nothing is left to make. */
-	run: ListRun | RunTrouble | null;
-}
-/** Pieces that are done, by item; and how the bench stands, from the arcs that were made. */
-export interface Progress {
-	done: Readonly<Record<string, number>>;
-	setInTorch: string | null;
-	standing: Standing | null;
-	/** Air that was taken from the bottles since they were as the bench says, l. */
-	usedL: number;
-}
-export const NOTHING_DONE: Progress = { done: {}, setInTorch: null, standing: null, usedL: 0 };
-/** How the list is worked: what the "one change" comparisons turn. */
-export interface Ways {
-	order: ListOrder;
-	/** A second pair of hands lays and clamps: handling takes this share [own]. */
-	handlingShare: number;
-	changeS: number;
-	/** Breaks and nights; left out: somebody works until it is done. */
-	closed?: Closed;
-}
-export const HELPER_SHARE = 0.5;
-/** As the list says; `beganS` after midnight, where it was begun at another time than it says. */
-export const waysOf = (
-	list: Pick<DayList, 'order' | 'changeS' | 'startsAt' | 'endsAt' | 'breaks'>,
-	beganS?: number
-): Ways => ({
-	order: list.order,
-	handlingShare: 1,
-	changeS: list.changeS,
-	closed: closedOf(list, beganS)
-});
+import { arcFor, reason, runTold } from './runTold';
+import {
+	NOTHING_DONE,
+	type ListRun,
+	type ListStudy,
+	type Progress,
+	type RunTrouble,
+	type Ways
+} from './runTypes';
+import { blocksOf, sequenced, withCooling, type Block } from './sequence';
 
 /** Orders with rests that are tried at most, and arcs in all of them. */
 const TRIES_MOST = 40;
@@ -173,76 +57,6 @@ export const shopOf = (base: PlanInputs): { shop: ListShop; lazy: ListShop } => 
 	// By the earliest curve nothing may trip; by the latest, where even one arc might.
 	return { shop: of([0, 2]), lazy: of([1, 2]) };
 };
-const arcFor = (arc: ListArc, which: 0 | 1): ListArc => ({
-	...arc,
-	targets: [arc.targets[which]!, arc.targets[2]!]
-});
-const reason = (because: PauseReason): HeldUpBy =>
-	because === 'air' ? 'air' : because === 0 ? 'breaker' : 'heat';
-
-/** One block of the list: its pieces that are left, arc by arc. */
-interface Block {
-	plan: ItemPlan;
-	pieces: number;
-	arcs: ListArc[];
-	handlingS: number;
-	arcS: number;
-}
-interface Sequenced {
-	arcs: ListArc[];
-	/** Of each arc: its block, and the piece. */
-	of: { block: Block; piece: number; change: boolean }[];
-	changes: number;
-}
-
-/** What the bottles give, and gave already, l. */
-interface Bottles {
-	freeL: number;
-	usedL: number;
-}
-/** Off, on, leak test [own]. */
-export const BOTTLE_CHANGE_S = 300;
-
-/** The arcs of the blocks in this order, with changes of parts and cooling pieces as handling. */
-function sequenced(
-	blocks: readonly Block[],
-	setInTorch: string,
-	changeS: number,
-	bottle: Bottles | undefined
-): Sequenced {
-	const arcs: ListArc[] = [];
-	const of: Sequenced['of'] = [];
-	let set = setInTorch;
-	let changes = 0;
-	let usedL = bottle?.usedL ?? 0;
-	for (const block of blocks) {
-		const change = block.plan.set !== set;
-		if (change) changes++;
-		set = block.plan.set;
-		const each = block.arcs.length / block.pieces;
-		for (const [k, arc] of block.arcs.entries()) {
-			const first = k === 0 && change;
-			let moreS = first ? changeS : 0;
-			if (bottle && k % each === 0) {
-				const { pieceAirL } = block.plan;
-				const empty = usedL > 0 && usedL + pieceAirL > bottle.freeL + 1e-9;
-				if (empty) moreS += BOTTLE_CHANGE_S;
-				usedL = (empty ? 0 : usedL) + pieceAirL;
-			}
-			arcs.push(moreS ? { ...arc, handlingS: arc.handlingS + moreS } : arc);
-			of.push({ block, piece: Math.floor(k / each) + 1, change: first });
-		}
-	}
-	return { arcs, of, changes };
-}
-
-/** A rest that a hand would not bother with, and how much worse things may stand before it must not matter. */
-const FRAGILE_BAR = 0.05;
-const FRAGILE_LIMIT = 0.005;
-const weaker = (shop: ListShop): ListShop => ({
-	tank: shop.tank && { ...shop.tank, startBar: shop.tank.startBar - FRAGILE_BAR },
-	nodes: shop.nodes.map((node) => ({ ...node, limit: node.limit * (1 - FRAGILE_LIMIT) }))
-});
 
 /** What each item asks of the bench; items that are planned alike are planned once. */
 export function plansOf(base: PlanInputs, asked: readonly AskedItem[]): Omit<ListStudy, 'run'> {
@@ -301,30 +115,6 @@ function neverAlone(shop: ListShop, lazy: ListShop, plan: ItemPlan): CannotMake 
 	}[reason(because)];
 	const why = told`One arc takes ${arcS}, and after ${after} ${what}, even from rest: shorter cuts, other amps, or another bench.`;
 	return { id: plan.id, why };
-}
-
-function blocksOf(
-	{ items }: Pick<DayList, 'items'>,
-	plans: readonly ItemPlan[],
-	{ handlingShare }: Ways,
-	{ done }: Progress
-): Block[] {
-	return plans.flatMap((plan) => {
-		const item = items.find(({ id }) => id === plan.id)!;
-		const pieces = item.pieces - (done[plan.id] ?? 0);
-		if (pieces <= 0) return [];
-		const each = plan.arcs.map((arc) => ({ ...arc, handlingS: arc.handlingS * handlingShare }));
-		const arcs = Array.from({ length: pieces }, () => each).flat();
-		return [
-			{
-				plan,
-				pieces,
-				arcs,
-				handlingS: arcs.reduce((sum, { handlingS }) => sum + handlingS, 0),
-				arcS: pieces * plan.pieceArcS
-			}
-		];
-	});
 }
 
 /** Without rests, an item takes as long as its handling (post-flow at least) and its arcs. */
@@ -479,32 +269,6 @@ function breach(
 	return undefined;
 }
 
-/** The last arc on a workpiece before, and how long it must cool after it. */
-interface Cooling {
-	lastArc: number;
-	coolS: number;
-}
-/** A piece that must cool makes the next item on it wait: as handling, once it is known when it ended. */
-function withCooling(
-	{ items }: Pick<DayList, 'items'>,
-	seq: Sequenced,
-	order: readonly Block[]
-): { arcs: ListArc[]; waits: Map<number, Cooling> } {
-	const seen = new Map<string, Cooling>();
-	const waits = new Map<number, Cooling>();
-	let at = 0;
-	for (const block of order) {
-		const { on, coolS } = items.find(({ id }) => id === block.plan.id)!;
-		if (on !== '') {
-			const before = seen.get(on);
-			if (before !== undefined) waits.set(at, before);
-			seen.set(on, { lastArc: at + block.arcs.length - 1, coolS });
-		}
-		at += block.arcs.length;
-	}
-	return { arcs: seq.arcs, waits };
-}
-
 function planned(
 	shop: ListShop,
 	{ arcs, waits }: ReturnType<typeof withCooling>,
@@ -530,118 +294,3 @@ function planned(
 	}
 	return plan;
 }
-
-function runTold(
-	best: {
-		seq: Sequenced;
-		plan: ListPlan;
-		waits: ReadonlyMap<number, Cooling>;
-		shop: ListShop;
-		which: 0 | 1;
-	},
-	extra: {
-		boundS: number;
-		exact: boolean;
-		from: Standing | undefined;
-		limits: { needed: number };
-	}
-): ListRun {
-	const { seq, plan, waits, shop, which } = best;
-	const { runs } = plan;
-	const at = extra.from ?? atStart(shop);
-	const mine = seq.arcs.map((arc) => arcFor(arc, which));
-	const items: RunItem[] = [];
-	for (const [k, run] of runs.entries()) {
-		const { block, change } = seq.of[k]!;
-		let item = items.at(-1);
-		if (item?.id !== block.plan.id) {
-			const startS = run.startS - mine[k]!.handlingS - run.pauseS - run.breakS;
-			item = {
-				id: block.plan.id,
-				change,
-				startS: Math.max(at.timeS, startS),
-				endS: 0,
-				pieces: block.pieces,
-				arcS: block.arcS,
-				handlingS: block.handlingS,
-				restS: 0,
-				breakS: 0,
-				arcs: []
-			};
-			items.push(item);
-		}
-		item.endS = run.endS;
-		item.restS += run.pauseS;
-		item.breakS += run.breakS;
-		item.arcs.push({ startS: run.startS, endS: run.endS });
-	}
-	const free = runList(shop, mine, [], at);
-	const stopped = free.findIndex(({ stops }) => stops);
-	const stop = free[stopped]?.stops;
-	const pauses = runs.map(({ pauseS }) => pauseS);
-	// What would stop without the rest; a rest that serves a later arc is there for the first limit.
-	const because = (k: number): HeldUpBy => {
-		const { stops } = runArc(shop, runs[k - 1]?.after ?? at, mine[k]!, 0);
-		if (!stops && waits.has(k)) return 'cooling';
-		return reason(stops?.because ?? stop?.because ?? 'air');
-	};
-	const rests = runs.flatMap(({ pauseS, startS }, k) =>
-		pauseS === 0
-			? []
-			: [
-					{
-						id: seq.of[k]!.block.plan.id,
-						piece: seq.of[k]!.piece,
-						restS: pauseS,
-						atS: startS - pauseS,
-						because: because(k)
-					}
-				]
-	);
-	const restS = rests.reduce((sum, rest) => sum + rest.restS, 0);
-	const breaks = runs.flatMap(({ breakS, startS }, k) => {
-		const { block, piece } = seq.of[k]!;
-		const fromS = k === 0 ? at.timeS : runs[k - 1]!.endS;
-		if (breakS === 0) return [];
-		const night = breakS > BREAK_MOST_S;
-		const before = items.findIndex(({ id }) => id === block.plan.id);
-		const doneBefore = items.slice(0, before).reduce((sum, { pieces }) => sum + pieces, piece - 1);
-		return [{ id: block.plan.id, piece, fromS, onAtS: startS, breakS, night, doneBefore }];
-	});
-	const shaken =
-		restS > 0 && runList(weaker(shop), mine, pauses, extra.from).some(({ stops }) => stops);
-	const { endS } = runs.at(-1)!;
-	return {
-		items,
-		endS,
-		changes: seq.changes,
-		rests,
-		restS,
-		breaks,
-		breakS: breaks.reduce((sum, one) => sum + one.breakS, 0),
-		fragile: shaken,
-		firstLimit: stop
-			? {
-					id: seq.of[stopped]!.block.plan.id,
-					piece: seq.of[stopped]!.piece,
-					atS: stop.atS,
-					because: reason(stop.because)
-				}
-			: null,
-		boundS: Math.min(endS, extra.boundS),
-		exact: extra.exact && restS === 0,
-		trace: traceOf(runs, shop, extra.limits.needed)
-	};
-}
-
-function traceOf(runs: readonly ArcRun[], shop: ListShop, neededBar: number): RunTrace {
-	const [breaker] = shop.nodes;
-	return {
-		timeS: runs.map(({ endS }) => endS),
-		tankBar: shop.tank ? runs.map(({ lowestBar }) => lowestBar!) : null,
-		neededBar,
-		breaker: runs.map(({ peaks }) => peaks[0]! / breaker!.limit),
-		cutterC: runs.map(({ peaks }) => peaks[1]!)
-	};
-}
-export const CUTTER_LIMIT_C = HOT_SPOT_C;

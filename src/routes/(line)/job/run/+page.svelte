@@ -59,6 +59,7 @@
 	const DOTS_MOST = 24;
 	const list = $derived(`${bench.search}&list=${view.id}`);
 
+	$effect(() => view.follow());
 	$effect(() =>
 		singleKeys({
 			l: () => item && (void view.tick('done'), true),

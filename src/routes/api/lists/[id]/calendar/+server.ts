@@ -1,6 +1,7 @@
 import { DEFAULT_CUT } from '$lib/core';
 import { arcsOfPiece } from '$lib/core/list/inputs';
-import { studyList, waysOf, type ListRun } from '$lib/core/studies/list/run';
+import { studyList } from '$lib/core/studies/list/run';
+import { waysOf, type ListRun } from '$lib/core/studies/list/runTypes';
 import { askedItems } from '$lib/formats/dayList';
 import { listCalendar } from '$lib/formats/listCalendar';
 import { store } from '$lib/server/current';

@@ -1,0 +1,148 @@
+/** From the arcs of a planned run to what is told of it. */
+import { HOT_SPOT_C } from '../../cutter/duty';
+import { BREAK_MOST_S } from '../../list/inputs';
+import {
+	atStart,
+	runArc,
+	runList,
+	type ArcRun,
+	type ListArc,
+	type ListPlan,
+	type ListShop,
+	type Standing
+} from '../../session/list';
+import type { PauseReason } from '../../session/pauses';
+import type { HeldUpBy, ListRun, RunItem, RunTrace } from './runTypes';
+import type { Cooling, Sequenced } from './sequence';
+
+/** The earliest curve of the breaker, or the latest, with the cutter. */
+export const arcFor = (arc: ListArc, which: 0 | 1): ListArc => ({
+	...arc,
+	targets: [arc.targets[which]!, arc.targets[2]!]
+});
+export const reason = (because: PauseReason): HeldUpBy =>
+	because === 'air' ? 'air' : because === 0 ? 'breaker' : 'heat';
+
+/** A rest that a hand would not bother with, and how much worse things may stand before it must not matter. */
+const FRAGILE_BAR = 0.05;
+const FRAGILE_LIMIT = 0.005;
+const weaker = (shop: ListShop): ListShop => ({
+	tank: shop.tank && { ...shop.tank, startBar: shop.tank.startBar - FRAGILE_BAR },
+	nodes: shop.nodes.map((node) => ({ ...node, limit: node.limit * (1 - FRAGILE_LIMIT) }))
+});
+
+/** A planned run, told: items, rests and breaks, the first limit, the trace. */
+export function runTold(
+	best: {
+		seq: Sequenced;
+		plan: ListPlan;
+		waits: ReadonlyMap<number, Cooling>;
+		shop: ListShop;
+		which: 0 | 1;
+	},
+	extra: {
+		boundS: number;
+		exact: boolean;
+		from: Standing | undefined;
+		limits: { needed: number };
+	}
+): ListRun {
+	const { seq, plan, waits, shop, which } = best;
+	const { runs } = plan;
+	const at = extra.from ?? atStart(shop);
+	const mine = seq.arcs.map((arc) => arcFor(arc, which));
+	const items: RunItem[] = [];
+	for (const [k, run] of runs.entries()) {
+		const { block, change } = seq.of[k]!;
+		let item = items.at(-1);
+		if (item?.id !== block.plan.id) {
+			const startS = run.startS - mine[k]!.handlingS - run.pauseS - run.breakS;
+			item = {
+				id: block.plan.id,
+				change,
+				startS: Math.max(at.timeS, startS),
+				endS: 0,
+				pieces: block.pieces,
+				arcS: block.arcS,
+				handlingS: block.handlingS,
+				restS: 0,
+				breakS: 0,
+				arcs: []
+			};
+			items.push(item);
+		}
+		item.endS = run.endS;
+		item.restS += run.pauseS;
+		item.breakS += run.breakS;
+		item.arcs.push({ startS: run.startS, endS: run.endS });
+	}
+	const free = runList(shop, mine, [], at);
+	const stopped = free.findIndex(({ stops }) => stops);
+	const stop = free[stopped]?.stops;
+	const pauses = runs.map(({ pauseS }) => pauseS);
+	// What would stop without the rest; a rest that serves a later arc is there for the first limit.
+	const because = (k: number): HeldUpBy => {
+		const { stops } = runArc(shop, runs[k - 1]?.after ?? at, mine[k]!, 0);
+		if (!stops && waits.has(k)) return 'cooling';
+		return reason(stops?.because ?? stop?.because ?? 'air');
+	};
+	const rests = runs.flatMap(({ pauseS, startS }, k) =>
+		pauseS === 0
+			? []
+			: [
+					{
+						id: seq.of[k]!.block.plan.id,
+						piece: seq.of[k]!.piece,
+						restS: pauseS,
+						atS: startS - pauseS,
+						because: because(k)
+					}
+				]
+	);
+	const restS = rests.reduce((sum, rest) => sum + rest.restS, 0);
+	const breaks = runs.flatMap(({ breakS, startS }, k) => {
+		const { block, piece } = seq.of[k]!;
+		const fromS = k === 0 ? at.timeS : runs[k - 1]!.endS;
+		if (breakS === 0) return [];
+		const night = breakS > BREAK_MOST_S;
+		const before = items.findIndex(({ id }) => id === block.plan.id);
+		const doneBefore = items.slice(0, before).reduce((sum, { pieces }) => sum + pieces, piece - 1);
+		return [{ id: block.plan.id, piece, fromS, onAtS: startS, breakS, night, doneBefore }];
+	});
+	const shaken =
+		restS > 0 && runList(weaker(shop), mine, pauses, extra.from).some(({ stops }) => stops);
+	const { endS } = runs.at(-1)!;
+	return {
+		items,
+		endS,
+		changes: seq.changes,
+		rests,
+		restS,
+		breaks,
+		breakS: breaks.reduce((sum, one) => sum + one.breakS, 0),
+		fragile: shaken,
+		firstLimit: stop
+			? {
+					id: seq.of[stopped]!.block.plan.id,
+					piece: seq.of[stopped]!.piece,
+					atS: stop.atS,
+					because: reason(stop.because)
+				}
+			: null,
+		boundS: Math.min(endS, extra.boundS),
+		exact: extra.exact && restS === 0,
+		trace: traceOf(runs, shop, extra.limits.needed)
+	};
+}
+
+function traceOf(runs: readonly ArcRun[], shop: ListShop, neededBar: number): RunTrace {
+	const [breaker] = shop.nodes;
+	return {
+		timeS: runs.map(({ endS }) => endS),
+		tankBar: shop.tank ? runs.map(({ lowestBar }) => lowestBar!) : null,
+		neededBar,
+		breaker: runs.map(({ peaks }) => peaks[0]! / breaker!.limit),
+		cutterC: runs.map(({ peaks }) => peaks[1]!)
+	};
+}
+export const CUTTER_LIMIT_C = HOT_SPOT_C;
