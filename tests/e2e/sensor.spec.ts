@@ -1,3 +1,5 @@
+import { execFile } from 'node:child_process';
+import { promisify } from 'node:util';
 import type { Page } from '@playwright/test';
 import { play, type Pull } from '../../scripts/device/play';
 import { expect, test } from './demo';
@@ -155,6 +157,43 @@ test('while it burns: the arc counts up, the inlet under the window is told, and
 	await expect(page.getByTestId('sensor-live')).toContainText('Work lead');
 	await expect(word(page)).toHaveText(/^Silent for/, { timeout: 15_000 });
 	await expect(page.getByText('its power, the network, its token?')).toBeVisible();
+});
+
+test('the device plays the demo’s list, loses batches and sends them twice; the run sheet ticks what was made', async ({
+	page,
+	demo
+}) => {
+	await paired(page);
+	await page.goto('/job');
+	await page.getByRole('button', { name: 'Copy', exact: true }).click();
+	await expect(page.getByTestId('job').getByRole('heading', { level: 1 })).toHaveText(/Done by/);
+	const bench = await demo.benchId('Bay 2');
+	const { lists } = (await (await fetch(`${demo.url}/api/lists?bench=${bench}`)).json()) as {
+		lists: { id: string }[];
+	};
+	const at = new Date(Date.now() - 3_600_000).toISOString();
+	const on = { opId: opId(), item: '', kind: 'on', at };
+	await call(demo, 'POST', `/api/lists/${lists[0]!.id}/ticks`, on);
+	const script = ['tsx', 'scripts/device/main.ts', '--fast', '--bench', 'Bay 2', '--url', demo.url];
+	const how = ['--pulls', '7', '--failed', '0', '--lost', '0.3', '--twice', '0.3', '--seed', '4'];
+	const { stdout } = await promisify(execFile)('npx', [...script, ...how]);
+	expect(stdout).toContain('7 arcs and 0 failed starts');
+	expect(stdout).toMatch(/All sent: .* 0 missing/);
+	await page.goto(`/job/run?list=${lists[0]!.id}`);
+	const now = page.getByTestId('run-now');
+	const seen = page.getByTestId('seen-tick');
+	const table = page.getByTestId('run-table');
+	const first = await now.locator('b').first().innerText();
+	await expect(seen).toHaveText(/It saw\s+3\s+pieces: tick them/, { timeout: 40_000 });
+	await seen.click();
+	await expect(table.getByRole('row').filter({ hasText: first })).toContainText('3 of 3');
+	await expect(seen).toHaveText(/It saw\s+4\s+pieces: tick them/);
+	await seen.click();
+	await expect(table).toContainText('4 of 24');
+	await expect(seen).toHaveCount(0);
+	await page.goto('/sensor');
+	await expect(page.getByTestId('sensor-arcs')).toContainText('left, or ticked');
+	await expect(offers(page)).toHaveCount(0);
 });
 
 test.describe('by thumb', () => {

@@ -91,7 +91,8 @@
 		{:else if line.inlet?.under}
 			<p class="tell" style:color="var(--tight-ink)">
 				<b>Under the window</b> of the plate, {bench.say(line.inlet.airMinBar, 'pressure')}, while
-				air flows: rest until the tank is up, or turn the set-point up.
+				air flows: rest until the tank is up. Is it full, the line takes too much: Supply says
+				where.
 			</p>
 		{:else if !small && heat}
 			<p class="tell">
