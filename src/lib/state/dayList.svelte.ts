@@ -75,7 +75,15 @@ export class DayListView {
 	/** A page shows the plates: they are laid then. */
 	laysPlates = $state(false);
 
-	readonly #whole = new Study<ListAnswer, ListQuestion>(() => new ListWorker());
+	readonly #whole = new Study<ListAnswer, ListQuestion>(
+		() => new ListWorker(),
+		({ whole }) => whole,
+		// What one change bought before stands until it is worked out again.
+		(answer, before) =>
+			answer.whole || !before
+				? answer
+				: { ...answer, study: { ...answer.study, buys: before.study.buys } }
+	);
 	readonly #live = new Study<ListAnswer, ListQuestion>(() => new ListWorker());
 
 	constructor(

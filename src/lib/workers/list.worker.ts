@@ -6,10 +6,16 @@ export interface ListQuestion extends WholeAsk {
 }
 export interface ListAnswer {
 	inputsHash: string;
+	/** false: what one change buys comes with the next answer. */
+	whole: boolean;
 	study: WholeStudy;
 }
 
 self.onmessage = ({ data: { key, ...ask } }: MessageEvent<ListQuestion>) => {
-	const study = wholeStudy(ask);
-	self.postMessage({ inputsHash: key, study } satisfies ListAnswer);
+	const tell = (study: WholeStudy, whole: boolean) =>
+		self.postMessage({ inputsHash: key, whole, study } satisfies ListAnswer);
+	tell(
+		wholeStudy(ask, (study) => tell(study, false)),
+		true
+	);
 };

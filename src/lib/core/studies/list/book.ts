@@ -308,18 +308,24 @@ function progressOf(
 	};
 }
 
-export function wholeStudy({ base, list, asked, drawer, live, laysPlates }: WholeAsk): WholeStudy {
+/**
+ * All of it. `first` is told the same without what one change buys, as soon as it is there: that plans the
+ * list several times more.
+ */
+export function wholeStudy(
+	{ base, list, asked, drawer, live, laysPlates }: WholeAsk,
+	first: (study: WholeStudy) => void = () => {}
+): WholeStudy {
 	const known = plansOf(base, asked);
 	const progress = live && progressOf(base, known.plans, live);
 	const ways = waysOf(list, live?.beganS);
 	const study = studyList(base, list, asked, ways, progress, known);
 	const run = study.run && !('trouble' in study.run) ? study.run : null;
-	const fresh = progress === undefined;
 	const { inputs, air } = workings(base, { solveAmps: false });
-	return {
+	const whole: WholeStudy = {
 		...study,
 		eats: run && eatsOf(base, study.plans, run, drawer),
-		buys: run && fresh ? whatChanges(base, list, asked, ways, run, known) : [],
+		buys: [],
 		bottleL: air.bottleFreeL,
 		plates: laysPlates ? platesOf(list, asked, study.plans) : null,
 		quote: quoteOfList(base, list, study.plans, {
@@ -328,6 +334,9 @@ export function wholeStudy({ base, list, asked, drawer, live, laysPlates }: Whol
 			pitLimitUm: inputs.settings.pitLimitMm * 1000
 		})
 	};
+	if (!run || progress) return whole;
+	first(whole);
+	return { ...whole, buys: whatChanges(base, list, asked, ways, run, known) };
 }
 
 /** Longest failed arc that the log takes for one start, s. */

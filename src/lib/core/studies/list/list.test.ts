@@ -5,7 +5,7 @@ import type { Bench, Cut } from '../../index';
 import { closedOf, DayListSchema, type DayList, type ListItem } from '../../list/inputs';
 import { layoutOf } from '../../list/layout';
 import { workings } from '../../plan/workings';
-import { eatsOf, entryOf, realOf, wholeStudy } from './book';
+import { eatsOf, entryOf, realOf, wholeStudy, type WholeStudy } from './book';
 import type { ItemPlan } from './items';
 import { studyList } from './run';
 import type { ListRun, Ways } from './runTypes';
@@ -202,6 +202,15 @@ describe('what really happened', () => {
 			kind: 'groove',
 			starts: groove.arcs.length
 		});
+	});
+
+	it('tells when it is done before what one change would buy, and the same', () => {
+		const { base, list, asked } = studied([bar, weld]);
+		const first: WholeStudy[] = [];
+		const drawer = { electrode: 1, nozzle: 1 };
+		const whole = wholeStudy({ base, list, asked, drawer }, (study) => first.push(study));
+		expect(first).toEqual([{ ...whole, buys: [] }]);
+		expect(whole.buys.map(({ id }) => id)).toEqual(expect.arrayContaining(['helper', 'torch']));
 	});
 
 	it('leaves what was done off the list, and begins with the parts of the last piece', () => {
