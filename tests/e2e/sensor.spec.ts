@@ -227,9 +227,28 @@ test.describe('by thumb', () => {
 		]);
 		const seen = page.getByTestId('seen-tick');
 		await expect(seen).toHaveText(/It saw 2\s+pieces: tick them/, { timeout: 40_000 });
+		// The server is away: what is pressed counts once, is not offered again, and is sent later.
+		await page.route('**/api/**', (route) =>
+			route.request().method() === 'POST' ? route.abort() : route.continue()
+		);
 		await seen.click();
 		await expect(now.locator('.nth')).toHaveText('3');
 		await expect(seen).toHaveCount(0);
+		// Two looks later it still stands at two.
+		await page.waitForResponse('**/api/line/*');
+		await page.waitForResponse('**/api/line/*');
+		await expect(now.locator('.nth')).toHaveText('3');
+		await page.unroute('**/api/**');
+		await expect
+			.poll(
+				async () => {
+					const told = await fetch(`${demo.url}/api/lists/${lists[0]!.id}`);
+					const { ticks } = (await told.json()) as { ticks: { kind: string }[] };
+					return ticks.filter(({ kind }) => kind === 'done').length;
+				},
+				{ timeout: 40_000 }
+			)
+			.toBe(2);
 		await page.reload();
 		await expect(page.getByTestId('run-table')).toContainText(/2 of 24/);
 	});

@@ -48,8 +48,11 @@ export type TakeResult = 'taken' | 'already' | 'gone';
 const DAY_MS = 86_400_000;
 /** A batch may come so much later than one that left after it, ms. */
 const LAG_MS = 1000;
-/** Silent for so long: what is open ends in the dark, ms. */
-const SILENT_MS = 15_000;
+/**
+ * Silent for so long: what is open ends in the dark, ms. A device that only lost the network comes back with
+ * what it kept, and its arc is still one.
+ */
+const SILENT_MS = 120_000;
 /** Readings that are looked at in one go, and at most where nothing comes to rest. */
 const LOOK_MOST = 20_000;
 const LOOK_ALL_MOST = 320_000;

@@ -1,7 +1,9 @@
 /** The sensor at the cutter: how it stands, looked at once a second while a page shows it, and its offers. */
 import {
 	cutsOf,
+	FAILED_MOST,
 	failedOf,
+	forOneEntry,
 	gaugeOf,
 	lampOf,
 	stringsOf,
@@ -15,7 +17,7 @@ import {
 } from '$lib/core/arcline/segment';
 import type { Cut } from '$lib/core';
 import type { Entry } from '$lib/core/evidence/entries';
-import { heatNow } from '$lib/core/studies/arcline';
+import { heatNow, runShare } from '$lib/core/studies/arcline';
 import type { LineState } from '$lib/formats/arcLine';
 import { nowIso } from './clock';
 import { newOpId } from './ids';
@@ -29,6 +31,9 @@ const UNPAIRED_MS = 30_000;
 const SILENT_MS = 5000;
 /** An arc that may go on for no longer than this: ease off, s [own]. */
 export const EASE_OFF_S = 20;
+
+/** Arcs in one press; with failed starts, no more than the server takes. */
+const ARCS_AT_ONCE = 400;
 
 interface Id {
 	id: number;
@@ -140,13 +145,7 @@ export class ArcLineView {
 	/** Seconds of arc in the last ten minutes, as a share. */
 	readonly runShare = $derived.by(() => {
 		const at = this.now?.now.last?.atMs;
-		if (at === undefined) return 0;
-		const from = at - 600_000;
-		const ms = this.arcs.reduce(
-			(sum, { fromMs, toMs }) => sum + Math.max(0, Math.min(at, toMs) - Math.max(from, fromMs)),
-			0
-		);
-		return ms / 600_000;
+		return at === undefined ? 0 : runShare(this.arcs, at);
 	});
 	/** Inlet while air flows, against the window of the plate. */
 	readonly inlet = $derived.by(() => {
@@ -197,11 +196,11 @@ export class ArcLineView {
 	readonly offers = $derived.by((): Offer[] => {
 		const { planned, state, now } = this;
 		if (!state) return [];
-		const arcs = this.offeredArcs.slice(0, 400);
-		const failed = this.offeredFailed.slice(0, 50);
+		const arcs = forOneEntry(this.offeredArcs.slice(0, ARCS_AT_ONCE), planned);
+		const failed = this.offeredFailed.slice(0, FAILED_MOST);
 		const made = (this.as === 'groove' ? stringsOf : cutsOf)(arcs, planned);
 		const gauge = gaugeOf(arcs);
-		const missed = failedOf(failed, planned);
+		const missed = failedOf(failed, planned.start);
 		const seen = state.lately.map((one) => one.seen);
 		const lamps = state.offered.flatMap(({ id, seen: lamp }) => {
 			const entry =

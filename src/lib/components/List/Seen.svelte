@@ -1,6 +1,6 @@
 <script lang="ts">
 	import Live from '$lib/components/Sensor/Live.svelte';
-	import { piecesIn } from '$lib/core/arcline/propose';
+	import { FAILED_MOST, failedOf, piecesIn } from '$lib/core/arcline/propose';
 	import type { ListItem } from '$lib/core/list/inputs';
 	import type { ItemPlan } from '$lib/core/studies/list/items';
 	import { ArcLineView } from '$lib/state/arcLine.svelte';
@@ -20,41 +20,57 @@
 	});
 	/** What burnt before the list was begun is no piece of it. */
 	const since = $derived(view.startedMs ?? Infinity);
-	const found = $derived.by(() => {
-		const arcs = line.offeredArcs.filter(({ fromMs }) => fromMs >= since);
-		const { pieces } = piecesIn(
-			arcs,
+	/** Ticked here already: without the server they go on being offered until it answers. */
+	let ticked = $state.raw<readonly number[]>([]);
+	const open = <T extends { id: number; fromMs: number }>(all: readonly T[]) =>
+		all.filter(({ id, fromMs }) => fromMs >= since && !ticked.includes(id));
+	const found = $derived(
+		piecesIn(
+			open(line.offeredArcs),
 			plan.arcs.map(({ arcS }) => arcS)
-		);
-		return pieces.slice(0, view.left(item));
-	});
-	const failed = $derived(line.offeredFailed.filter(({ fromMs }) => fromMs >= since));
+		).pieces.slice(0, view.left(item))
+	);
+	/** A start that failed is no piece that failed: it goes into the log alone. */
+	const failed = $derived(open(line.offeredFailed).slice(0, FAILED_MOST));
 	let ticking = $state(false);
 
-	type Mark = { id: number; toMs: number };
 	/** The tick has the name of what was seen: pressed on two devices it still counts once. */
-	const named = (of: readonly Mark[]) => ({
-		opId: `seen-arc-${of[0]!.id}-tick`,
-		at: new Date(of.at(-1)!.toMs).toISOString()
-	});
+	async function tickPiece(of: ListItem, arcs: typeof line.offeredArcs): Promise<boolean> {
+		const ids = arcs.map(({ id }) => id);
+		const at = new Date(arcs.at(-1)!.toMs).toISOString();
+		if (!(await view.tick('done', of, { opId: `seen-arc-${ids[0]}-tick`, at, arcs }))) return false;
+		ticked = [...ticked, ...ids];
+		await line.take(ids, [], `${of.name}: as the sensor saw`);
+		return true;
+	}
 	async function tickThem() {
 		if (ticking) return;
 		ticking = true;
 		// The item that comes now is another one as soon as the last of this one is ticked.
 		const [of, pieces, misses] = [item, found, failed];
-		const ids: number[] = [];
+		let done = 0;
 		for (const piece of pieces) {
-			if (!(await view.tick('done', of, { ...named(piece), arcs: piece }))) break;
-			ids.push(...piece.map(({ id }) => id));
+			if (!(await tickPiece(of, piece))) break;
+			done++;
 		}
-		for (const miss of misses) {
-			if (!(await view.tick('failed', of, { ...named([miss]), arcs: [] }))) break;
-			ids.push(miss.id);
+		const missed = failedOf(misses, line.planned.start);
+		if (missed) {
+			ticked = [...ticked, ...misses.map(({ id }) => id)];
+			await line.take(
+				misses.map(({ id }) => id),
+				[missed],
+				'Failed starts, as the sensor saw'
+			);
 		}
-		const told = `${of.name}: ${pieces.length} done${misses.length ? `, ${misses.length} failed` : ''}, as the sensor saw.`;
-		if (ids.length) await line.take(ids, [], told);
 		// The way back is the run sheet’s own: each tick by itself.
-		if (bench.notice?.kind === 'done') bench.notice = { kind: 'done', text: told };
+		const starts = misses.length
+			? `, ${misses.length} failed ${misses.length === 1 ? 'start' : 'starts'} logged`
+			: '';
+		if (bench.notice?.kind === 'done')
+			bench.notice = {
+				kind: 'done',
+				text: `${of.name}: ${done} done${starts}, as the sensor saw.`
+			};
 		ticking = false;
 	}
 	$effect(() => {

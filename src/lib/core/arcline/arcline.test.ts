@@ -3,7 +3,7 @@ import * as v from 'valibot';
 import { describe, expect, it } from 'vitest';
 import { play, USUAL_SHOP, type Pull } from '../../../../scripts/device/play';
 import { BatchSchema, type Reading } from './batch';
-import { cutsOf, failedOf, gaugeOf, lampOf, piecesIn } from './propose';
+import { cutsOf, failedOf, forOneEntry, gaugeOf, lampOf, piecesIn } from './propose';
 import { segmented, rateTells, type ArcSeen, type Seen } from './segment';
 
 const arcsIn = (seen: readonly Seen[]) => seen.filter((one): one is ArcSeen => one.kind === 'arc');
@@ -247,16 +247,28 @@ describe('what the log is offered', () => {
 		});
 		expect(cutsOf([], planned)).toBeUndefined();
 	});
+	it('takes no more arcs than one entry holds, and never a shorter length than was cut', () => {
+		// 20 mm/s for 13 s: 260 mm each, so 384 of them are 99.84 m.
+		const many = Array.from({ length: 400 }, () => arc(13, 40));
+		const taken = forOneEntry(many, planned);
+		expect(taken).toHaveLength(384);
+		expect(cutsOf(taken, planned)).toMatchObject({ lengthMm: 99_840, starts: 384 });
+		expect(cutsOf(many, planned)).toBeUndefined();
+		expect(forOneEntry(many, { ...planned, speedMmS: null, lengthMm: 1000 })).toHaveLength(100);
+		expect(
+			forOneEntry([arc(20_000, 40), arc(20_000, 40)], { ...planned, speedMmS: 1 })
+		).toHaveLength(1);
+	});
 	it('counts failed starts alike', () => {
 		const failed = (s: number) =>
 			({ kind: 'failed', fromMs: 0, toMs: 1000 * s, by: 'mains' }) as const;
-		expect(failedOf([failed(1), failed(2)], planned)).toEqual({
+		expect(failedOf([failed(1), failed(2)], 'edge')).toEqual({
 			kind: 'start',
 			arcS: 1.5,
 			start: 'edge',
 			times: 2
 		});
-		expect(failedOf([], planned)).toBeUndefined();
+		expect(failedOf([], 'edge')).toBeUndefined();
 	});
 	it('finds whole pieces among the arcs, whatever stands between', () => {
 		const arcs = [10, 5.2, 1, 9.5, 5, 11].map((s) => arc(s, 40));

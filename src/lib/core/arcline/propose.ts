@@ -20,6 +20,9 @@ export interface Planned {
 const CUT_A = [5, 500] as const;
 const LENGTH_MOST_MM = 100_000;
 const STARTS_MOST = 1000;
+const ARC_MOST_S = 36_000;
+/** Failed starts that it takes in one go. */
+export const FAILED_MOST = 50;
 const clamp = (x: number, [low, high]: readonly [number, number]) =>
 	Math.min(high, Math.max(low, x));
 
@@ -44,24 +47,37 @@ export function asSeen(entry: Entry, arcs: readonly ArcSeen[]): Entry {
 	};
 }
 
+/** Length that arcs made: by the planned speed, or each one such cut, mm. */
+const madeMm = (arcS: number, arcs: number, { speedMmS, lengthMm }: Planned): number =>
+	speedMmS === null ? arcs * lengthMm : arcS * speedMmS;
+
+/** The first of the arcs, as many as one entry of the log takes; the rest is offered after them. */
+export function forOneEntry<T extends ArcSeen>(arcs: readonly T[], planned: Planned): T[] {
+	let arcS = 0;
+	const most = arcs.findIndex((arc, k) => {
+		arcS += arc.arcS;
+		return k >= STARTS_MOST || arcS > ARC_MOST_S || madeMm(arcS, k + 1, planned) > LENGTH_MOST_MM;
+	});
+	return most < 0 ? [...arcs] : arcs.slice(0, most);
+}
+
 /**
  * The arcs as one entry of cuts: starts, seconds and amps as they were measured; the length from seconds and
  * the planned speed. Arcs of which readings are missing count as starts and with the seconds that were seen.
+ * undefined: none, or more than one entry takes.
  */
 export function cutsOf(arcs: readonly ArcSeen[], planned: Planned): Entry | undefined {
-	if (arcs.length === 0 || arcs.length > STARTS_MOST) return undefined;
+	if (arcs.length === 0 || forOneEntry(arcs, planned).length < arcs.length) return undefined;
 	const arcS = arcs.reduce((sum, arc) => sum + arc.arcS, 0);
 	const meanA = meanAmps(arcs) ?? planned.outputA;
-	const lengthMm =
-		planned.speedMmS === null ? arcs.length * planned.lengthMm : arcS * planned.speedMmS;
 	const { metal, thicknessMm, mesh, start, nozzleA } = planned;
 	return {
 		kind: 'cut',
 		metal,
 		thicknessMm,
 		outputA: clamp(Math.round(meanA * 10) / 10, CUT_A),
-		lengthMm: clamp(Math.round(lengthMm), [1, LENGTH_MOST_MM]),
-		arcS: Math.min(36_000, Math.round(arcS * 10) / 10),
+		lengthMm: Math.max(1, Math.round(madeMm(arcS, arcs.length, planned))),
+		arcS: Math.round(arcS * 10) / 10,
 		starts: arcs.length,
 		start,
 		nozzleA,
@@ -85,15 +101,17 @@ export function stringsOf(arcs: readonly ArcSeen[], planned: Planned): Entry | u
 	};
 }
 
-/** Failed starts, so many alike; the log takes fifty in one go. */
-export function failedOf(failed: readonly FailedSeen[], planned: Planned): Entry | undefined {
-	if (failed.length === 0 || failed.length > 50) return undefined;
+/** Failed starts, so many alike. */
+export function failedOf(
+	failed: readonly FailedSeen[],
+	start: Planned['start']
+): Entry | undefined {
+	if (failed.length === 0 || failed.length > FAILED_MOST) return undefined;
 	const s = failed.reduce((sum, { fromMs, toMs }) => sum + (toMs - fromMs) / 1000, 0);
-	const arcS = Math.round((10 * s) / failed.length) / 10;
 	return {
 		kind: 'start',
-		arcS: Math.min(60, arcS),
-		start: planned.start,
+		arcS: Math.min(60, Math.round((10 * s) / failed.length) / 10),
+		start,
 		...(failed.length > 1 ? { times: failed.length } : {})
 	};
 }

@@ -15,7 +15,7 @@ export function closedFrom(startS: number, windows: Closed): Closed {
 		.sort((a, b) => a.fromS - b.fromS);
 }
 
-/** Windows that touch or follow `atS`, day after day; two days of them at most. */
+/** Windows that touch or follow `atS`, of the day before it and of three days on. */
 function* windowsFrom(closed: Closed, atS: number): Generator<{ fromS: number; toS: number }> {
 	// One that began the day before may still last.
 	const first = Math.floor(atS / DAY_S) - 1;

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { inputsOf } from '../../../../tests/support/inputs';
 import { runInputsOf } from '../plan/session';
 import { workings } from '../plan/workings';
-import { heatNow } from './arcline';
+import { heatNow, runShare } from './arcline';
 
 const base = inputsOf();
 const node = (() => {
@@ -60,5 +60,18 @@ describe('how warm the cutter is by the arcs that were seen', () => {
 		if (cold === null) return;
 		expect(after(60)!).toBeLessThan(cold);
 		expect(after(1e5)).toBe(0);
+	});
+});
+
+describe('the share of the last ten minutes', () => {
+	it('counts what burnt within them, by hand', () => {
+		const at = (fromS: number, toS: number) => ({
+			fromMs: NOW + 1000 * fromS,
+			toMs: NOW + 1000 * toS
+		});
+		expect(runShare([], NOW)).toBe(0);
+		// Half of the first lies before; 60 + 120 s of 600.
+		expect(runShare([at(-660, -540), at(-120, 0)], NOW)).toBeCloseTo(0.3, 12);
+		expect(runShare([at(-2000, -700)], NOW)).toBe(0);
 	});
 });

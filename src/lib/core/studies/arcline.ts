@@ -43,3 +43,17 @@ export function heatNow(
 		leftS: hot > limit ? tauS * Math.log((hot - level) / (hot - limit)) : null
 	};
 }
+
+/** Duty is told over ten minutes (IEC 60974-1), ms. */
+const DUTY_MS = 600_000;
+
+/** Share of the last ten minutes in which an arc burnt. `arcs` as above. */
+export const runShare = (
+	arcs: readonly { fromMs: number; toMs: number }[],
+	nowMs: number
+): number =>
+	arcs.reduce(
+		(sum, { fromMs, toMs }) =>
+			sum + Math.max(0, Math.min(nowMs, toMs) - Math.max(nowMs - DUTY_MS, fromMs)),
+		0
+	) / DUTY_MS;

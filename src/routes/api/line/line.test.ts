@@ -166,6 +166,25 @@ describe('a morning at the cutter', () => {
 		await ask(take.POST, { opId: 'take-op-swap', kind: 'take', ids, entries: [] });
 	});
 
+	it('a network that is gone for a minute in the middle of an arc makes no second start', async () => {
+		const startMs = Date.now();
+		const { readings } = play([{ restS: 16, pilotS: 1, arcS: 80, arcA: 40 }], { startMs });
+		for (let k = 0; k < readings.length; k += 100) {
+			const part = readings.slice(k, k + 100);
+			// Batches four to nine come all at once, when it is back.
+			const held = k >= 400 && k < 900;
+			vi.setSystemTime((held ? readings[900]! : part.at(-1)!).atMs + 50);
+			if (k === 400) await state();
+			await ask(line.POST, batchOf(part, k, { boot: 'gone' }), { token });
+			await state();
+		}
+		vi.setSystemTime(Date.now() + 30_000);
+		const mine = arcsOf(await state()).filter(({ seen }) => seen.fromMs > startMs);
+		expect(mine.map(({ seen }) => seen.kind === 'arc' && seen.whole)).toEqual([true]);
+		const ids = mine.map(({ id }) => id);
+		await ask(take.POST, { opId: 'take-op-gone', kind: 'take', ids, entries: [] });
+	});
+
 	it('is taken into the log in one press, once; two people do not take it twice; it can be given back', async () => {
 		const ids = arcsOf(await state()).map(({ id }) => id);
 		const entry = {
