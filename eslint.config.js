@@ -54,6 +54,7 @@ const ROOMS = [
 	'answers',
 	'evidence',
 	'arcline',
+	'photo',
 	'plan',
 	'preflight',
 	'faults',

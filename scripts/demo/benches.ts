@@ -98,7 +98,7 @@ export const BAY_2: Bench = {
 		squareSide: 'right',
 		nozzles: [
 			{ ratingA: 30, boreMm: 0.8, kind: 'cut', cleanMm: null, severMm: null },
-			{ ratingA: 45, boreMm: 1, kind: 'cut', cleanMm: null, severMm: null },
+			{ ratingA: 45, boreMm: 1, kind: 'cut', cleanMm: null, severMm: null, faceMm: 9 },
 			{ ratingA: 45, boreMm: 1.6, kind: 'gouge', cleanMm: null, severMm: null }
 		],
 		fittedA: 45,

@@ -44,6 +44,7 @@ describe('a store of an earlier state', () => {
 			'after-first-slice.db',
 			'after-gouge.db',
 			'after-lists.db',
+			'after-sensor.db',
 			'after-setup.db',
 			'after-supply.db',
 			'after-wear.db',

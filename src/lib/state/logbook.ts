@@ -18,7 +18,7 @@ const START_WORDS = {
 /** What was seen of a test cut. */
 export type SeenCut = Pick<
 	TestCut,
-	'speedMmS' | 'lagDeg' | 'dross' | 'judged' | 'through' | 'took'
+	'speedMmS' | 'lagDeg' | 'lagSpreadDeg' | 'dross' | 'judged' | 'through' | 'took'
 >;
 
 /** Writes one entry; the new evidence re-plans everything. `told` says what was done. */

@@ -110,7 +110,8 @@
 		'/job/run',
 		'/job/quote',
 		'/job/plates',
-		'/sensor'
+		'/sensor',
+		'/photo'
 	];
 	afterNavigate(({ to, type }) => {
 		if (!to) return;

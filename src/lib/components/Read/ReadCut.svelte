@@ -109,6 +109,7 @@
 					text={(deg) => bench.say(deg, 'angle')}
 				/>
 			{/if}
+			<p class="mt-2"><a class="btn" href="/photo?{bench.search}&of=edge">Edge from a photo</a></p>
 			<div class="mt-2 max-w-[200px]">
 				<QuantityField
 					label="Speed held"

@@ -6,7 +6,7 @@
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import { fittedNozzle } from '$lib/core/torch/nozzle';
 	import { OUT_OF_ROUND_MM } from '$lib/core/wear/nozzle';
-	import { meanReading } from '$lib/core/wear/readings';
+	import { meanReading, shrank } from '$lib/core/wear/readings';
 	import Fold from '$lib/components/Fields/Fold.svelte';
 	import Gauges from './Gauges.svelte';
 	import { pitShape } from './stack';
@@ -16,8 +16,6 @@
 	const pitMm = $derived(bench.plan.figures['wear.pitMm'].value!);
 	const limitMm = $derived(bench.settings.pitLimitMm);
 	const shape = $derived(pitShape(pitMm, limitMm));
-	/** The part in the torch was measured deeper or wider already: it does not shrink. */
-	const SHRUNK_MM = 0.05;
 	let pit = $state<number | null>(null);
 	let bore = $state<number | null>(null);
 	let across = $state<number | null>(null);
@@ -45,7 +43,7 @@
 		if (missing) return;
 		const value = what === 'pit' ? mean.meanMm : Math.max(bore!, across ?? 0);
 		const before = what === 'pit' ? lastPitMm : lastBoreMm;
-		if (!sure && before !== null && value < before - SHRUNK_MM) {
+		if (!sure && shrank(value, before)) {
 			asked = what;
 			return;
 		}
@@ -182,6 +180,9 @@
 				: 'Type the drill or pin first.'}
 		</p>
 	{/if}
+	<div class="flex flex-wrap items-center gap-3">
+		<a class="btn" href="/photo?{bench.search}&of=nozzle">Bore from a photo</a>
+	</div>
 	<Fold summary="How to measure"><Gauges /></Fold>
 	{#if asked}
 		<p class="mt-1" role="alert">

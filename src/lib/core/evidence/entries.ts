@@ -133,6 +133,8 @@ const TestCutEntry = v.object({
 	speedMmS: within(...TEST_CUT_RANGES.speedMmS, 'mm/s'),
 	/** Spark or lag angle seen; null: it cut well at this speed, or not through. */
 	lagDeg: v.nullable(within(...TEST_CUT_RANGES.lagDeg, '°')),
+	/** How far the lag may be off, one standard deviation, where an instrument read it; left out: by eye. */
+	lagSpreadDeg: v.optional(within(0.1, 30, '°')),
 	/** It went through. */
 	through: v.optional(v.boolean('true or false'), true),
 	/** Nozzle that was in the torch; the server fills it in. */

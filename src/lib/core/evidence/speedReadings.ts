@@ -1,6 +1,7 @@
 /** Test cuts as readings of the speed: what each tells, those at one place merged, the newest kept. */
 import { speedRatioFromLag } from '../speed/speed';
 import { SPEED_READINGS_MOST } from '../speed/speed';
+import { LAG_SPREAD } from '../speed/speedLaw';
 import { type SpeedReading } from '../speed/reading';
 import type { Entry } from './entries';
 
@@ -33,6 +34,7 @@ export function readingsOf(e: TestCut, nozzleA: number, weight = 1): SpeedReadin
 	if (e.lagDeg !== null) {
 		const ratio = speedRatioFromLag(e.lagDeg);
 		const seen = reading('lag', held - Math.log(ratio));
+		if (e.lagSpreadDeg !== undefined) seen.weight *= weightOfLag(e.lagDeg, e.lagSpreadDeg);
 		// Slower cuts part anyway and tell nothing about the fastest speed.
 		return ratio > FAST_FROM ? [seen, reading('parted', held)] : [seen];
 	}
@@ -40,6 +42,16 @@ export function readingsOf(e: TestCut, nozzleA: number, weight = 1): SpeedReadin
 	if (e.judged === 'fast' || e.dross === 'hard')
 		return [reading('fast', held), reading('parted', held)];
 	return [reading('fine', held)];
+}
+
+/** A photo that is read finely counts for at most so many looks by eye: hand and plate differ all the same [own]. */
+const LAG_WEIGHT_MOST = 2;
+/** How much a lag that was measured counts beside one by eye: by the squares of what each leaves of the speed. */
+function weightOfLag(lagDeg: number, spreadDeg: number): number {
+	const rad = Math.PI / 180;
+	// d ln tan θ = 2 dθ / sin 2θ
+	const spread = (2 * spreadDeg * rad) / Math.max(0.1, Math.sin(2 * lagDeg * rad));
+	return Math.min(LAG_WEIGHT_MOST, LAG_SPREAD ** 2 / Math.max(spread ** 2, 1e-6));
 }
 
 const placeOf = (r: SpeedReading) =>

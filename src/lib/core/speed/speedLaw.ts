@@ -25,7 +25,9 @@ export const FASTEST_LN = Math.log(1.4);
 const LABEL_CLEAN = 0.22 ** 2;
 const LABEL_SEVER = 0.1 ** 2;
 const CHART_ROW = 0.01 ** 2;
-const LAG = 0.23 ** 2;
+/** How far a lag by eye may lead the speed astray, ln. */
+export const LAG_SPREAD = 0.23;
+const LAG = LAG_SPREAD ** 2;
 const FINE = 0.25 ** 2;
 const DROSS = 0.2 ** 2;
 const PARTED = 0.15 ** 2;

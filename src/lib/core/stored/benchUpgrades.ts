@@ -102,9 +102,13 @@ const fromVersion3: Upgrade = (bench) => (isObject(bench) ? { typical: [], ...be
 /** Version 4 did not tell the lamps of the cutter: nobody had. */
 const fromVersion4: Upgrade = (bench) => bench;
 
+/** Version 5 did not tell the face of a nozzle: nobody had. */
+const fromVersion5: Upgrade = (bench) => bench;
+
 export const BENCH_UPGRADES: readonly Upgrade[] = [
 	fromVersion1,
 	fromVersion2,
 	fromVersion3,
-	fromVersion4
+	fromVersion4,
+	fromVersion5
 ];

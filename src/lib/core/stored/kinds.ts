@@ -33,6 +33,8 @@ export const ENTRY = kindOf('log entry', EntrySchema, [
 	// Version 4 knew no grooves, and nothing of looking after the shop.
 	(entry) => entry,
 	// Version 5 knew no checks.
+	(entry) => entry,
+	// Version 6 knew no lag read by an instrument.
 	(entry) => entry
 ]);
 export const CHART = kindOf(
@@ -111,6 +113,8 @@ export const CARD_INPUTS = kindOf('card', PlanInputsSchema, [
 	// Version 5 knew nothing of what was found wrong.
 	(inputs) => inputs,
 	// Version 6 kept a cutter whose lamps were not told.
+	(inputs) => inputs,
+	// Version 7 knew no face of a nozzle.
 	(inputs) => inputs
 ]);
 /** The numbers that a card was saved with. */

@@ -6,6 +6,9 @@ import { TORCH_FAMILIES, SHIELDS } from './assembly';
 /** Radius of a shield, across its riding face, mm. */
 export const SHIELD_RADIUS_MM = [3, 40] as const;
 
+/** Flat face of a nozzle, across, mm. */
+export const FACE_MM = [2, 40] as const;
+
 export const TorchSchema = v.object({
 	name: nameOf('torch name'),
 	shieldRadiusMm: within(...SHIELD_RADIUS_MM, 'mm'),
@@ -21,7 +24,9 @@ export const TorchSchema = v.object({
 				kind: v.picklist(['cut', 'gouge'], 'cut or gouge'),
 				/** Mild steel ratings with this nozzle; null: only the machine's are known. */
 				cleanMm: v.optional(v.nullable(within(0.5, 100, 'mm')), null),
-				severMm: v.optional(v.nullable(within(0.5, 150, 'mm')), null)
+				severMm: v.optional(v.nullable(within(0.5, 150, 'mm')), null),
+				/** Across the flat face about the bore: the scale of a photo of it. Left out or null: not told. */
+				faceMm: v.optional(v.nullable(within(...FACE_MM, 'mm')))
 			})
 		),
 		v.minLength(1, 'at least one nozzle'),

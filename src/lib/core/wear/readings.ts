@@ -24,3 +24,8 @@ export function meanReading(readingsMm: readonly number[]): MeanReading {
 		apart: span > 3.3 * GAUGE_MM
 	};
 }
+
+/** Worn parts do not grow back: a reading so much under the one before wants asking, mm [own]. */
+const SHRUNK_MM = 0.05;
+export const shrank = (readMm: number, beforeMm: number | null): boolean =>
+	beforeMm !== null && readMm < beforeMm - SHRUNK_MM;

@@ -130,6 +130,7 @@ export const CUTTER_PARTS: Part[] = [
 						]),
 						q(`torch.nozzles.${i}.ratingA`, 'Marked', 'current'),
 						q(`torch.nozzles.${i}.boreMm`, 'Bore', 'small'),
+						q(`torch.nozzles.${i}.faceMm`, 'Face, across', 'small', { optional: true }),
 						...(n.kind === 'cut'
 							? [
 									q(`torch.nozzles.${i}.cleanMm`, 'Clean to, with it', 'thickness', {

@@ -1,0 +1,79 @@
+/**
+ * Drawn pictures with known truth: `--trial 400 [--seed 1]` tells how well they are read, against the goals;
+ * `--examples` draws the two that ship with the program.
+ */
+import { writeFileSync } from 'node:fs';
+import { parseArgs } from 'node:util';
+import jpeg from 'jpeg-js';
+import { edgePicture } from '../../tests/pictures/edge';
+import { nozzlePicture } from '../../tests/pictures/nozzle';
+import { edgeTrial, nozzleTrial, type Line } from '../../tests/pictures/trial';
+
+const { values: asked } = parseArgs({
+	options: {
+		trial: { type: 'string' },
+		seed: { type: 'string', default: '1' },
+		examples: { type: 'boolean', default: false }
+	}
+});
+
+function print(title: string, lines: readonly Line[]) {
+	console.log(`\n· ${title}`);
+	for (const { what, value, goal, held } of lines)
+		console.log(`  ${held ? 'holds' : 'FAILS'}  ${what}: ${value} (${goal})`);
+}
+
+if (asked.examples) {
+	const nozzle = nozzlePicture(7, null, {
+		faceMm: 9,
+		boreMm: 1.12,
+		ovalMm: 0.06,
+		offsetMm: 0.05,
+		nickMm: 0,
+		pxPerMm: 44,
+		tiltDeg: 6,
+		blurPx: 1.6,
+		noise: 0.008,
+		quality: null,
+		soot: 0.35,
+		wallLight: 0.35,
+		chamferMm: 0.8,
+		glare: null,
+		room: 1.3,
+		background: 0.05,
+		copper: 0.45
+	});
+	const edge = edgePicture(12, null, {
+		thicknessMm: 10,
+		lengthMm: 44,
+		slope: 0.42,
+		curve: 0.34,
+		way: 1,
+		dross: 'hard',
+		pxPerMm: 24,
+		turnDeg: -1.2,
+		pitchDeg: 2,
+		yawDeg: 3,
+		blurPx: 0.9,
+		noise: 0.008,
+		quality: null,
+		lines: 0.3,
+		scratches: 4,
+		rust: 0.15,
+		background: 0.04,
+		steel: 0.3
+	});
+	for (const [name, { picture }] of Object.entries({ nozzle, edge })) {
+		const { width, height, rgba } = picture;
+		writeFileSync(
+			`static/examples/${name}.jpg`,
+			jpeg.encode({ data: rgba, width, height }, 82).data
+		);
+		console.log(`· static/examples/${name}.jpg, ${width} × ${height}`);
+	}
+}
+if (asked.trial) {
+	const [count, seed] = [Number(asked.trial), Number(asked.seed)];
+	print(`${count} nozzles from seed ${seed}`, nozzleTrial(seed, count));
+	print(`${count} edges from seed ${seed}`, edgeTrial(seed, count));
+}

@@ -1,0 +1,557 @@
+/**
+ * Lag lines and dross of a cut edge from a photo of its face [own model]. The thickness of the plate is the
+ * scale. The lines are found by trying how they may trail: rows of the face are shifted against each other
+ * until they agree, which a bend takes part in and single scratches hardly disturb.
+ */
+import { median, robustSpread, type Point } from './ellipse';
+import { FULL, lightAt, smaller, type Light } from './light';
+import type { Told } from './nozzle';
+
+export const EDGE_REFUSALS = [
+	'no-edge',
+	'cut-off',
+	'blurred',
+	'glare',
+	'small',
+	'no-lines'
+] as const;
+export type EdgeRefusal = (typeof EDGE_REFUSALS)[number];
+
+/** A straight line across the picture: y = at + slope·x, pixels. */
+export interface Line {
+	at: number;
+	slope: number;
+}
+export interface Lines {
+	top: Line;
+	bottom: Line;
+}
+export const DROSS_KINDS = ['none', 'soft', 'hard'] as const;
+export interface EdgeReading {
+	/** Of the tangent half way down, from straight down. */
+	lagDeg: Told;
+	/** At three quarters of the depth less at one quarter. */
+	bendDeg: Told;
+	/** The lines trail to the left: the torch went to the right. */
+	wentTo: 'right' | 'left';
+	dross: (typeof DROSS_KINDS)[number];
+	/** How far it hangs down, as a mean over the length. */
+	drossMm: Told;
+	pxPerMm: number;
+	lines: Lines;
+	/** How the lines run, from the top edge to the bottom, for drawing. */
+	trail: Point[];
+}
+export type EdgeAnswer = { read: EdgeReading } | { refused: EdgeRefusal; lines?: Lines };
+
+/** The edge lies across the picture, turned by no more. */
+const TURN_DEG = 8;
+/** Fewest pixels over the thickness. */
+export const EDGE_PX_LEAST = 36;
+/** Steepest lag that is looked for, degrees. */
+const LAG_MOST_DEG = 68;
+const RAD = Math.PI / 180;
+
+export const yOn = ({ at, slope }: Line, x: number): number => at + slope * x;
+
+/** `lines`: top and bottom drawn by hand, which stand for those found. */
+export function readEdge(light: Light, thicknessMm: number, byHand?: Lines): EdgeAnswer {
+	const by = Math.max(1, Math.floor(Math.max(light.width, light.height) / 900));
+	const small = smaller(light, by);
+	const down = ({ at, slope }: Line): Line => ({ at: at / by, slope });
+	const up = ({ at, slope }: Line): Line => ({ at: at * by, slope });
+	let found = byHand ? { top: down(byHand.top), bottom: down(byHand.bottom) } : findLines(small);
+	if (typeof found === 'string') return { refused: burntShare(small) > 0.1 ? 'glare' : found };
+	// Dross may end as straight as the plate does; but the lines of the cut end with the plate.
+	if (!byHand) found = whereLinesEnd(small, found, thicknessMm) ?? found;
+	const lines = { top: up(found.top), bottom: up(found.bottom) };
+	const refused = (why: EdgeRefusal): EdgeAnswer => ({ refused: why, lines });
+	const mid = (small.width - 1) / 2;
+	const tallPx = yOn(found.bottom, mid) - yOn(found.top, mid);
+	if (tallPx * by < EDGE_PX_LEAST) return refused('small');
+	if (burntBetween(small, found) > 0.15) return refused('glare');
+	const strip = stripOf(small, found, tallPx, thicknessMm);
+	if (softness(small)) return refused('blurred');
+	const best = bestTrail(strip);
+	if (!best) return refused('no-lines');
+	const parts = trailsOfParts(strip, best);
+	if (parts.agree < AGREE_LEAST) return refused('no-lines');
+	const leanOf = (v: number) => leanDeg(best, v, (found.top.slope + found.bottom.slope) / 2);
+	const lag = leanOf(0);
+	// A camera that looks down or up makes the thickness short: unseen, a few degrees of it.
+	const pitch = 0.4 * Math.abs(Math.sin(2 * lag * RAD));
+	const pxPerMm = (tallPx * by) / thicknessMm;
+	const hanging = drossBelow(small, found, tallPx / thicknessMm);
+	const flip = lag < 0 ? -1 : 1;
+	return {
+		read: {
+			lagDeg: { value: Math.abs(lag), spread: Math.hypot(parts.spreadDeg, 0.75, pitch) },
+			bendDeg: {
+				value: flip * (leanOf(0.25) - leanOf(-0.25)),
+				spread: Math.hypot(3 * parts.spreadDeg, 2)
+			},
+			wentTo: lag < 0 ? 'left' : 'right',
+			...hanging,
+			pxPerMm,
+			lines,
+			trail: Array.from({ length: 9 }, (_, i) => {
+				const v = i / 8 - 0.5;
+				const x = mid - tallPx * shiftOf(best, v);
+				const y = yOn(found.top, x) + (i / 8) * (yOn(found.bottom, x) - yOn(found.top, x));
+				return { x: x * by, y: y * by };
+			})
+		}
+	};
+}
+
+const burntShare = ({ values }: Light): number => {
+	let burnt = 0;
+	for (const value of values) if (value >= FULL) burnt++;
+	return burnt / values.length;
+};
+function burntBetween(light: Light, { top, bottom }: Lines): number {
+	let burnt = 0;
+	let all = 0;
+	for (let x = 0; x < light.width; x += 2)
+		for (
+			let y = Math.max(0, Math.ceil(yOn(top, x)));
+			y < yOn(bottom, x) && y < light.height;
+			y += 2
+		) {
+			all++;
+			if (light.values[y * light.width + x]! >= FULL) burnt++;
+		}
+	return all ? burnt / all : 0;
+}
+
+/** Change down the picture over two pixels, and change across it, of the root of light. */
+function changes({ width, height, values }: Light): { down: Float32Array; across: Float32Array } {
+	const root = values.map(Math.sqrt);
+	const down = new Float32Array(width * height);
+	const across = new Float32Array(width * height);
+	for (let y = 2; y < height - 2; y++)
+		for (let x = 2; x < width - 2; x++) {
+			const at = y * width + x;
+			down[at] =
+				root[at + width]! + root[at + 2 * width]! - root[at - width]! - root[at - 2 * width]!;
+			if (x > 3 && x < width - 4) across[at] = Math.abs(root[at + 3]! - root[at - 3]!);
+		}
+	return { down, across };
+}
+
+/** Top and bottom of the edge: straight across the picture, with a face of fine changes between. */
+function findLines(light: Light): Lines | 'no-edge' | 'cut-off' | 'blurred' {
+	const { width, height } = light;
+	const { down, across } = changes(light);
+	// A few bits of the width, each its own sum, so that a line that is there all along is told from a spot.
+	const PARTS = 8;
+	let best: { lines: Lines; score: number } | undefined;
+	let oneSided = false;
+	for (let turn = -TURN_DEG; turn <= TURN_DEG; turn += 0.5) {
+		const slope = Math.tan(turn * RAD);
+		const lift = Math.ceil(Math.abs(slope) * width);
+		const rows = height + 2 * lift;
+		const sums = Array.from({ length: PARTS }, () => new Float32Array(rows));
+		const lively = new Float32Array(rows);
+		const counts = new Float32Array(rows);
+		for (let x = 2; x < width - 2; x++) {
+			const part = sums[Math.min(PARTS - 1, Math.floor((PARTS * x) / width))]!;
+			const off = lift - Math.round(slope * x);
+			for (let y = 2; y < height - 2; y++) {
+				const row = y + off;
+				part[row]! += down[y * width + x]!;
+				lively[row]! += across[y * width + x]!;
+				counts[row]!++;
+			}
+		}
+		const strength = new Float32Array(rows);
+		for (let row = 0; row < rows; row++) {
+			if (counts[row]! < 0.7 * width) continue;
+			const shares = sums.map((sum) => (sum[row]! * PARTS) / width);
+			// The usual part speaks: a step that only some parts have is no edge of a plate.
+			strength[row] = Math.abs(median(shares));
+		}
+		const peaks: number[] = [];
+		for (let row = 2; row < rows - 2; row++) {
+			const here = strength[row]!;
+			if (here > 0.02 && here >= strength[row - 1]! && here > strength[row + 1]!) peaks.push(row);
+		}
+		peaks.sort((a, b) => strength[b]! - strength[a]!);
+		const few = peaks.slice(0, 10);
+		const straight = few.map((row) => straightness(down, light, { at: row - lift, slope }));
+		const total = new Float64Array(rows + 1);
+		const many = new Float64Array(rows + 1);
+		for (let row = 0; row < rows; row++) {
+			total[row + 1] = total[row]! + lively[row]!;
+			many[row + 1] = many[row]! + counts[row]!;
+		}
+		const mean = (from: number, to: number) => {
+			const [a, b] = [Math.max(0, Math.round(from)), Math.min(rows, Math.round(to))];
+			return b > a && many[b]! > many[a]! ? (total[b]! - total[a]!) / (many[b]! - many[a]!) : 0;
+		};
+		for (const [a, i] of few.entries()) {
+			if (Math.abs(turn) > 5 || straight[a]! < 0.6) continue;
+			const [above, below] = [mean(0, i - 3), mean(i + 3, rows)];
+			if (Math.max(above, below) > 2.2 * Math.min(above, below)) oneSided = true;
+		}
+		for (const [a, i] of few.entries())
+			for (const [b, j] of few.entries()) {
+				if (j - i < 12) continue;
+				const tall = j - i;
+				const face = mean(i + 0.1 * tall, j - 0.1 * tall);
+				const above = mean(i - 0.4 * tall, i - 4);
+				const below = mean(j + 0.3 * tall, rows);
+				const outside = Math.max(above, below);
+				const score =
+					Math.sqrt(Math.min(strength[i]!, 0.3) * Math.min(strength[j]!, 0.3)) *
+					(straight[a]! * straight[b]!) ** 2 *
+					Math.sqrt(tall / height) *
+					(0.3 + (face - outside) / (face + outside + 1e-4));
+				if (score > (best?.score ?? 0.006))
+					best = {
+						score,
+						lines: { top: { at: i - lift, slope }, bottom: { at: j - lift, slope } }
+					};
+			}
+	}
+	if (!best) return softness(light) ? 'blurred' : oneSided ? 'cut-off' : 'no-edge';
+	return {
+		top: settled(down, width, height, best.lines.top),
+		bottom: settled(down, width, height, best.lines.bottom)
+	};
+}
+
+/** The clearest change down each column, over two pixels against over sixteen: a small part in a soft picture. */
+function softness({ width, height, values }: Light): boolean {
+	const shares: number[] = [];
+	const three = (x: number, y: number) => {
+		const at = y * width + x;
+		return values[at - 1]! + values[at]! + values[at + 1]!;
+	};
+	for (let x = 2; x < width - 2; x += 3) {
+		let most = 0;
+		let where = 0;
+		for (let y = 8; y < height - 8; y++) {
+			const wide = Math.abs(three(x, y + 8) - three(x, y - 8));
+			if (wide > most) [most, where] = [wide, y];
+		}
+		if (most < 0.1) continue;
+		let near = 0;
+		for (let y = Math.max(1, where - 8); y <= Math.min(height - 2, where + 8); y++)
+			near = Math.max(near, Math.abs(three(x, y + 1) - three(x, y - 1)));
+		shares.push(near / most);
+	}
+	return shares.length > 10 && median(shares) < SHARP_LEAST;
+}
+/** A step that is blurred by five pixels gains a fifth of its height over two. */
+const SHARP_LEAST = 0.27;
+
+/** The bottom edge where the lines of the cut break off, if that is well above the bottom that was found. */
+function whereLinesEnd(light: Light, lines: Lines, thicknessMm: number): Lines | undefined {
+	const mid = (light.width - 1) / 2;
+	const tallPx = yOn(lines.bottom, mid) - yOn(lines.top, mid);
+	if (tallPx < 20) return undefined;
+	const strip = stripOf(light, lines, tallPx, thicknessMm);
+	const { rows } = strip;
+	const goesOn = Array.from({ length: rows }, (_, row) => alikeAcross(strip, row));
+	const usual = median(goesOn.slice(3, Math.round(0.45 * rows)));
+	if (!(usual > 0.4)) return undefined;
+	let row = Math.round(0.4 * rows);
+	while (row < rows && goesOn[row]! > 0.5 * usual) row++;
+	const share = FROM + ((row + 0.5) / rows) * (TO - FROM);
+	if (row >= rows || share > 0.95) return undefined;
+	const { down } = changes(light);
+	const near: Line = {
+		at: lines.top.at + share * (lines.bottom.at - lines.top.at),
+		slope: lines.top.slope + share * (lines.bottom.slope - lines.top.slope)
+	};
+	const bottom = settled(down, light.width, light.height, near, 0.05 * tallPx);
+	if (straightness(down, light, bottom) < 0.3) return undefined;
+	return { top: lines.top, bottom };
+}
+
+/** How alike the rows just above and below `row` are, where the lower one is shifted to fit best. */
+function alikeAcross({ rows, columns, values, tallPx }: Strip, row: number): number {
+	const [upper, lower] = [Math.max(0, row - 2), Math.min(rows - 1, row + 2)];
+	const reach = Math.ceil(((lower - upper) / rows) * tallPx * 2);
+	let best = 0;
+	for (let shift = -reach; shift <= reach; shift++) {
+		let xy = 0;
+		let xx = 0;
+		let yy = 0;
+		for (let i = Math.max(0, -shift); i < Math.min(columns, columns - shift); i += 2) {
+			const x = values[upper * columns + i]!;
+			const y = values[lower * columns + i + shift]!;
+			xy += x * y;
+			xx += x * x;
+			yy += y * y;
+		}
+		best = Math.max(best, xy / Math.sqrt(xx * yy + 1e-9));
+	}
+	return best;
+}
+
+/** Share of the columns whose steepest step near the line is on it: an edge of plate is straight, dross is not. */
+function straightness(down: Float32Array, { width, height }: Light, line: Line): number {
+	let on = 0;
+	let all = 0;
+	for (let x = 2; x < width - 2; x += 2) {
+		const y = Math.round(yOn(line, x));
+		if (y < 9 || y > height - 10) continue;
+		let here = 0;
+		let near = 0;
+		for (let off = -8; off <= 8; off++) {
+			const size = Math.abs(down[(y + off) * width + x]!);
+			if (Math.abs(off) < 3) here = Math.max(here, size);
+			near = Math.max(near, size);
+		}
+		all++;
+		if (here >= near) on++;
+	}
+	return all > 20 ? on / all : 0;
+}
+
+/** The line again, each end by itself: near and far of a plate differ where the camera looks from aside. */
+function settled(
+	down: Float32Array,
+	width: number,
+	height: number,
+	line: Line,
+	within = 0.02 * height
+): Line {
+	const parts = 12;
+	const points: Point[] = [];
+	const reach = Math.max(3, Math.round(within));
+	for (let part = 0; part < parts; part++) {
+		const from = Math.floor((part * width) / parts);
+		const to = Math.floor(((part + 1) * width) / parts);
+		let best = 0;
+		let at = 0;
+		for (let off = -reach; off <= reach; off++) {
+			let sum = 0;
+			for (let x = from; x < to; x++) {
+				const y = Math.round(yOn(line, x)) + off;
+				if (y >= 0 && y < height) sum += down[y * width + x]!;
+			}
+			const here = Math.abs(sum) * (1 - (0.3 * Math.abs(off)) / reach);
+			if (here > best) [best, at] = [here, off];
+		}
+		const x = (from + to) / 2;
+		if (best > 0) points.push({ x, y: yOn(line, x) + at });
+	}
+	if (points.length < 4) return line;
+	// Repeated medians (Siegel): half of the parts may be wrong.
+	const slope = median(
+		points.map((p) => median(points.filter((q) => q !== p).map((q) => (q.y - p.y) / (q.x - p.x))))
+	);
+	return { slope, at: median(points.map(({ x, y }) => y - slope * x)) };
+}
+
+/** The face between the lines: rows by depth, columns along the cut, light as it differs from its neighbourhood. */
+interface Strip {
+	rows: number;
+	columns: number;
+	values: Float32Array;
+	/** Pixels of the strip to the thickness, along the cut. */
+	tallPx: number;
+	pxPerMm: number;
+}
+/** What is near the top edge is molten over, near the bottom hides under dross. */
+const FROM = 0.08;
+const TO = 0.92;
+
+function stripOf(light: Light, { top, bottom }: Lines, tallPx: number, thicknessMm: number): Strip {
+	const rows = Math.round(Math.min(Math.max(tallPx * (TO - FROM), 24), 72));
+	const columns = light.width - 8;
+	const values = new Float32Array(rows * columns);
+	const pxPerMm = tallPx / thicknessMm;
+	const reach = Math.max(4, Math.round(1.5 * pxPerMm));
+	const line = new Float32Array(columns);
+	for (let row = 0; row < rows; row++) {
+		const share = FROM + ((row + 0.5) / rows) * (TO - FROM);
+		for (let i = 0; i < columns; i++) {
+			const x = i + 4;
+			const y = yOn(top, x) + share * (yOn(bottom, x) - yOn(top, x));
+			// Rows are thicker than a pixel where the plate is: three looks make one.
+			const step = ((TO - FROM) * tallPx) / rows / 3;
+			line[i] =
+				Math.sqrt(lightAt(light, x, y - step)) +
+				Math.sqrt(lightAt(light, x, y)) +
+				Math.sqrt(lightAt(light, x, y + step));
+		}
+		let sum = 0;
+		const slow = new Float32Array(columns);
+		for (let i = -reach; i < columns; i++) {
+			if (i + reach < columns) sum += line[i + reach]!;
+			if (i - reach - 1 >= 0) sum -= line[i - reach - 1]!;
+			if (i >= 0) slow[i] = sum / (Math.min(columns - 1, i + reach) - Math.max(0, i - reach) + 1);
+		}
+		const own: number[] = [];
+		for (let i = 0; i < columns; i++) own.push(line[i]! - slow[i]!);
+		const spread = Math.max(robustSpread(own), 1e-4);
+		// What stands out by far is a scratch or a spot, and must not lead.
+		for (let i = 0; i < columns; i++)
+			values[row * columns + i] = Math.max(-2.5, Math.min(2.5, own[i]! / spread));
+	}
+	return { rows, columns, values, tallPx, pxPerMm };
+}
+/** How lines trail over the depth v, −½ at the top to ½ at the bottom, in thicknesses. */
+interface Trail {
+	slope: number;
+	curve: number;
+}
+const shiftOf = ({ slope, curve }: Trail, v: number): number => slope * v + (curve * v * v) / 2;
+
+/** How far the lines lean from the square to an edge that lies aslant in the picture, degrees, at depth v. */
+function leanDeg({ slope, curve }: Trail, v: number, edgeSlope: number): number {
+	const x = -(slope + curve * v);
+	const y = 1 + edgeSlope * x;
+	return -(Math.atan2(x, y) - Math.atan2(-edgeSlope, 1)) / RAD;
+}
+
+/** Share of the changes that agree over the depth when rows are shifted back by the trail. */
+function agreement(strip: Strip, trail: Trail, from = 0, to = strip.columns): number {
+	const { rows, columns, values, tallPx } = strip;
+	const stack = new Float32Array(to - from);
+	const count = new Float32Array(to - from);
+	let all = 0;
+	let n = 0;
+	for (let row = 0; row < rows; row++) {
+		const v = depthOf(row, rows);
+		const shift = -tallPx * shiftOf(trail, v);
+		const whole = Math.floor(shift);
+		const part = shift - whole;
+		const first = Math.max(from, -whole);
+		const last = Math.min(to, columns - 1 - whole);
+		for (let i = first; i < last; i++) {
+			const at = row * columns + i + whole;
+			const value = values[at]! + part * (values[at + 1]! - values[at]!);
+			stack[i - from]! += value;
+			count[i - from]!++;
+			all += value * value;
+			n++;
+		}
+	}
+	let together = 0;
+	let m = 0;
+	for (let i = 0; i < stack.length; i++)
+		if (count[i]! > 0.6 * rows) {
+			together += (stack[i]! / count[i]!) ** 2;
+			m++;
+		}
+	return m > 20 && all > 0 ? together / m / (all / n) : 0;
+}
+
+const depthOf = (row: number, rows: number): number =>
+	FROM + ((row + 0.5) / rows) * (TO - FROM) - 0.5;
+
+const SLOPE_MOST = Math.tan(LAG_MOST_DEG * RAD);
+/** The best trail of all, if it stands out from the rest. */
+function bestTrail(strip: Strip): Trail | undefined {
+	const step = Math.max(0.02, 0.25 / (strip.tallPx / strip.pxPerMm));
+	const seen: { trail: Trail; agree: number }[] = [];
+	for (let slope = -SLOPE_MOST; slope <= SLOPE_MOST; slope += step)
+		for (const bend of [-0.1, 0.25, 0.6, 1])
+			// Lines bend back as they go down: a curve without a trail is none.
+			seen.push({
+				trail: { slope, curve: bend * slope },
+				agree: agreement(strip, { slope, curve: bend * slope })
+			});
+	seen.sort((a, b) => b.agree - a.agree);
+	let best = seen[0]!;
+	const far = seen.filter(
+		({ trail }) => Math.abs(Math.atan(trail.slope) - Math.atan(best.trail.slope)) > 14 * RAD
+	);
+	const usual = median(far.map(({ agree }) => agree));
+	const scatter = Math.max(robustSpread(far.map(({ agree }) => agree)), 1e-4);
+	const rival = far[0]?.agree ?? 0;
+	if (best.agree < usual + STANDS_OUT * scatter || best.agree < RIVAL * rival) return undefined;
+	for (let ds = step / 2, dc = 0.1; ds > 0.002; ds /= 2, dc /= 1.6)
+		for (let again = 0; again < 2; again++)
+			for (const [a, b] of [
+				[ds, 0],
+				[-ds, 0],
+				[0, dc],
+				[0, -dc]
+			] as const) {
+				const trail = { slope: best.trail.slope + a, curve: best.trail.curve + b };
+				const agree = agreement(strip, trail);
+				if (agree > best.agree) best = { trail, agree };
+			}
+	return best.trail;
+}
+const STANDS_OUT = 5;
+const RIVAL = 1.25;
+const AGREE_LEAST = 0.55;
+
+/** Each part of the length by itself: how far they lie apart tells how sure the whole is. */
+function trailsOfParts(strip: Strip, best: Trail): { spreadDeg: number; agree: number } {
+	const parts = Math.max(3, Math.min(8, Math.floor(strip.columns / (6 * strip.pxPerMm))));
+	const lags: number[] = [];
+	for (let part = 0; part < parts; part++) {
+		const from = Math.floor((part * strip.columns) / parts);
+		const to = Math.floor(((part + 1) * strip.columns) / parts);
+		let top = { agree: 0, deg: 0 };
+		for (let off = -16; off <= 16; off++) {
+			const deg = Math.atan(best.slope) / RAD + off;
+			if (Math.abs(deg) > 75) continue;
+			const trail = { slope: Math.tan(deg * RAD), curve: best.curve };
+			const agree = agreement(strip, trail, from, to);
+			if (agree > top.agree) top = { agree, deg };
+		}
+		if (top.agree > 0) lags.push(top.deg);
+	}
+	if (lags.length < 2) return { spreadDeg: 9, agree: 0 };
+	const middle = Math.atan(best.slope) / RAD;
+	const agree = lags.filter((deg) => Math.abs(deg - middle) < 8).length / lags.length;
+	const spread = Math.max(robustSpread(lags), 0.6);
+	return { spreadDeg: spread / Math.sqrt(lags.length), agree };
+}
+
+/** What hangs below the bottom edge: how far, and whether in lumps or in fine beads (common practice). */
+function drossBelow(
+	light: Light,
+	{ bottom }: Lines,
+	pxPerMm: number
+): Pick<EdgeReading, 'dross' | 'drossMm'> {
+	const { width, height } = light;
+	const heights: number[] = [];
+	// The bench below, from the lowest rows of the picture.
+	const far: number[] = [];
+	for (let x = 4; x < width - 4; x += 3)
+		for (let y = height - 3; y > height - 3 - Math.max(3, 0.5 * pxPerMm); y--)
+			if (y > yOn(bottom, x) + 2) far.push(Math.sqrt(light.values[y * width + x]!));
+	if (far.length < 50) return { dross: 'none', drossMm: { value: 0, spread: 1 } };
+	const bench = median(far);
+	const differs = Math.max(4 * robustSpread(far), 0.05);
+	for (let x = 4; x < width - 4; x++) {
+		const from = yOn(bottom, x) + Math.max(1, 0.12 * pxPerMm);
+		let y = Math.ceil(from);
+		let gap = 0;
+		let last = from;
+		while (y < height - 2 && gap < 3) {
+			if (Math.abs(Math.sqrt(light.values[y * width + x]!) - bench) > differs) {
+				last = y;
+				gap = 0;
+			} else gap++;
+			y++;
+		}
+		heights.push(last > from ? (last - yOn(bottom, x)) / pxPerMm : 0);
+	}
+	const mean = heights.reduce((sum, mm) => sum + mm, 0) / heights.length;
+	// How quickly it goes up and down: fine beads cross their own mean often.
+	let turns = 0;
+	let side = 0;
+	const band = 0.15 * mean;
+	for (const mm of heights) {
+		const now = mm > mean + band ? 1 : mm < mean - band ? -1 : side;
+		if (side !== 0 && now !== side) turns++;
+		side = now;
+	}
+	const turnsPerMm = turns / (heights.length / pxPerMm);
+	const drossMm = { value: mean, spread: Math.hypot(0.1 * mean, 1.5 / pxPerMm) };
+	if (mean < DROSS_LEAST_MM) return { dross: 'none', drossMm };
+	return { dross: mean > 1.1 || (mean > 0.8 && turnsPerMm < 0.7) ? 'soft' : 'hard', drossMm };
+}
+/** Less than this is a burr that a thumb does not feel, mm [own]. */
+const DROSS_LEAST_MM = 0.1;

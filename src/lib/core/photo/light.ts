@@ -1,0 +1,70 @@
+/** A picture as light: what the sensor saw before it was coded for a screen. */
+
+export interface Light {
+	readonly width: number;
+	readonly height: number;
+	/** Linear luminance, row by row, 0 (black) to 1 (white). */
+	readonly values: Float32Array;
+}
+
+/** Code values that a sensor gives when it is full, as linear light: 250 of 255. */
+export const FULL = toLinear(250);
+
+/** IEC 61966-2-1 (sRGB): a code value 0 to 255 as linear light 0 to 1. */
+export function toLinear(code: number): number {
+	const c = code / 255;
+	return c <= 0.04045 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4;
+}
+
+/** Luminance of the sRGB primaries, IEC 61966-2-1. `rgba`: four bytes a pixel. */
+export function linearLight(
+	rgba: Uint8Array | Uint8ClampedArray,
+	width: number,
+	height: number
+): Light {
+	if (rgba.length !== 4 * width * height)
+		throw new RangeError(`${rgba.length} bytes are no picture of ${width} × ${height}`);
+	const red = Float32Array.from({ length: 256 }, (_, code) => 0.2126 * toLinear(code));
+	const green = Float32Array.from({ length: 256 }, (_, code) => 0.7152 * toLinear(code));
+	const blue = Float32Array.from({ length: 256 }, (_, code) => 0.0722 * toLinear(code));
+	const values = new Float32Array(width * height);
+	for (let i = 0, at = 0; i < values.length; i++, at += 4)
+		values[i] = red[rgba[at]!]! + green[rgba[at + 1]!]! + blue[rgba[at + 2]!]!;
+	return { width, height, values };
+}
+
+/** Means over squares of `by` × `by` pixels; a rest at the right and below is left out. */
+export function smaller(light: Light, by: number): Light {
+	if (by <= 1) return light;
+	const width = Math.floor(light.width / by);
+	const height = Math.floor(light.height / by);
+	const values = new Float32Array(width * height);
+	for (let y = 0; y < height; y++)
+		for (let dy = 0; dy < by; dy++) {
+			const row = (y * by + dy) * light.width;
+			for (let x = 0; x < width; x++) {
+				let sum = 0;
+				for (let dx = 0; dx < by; dx++) sum += light.values[row + x * by + dx]!;
+				values[y * width + x]! += sum;
+			}
+		}
+	const share = 1 / (by * by);
+	for (let i = 0; i < values.length; i++) values[i]! *= share;
+	return { width, height, values };
+}
+
+/** Between four pixels; outside the picture the nearest pixel of its rim. Pixel centres are whole numbers. */
+export function lightAt({ width, height, values }: Light, x: number, y: number): number {
+	const cx = Math.min(Math.max(x, 0), width - 1.001);
+	const cy = Math.min(Math.max(y, 0), height - 1.001);
+	const x0 = Math.floor(cx);
+	const y0 = Math.floor(cy);
+	const fx = cx - x0;
+	const at = y0 * width + x0;
+	const top = values[at]! + fx * (values[at + 1]! - values[at]!);
+	const low = values[at + width]! + fx * (values[at + width + 1]! - values[at + width]!);
+	return top + (cy - y0) * (low - top);
+}
+
+export const inside = (light: Light, x: number, y: number): boolean =>
+	x >= 0 && y >= 0 && x <= light.width - 1 && y <= light.height - 1;

@@ -1,0 +1,267 @@
+/** Where circles lie about one middle: every edge points to it, so their lines cross there. */
+import { fitEllipse, offEllipse, robustEllipse, type Ellipse, type Point } from './ellipse';
+import { inside, lightAt, type Light } from './light';
+
+/** Share of the steepest pixels that vote. */
+const STEEP = 0.12;
+
+interface Slopes {
+	x: Float32Array;
+	y: Float32Array;
+	size: Float32Array;
+}
+/** Slope of the light by Scharr's operator, after its root: an edge in the shade counts like one in the sun. */
+function slopes({ width, height, values }: Light): Slopes {
+	const x = new Float32Array(width * height);
+	const y = new Float32Array(width * height);
+	const size = new Float32Array(width * height);
+	const root = values.map(Math.sqrt);
+	for (let j = 1; j < height - 1; j++)
+		for (let i = 1; i < width - 1; i++) {
+			const at = j * width + i;
+			const [a, b, c] = [root[at - width - 1]!, root[at - width]!, root[at - width + 1]!];
+			const [d, f] = [root[at - 1]!, root[at + 1]!];
+			const [g, h, k] = [root[at + width - 1]!, root[at + width]!, root[at + width + 1]!];
+			x[at] = (3 * (c - a + k - g) + 10 * (f - d)) / 32;
+			y[at] = (3 * (g - a + k - c) + 10 * (h - b)) / 32;
+			size[at] = Math.hypot(x[at]!, y[at]!);
+		}
+	return { x, y, size };
+}
+
+/** Middles that the edges point to, the likeliest first. */
+export function middles(light: Light, most: number): Point[] {
+	const { width, height } = light;
+	const slope = slopes(light);
+	const sorted = Float32Array.from(slope.size).sort();
+	const from = Math.max(sorted[Math.floor((1 - STEEP) * sorted.length)]!, 1e-3);
+	const reach = Math.round(0.5 * Math.min(width, height));
+	// A nozzle that is half out of the picture has its middle at the rim or beyond.
+	const pad = Math.round(0.25 * Math.min(width, height));
+	const wide = width + 2 * pad;
+	const tall = height + 2 * pad;
+	const votes = new Float32Array(wide * tall);
+	for (let j = 1; j < height - 1; j++)
+		for (let i = 1; i < width - 1; i++) {
+			const at = j * width + i;
+			const size = slope.size[at]!;
+			if (size < from) continue;
+			const dx = slope.x[at]! / size;
+			const dy = slope.y[at]! / size;
+			for (const way of [-1, 1])
+				for (let r = 3, by = 1; r < reach; r += by) {
+					// Far out a spot is wider than a pixel: every third one of them is enough.
+					if (r === 30) by = 3;
+					const px = Math.round(i + way * r * dx) + pad;
+					const py = Math.round(j + way * r * dy) + pad;
+					if (px < 0 || py < 0 || px >= wide || py >= tall) break;
+					// A ring of radius r has 2πr pixels: each ring has the same say.
+					votes[py * wide + px]! += by / r;
+				}
+		}
+	// A circle seen aslant does not point to one pixel: look at the votes over a few of them.
+	const soft = boxed(boxed(votes, wide, tall, 2), wide, tall, 2);
+	const found: Point[] = [];
+	const apart = 0.06 * Math.min(width, height);
+	const tops: number[] = [];
+	for (let y = 1; y < tall - 1; y++)
+		for (let x = 1; x < wide - 1; x++) {
+			const at = y * wide + x;
+			const here = soft[at]!;
+			if (here < soft[at - 1]! || here <= soft[at + 1]!) continue;
+			if (here >= soft[at - wide]! && here > soft[at + wide]!) tops.push(at);
+		}
+	tops.sort((a, b) => soft[b]! - soft[a]!);
+	for (const at of tops) {
+		const x = (at % wide) - pad;
+		const y = Math.floor(at / wide) - pad;
+		if (found.every((p) => Math.hypot(p.x - x, p.y - y) > apart)) found.push({ x, y });
+		if (found.length === most) break;
+	}
+	return found;
+}
+
+function boxed(values: Float32Array, width: number, height: number, reach: number): Float32Array {
+	const half = new Float32Array(values.length);
+	const whole = new Float32Array(values.length);
+	const run = (
+		from: Float32Array,
+		to: Float32Array,
+		length: number,
+		step: number,
+		start: number
+	) => {
+		let sum = 0;
+		for (let i = -reach; i < length; i++) {
+			if (i + reach < length) sum += from[start + (i + reach) * step]!;
+			if (i - reach - 1 >= 0) sum -= from[start + (i - reach - 1) * step]!;
+			if (i >= 0) to[start + i * step] = sum;
+		}
+	};
+	for (let y = 0; y < height; y++) run(values, half, width, 1, y * width);
+	for (let x = 0; x < width; x++) run(half, whole, height, width, x);
+	return whole;
+}
+
+/** A step of the light along a ray from the middle: outward darker (`falls`) or brighter. */
+export interface RayStep extends Point {
+	ray: number;
+	r: number;
+	falls: boolean;
+	/** Change of the root of light across it. */
+	size: number;
+}
+export const RAYS = 180;
+
+/** Every clear step along rays from `mid`, between two distances; a ray may start outside the picture. */
+export function raySteps(
+	light: Light,
+	mid: Point,
+	sigma: number,
+	[least, most]: readonly [number, number] = [0, Infinity]
+): RayStep[] {
+	const steps: RayStep[] = [];
+	const spacing = Math.max(0.5, sigma / 2);
+	const reach = Math.min(most, Math.hypot(light.width, light.height));
+	const tail = Math.ceil((2.5 * sigma) / spacing);
+	const kernel = Float64Array.from({ length: 2 * tail + 1 }, (_, k) => {
+		const z = ((k - tail) * spacing) / sigma;
+		return z * Math.exp(-0.5 * z * z);
+	});
+	// So that a step of 1 that fills the kernel reads 1.
+	const gain = kernel.reduce((sum, w, k) => (k > tail ? sum + w : sum), 0);
+	const profile = new Float64Array(Math.ceil((reach - least) / spacing) + 1);
+	for (let ray = 0; ray < RAYS; ray++) {
+		const dx = Math.cos((2 * Math.PI * ray) / RAYS);
+		const dy = Math.sin((2 * Math.PI * ray) / RAYS);
+		let n = 0;
+		let start = 0;
+		for (let r = least; r < reach; r += spacing) {
+			const x = mid.x + r * dx;
+			const y = mid.y + r * dy;
+			if (inside(light, x, y)) profile[n++] = Math.sqrt(lightAt(light, x, y));
+			else if (n > 0) break;
+			else start = r + spacing;
+		}
+		const first = Math.max(least, start);
+		let before = 0;
+		let here = 0;
+		for (let i = tail; i + tail < n; i++) {
+			let sum = 0;
+			for (let k = -tail; k <= tail; k++) sum += kernel[k + tail]! * profile[i + k]!;
+			const after = sum / gain;
+			const size = Math.abs(here);
+			if (i > tail + 1 && size > LEAST_STEP && size >= Math.abs(before) && size > Math.abs(after)) {
+				const r = first + (i - 1) * spacing;
+				steps.push({ ray, r, x: mid.x + r * dx, y: mid.y + r * dy, falls: here < 0, size });
+			}
+			before = here;
+			here = after;
+		}
+	}
+	return steps;
+}
+/** Of the root of light: less is not looked at. */
+const LEAST_STEP = 0.03;
+
+export interface Ring {
+	ellipse: Ellipse;
+	falls: boolean;
+	/** Share of the rays that have such a step there. */
+	share: number;
+	/** Usual size of that step, and share × size. */
+	size: number;
+	weight: number;
+}
+
+/** Most oblique circle that is still looked at: what is beyond is told from what is no circle. */
+const FLATTEST = 0.6;
+
+/** Rings among the steps, the heaviest first: fitted to five of them, kept where many agree. */
+export function rings(
+	steps: readonly RayStep[],
+	falls: boolean,
+	most: number,
+	random: () => number,
+	/** `least` share of the rays; `arc`: the part of the round that five of them are taken from. */
+	{ least, arc } = { least: 0.3, arc: 1 }
+): Ring[] {
+	let rest = steps.filter((step) => step.falls === falls);
+	const found: Ring[] = [];
+	for (let round = 0; round < most; round++) {
+		if (rest.length < 12) break;
+		const byRay = Array.from({ length: RAYS }, () => [] as RayStep[]);
+		for (const step of rest) byRay[step.ray]!.push(step);
+		let best: Ring | undefined;
+		const total = rest.reduce((sum, step) => sum + step.size, 0);
+		for (let trial = 0; trial < 220; trial++) {
+			// The first by its weight; the others at like distances all around.
+			let pick = random() * total;
+			const first = rest.find((step) => (pick -= step.size) <= 0) ?? rest[0]!;
+			const five = [first];
+			for (let k = 1; k < 5; k++) {
+				const turn = Math.round(((k + 0.6 * (random() - 0.5)) * arc * RAYS) / 5);
+				const ray = (first.ray + turn + RAYS) % RAYS;
+				const near = byRay[ray]!.filter(({ r }) => r > first.r * 0.62 && r < first.r * 1.6);
+				if (near.length === 0) break;
+				five.push(near[Math.floor(random() * near.length)]!);
+			}
+			if (five.length < 5) continue;
+			const ring = agreeing(five, byRay, falls, least);
+			if (ring && ring.weight > (best?.weight ?? 0)) best = ring;
+			if (best && best.share > 0.92 && trial > 60) break;
+		}
+		if (!best) break;
+		const again = better(best, byRay, falls, least);
+		best = again && again.weight >= 0.9 * best.weight ? again : best;
+		found.push(best);
+		const { ellipse } = best;
+		const near = Math.max(2, 0.05 * ellipse.a);
+		rest = rest.filter((step) => Math.abs(offEllipse(ellipse, step)) > near);
+	}
+	return found.sort((one, other) => other.weight - one.weight);
+}
+
+const nearOf = (ellipse: Ellipse) => Math.max(1.2, 0.02 * ellipse.a);
+
+function stepsOn(ellipse: Ellipse, byRay: readonly RayStep[][]): RayStep[] {
+	const near = nearOf(ellipse);
+	return byRay.flatMap((steps) => {
+		let best: RayStep | undefined;
+		for (const step of steps)
+			if (Math.abs(offEllipse(ellipse, step)) < near && step.size > (best?.size ?? 0)) best = step;
+		return best ? [best] : [];
+	});
+}
+function ringOf(
+	ellipse: Ellipse,
+	byRay: readonly RayStep[][],
+	falls: boolean,
+	leastShare: number
+): Ring | undefined {
+	if (ellipse.b < FLATTEST * ellipse.a || ellipse.a < 1.5) return undefined;
+	const on = stepsOn(ellipse, byRay);
+	if (on.length < leastShare * RAYS) return undefined;
+	const share = on.length / RAYS;
+	const sizes = on.map(({ size }) => size).sort((a, b) => a - b);
+	const size = sizes[sizes.length >> 1]!;
+	return { ellipse, falls, share, size, weight: share * share * Math.min(size, 0.5) };
+}
+function agreeing(
+	points: readonly Point[],
+	byRay: readonly RayStep[][],
+	falls: boolean,
+	leastShare: number
+): Ring | undefined {
+	const ellipse = fitEllipse(points);
+	return ellipse && ringOf(ellipse, byRay, falls, leastShare);
+}
+function better(
+	ring: Ring,
+	byRay: readonly RayStep[][],
+	falls: boolean,
+	leastShare: number
+): Ring | undefined {
+	const fitted = robustEllipse(stepsOn(ring.ellipse, byRay), ring.ellipse);
+	return fitted && ringOf(fitted.ellipse, byRay, falls, leastShare);
+}

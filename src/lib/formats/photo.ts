@@ -1,0 +1,22 @@
+/** What passes between a screen and the worker that reads photos. */
+import type { EdgeAnswer, Lines } from '$lib/core/photo/edge';
+import type { NozzleAnswer } from '$lib/core/photo/nozzle';
+import type { Point } from '$lib/core/photo/ellipse';
+
+export type PhotoQuestion =
+	| { of: 'nozzle'; faceMm: number; hint?: Point }
+	| { of: 'edge'; thicknessMm: number; lines?: Lines };
+/** Without a file it is about the picture before: a middle was pointed at, or a line moved. */
+export type PhotoAsk = PhotoQuestion & { file?: Blob };
+
+export type PhotoStage = 'opening' | 'light' | 'looking';
+/** Pixels of the picture as it is shown, upright. */
+export interface PhotoSize {
+	width: number;
+	height: number;
+}
+export type PhotoTold =
+	| { stage: PhotoStage }
+	| { problem: string }
+	| { of: 'nozzle'; nozzle: NozzleAnswer; size: PhotoSize }
+	| { of: 'edge'; edge: EdgeAnswer; size: PhotoSize };

@@ -1,0 +1,191 @@
+<script lang="ts">
+	import { onMount } from 'svelte';
+	import { page } from '$app/state';
+	import Choice from '$lib/components/Fields/Choice.svelte';
+	import FileButton from '$lib/components/Fields/FileButton.svelte';
+	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
+	import Edge from '$lib/components/Photo/Edge.svelte';
+	import Nozzle from '$lib/components/Photo/Nozzle.svelte';
+	import { STAGE_WORDS } from '$lib/components/Photo/words';
+	import { FACE_MM } from '$lib/core/torch/inputs';
+	import { PHOTO_ACCEPT } from '$lib/formats/photoAccept';
+	import { PhotoReading } from '$lib/state/photo.svelte';
+	import { edit } from '$lib/state/edit';
+	import { getWorkbench } from '$lib/state/workbench.svelte';
+
+	/** What a phone's camera reads: the bore of a nozzle, the lag of an edge. */
+	const bench = getWorkbench();
+	const photo = new PhotoReading();
+	onMount(() => () => photo.clear());
+	let of = $state<'nozzle' | 'edge'>(
+		page.url.searchParams.get('of') === 'edge' ? 'edge' : 'nozzle'
+	);
+	const fitted = $derived(
+		bench.bench.torch.nozzles.findIndex(
+			(n) => n.kind === 'cut' && n.ratingA === bench.bench.torch.fittedA
+		)
+	);
+	/** Of the drawn nozzle: nobody has to tell it to try that one. */
+	let drawnFaceMm = $state<number | null>(null);
+	const toldFaceMm = $derived(bench.bench.torch.nozzles[fitted]?.faceMm ?? null);
+	const faceMm = $derived(drawnFaceMm ?? toldFaceMm);
+	/** What the arc went through, as the log has it. */
+	const thicknessMm = $derived(bench.plan.figures['setup.arcMm'].value ?? bench.cut.thicknessMm);
+	let missing = $state(false);
+	function take(file: File) {
+		missing = of === 'nozzle' && faceMm === null;
+		if (missing) return;
+		photo.take(file, of === 'nozzle' ? { of, faceMm: faceMm! } : { of: 'edge', thicknessMm });
+	}
+	const DRAWN_FACE_MM = 9;
+	async function example() {
+		drawnFaceMm = of === 'nozzle' ? DRAWN_FACE_MM : null;
+		const name = `${of}.jpg`;
+		const answer = await fetch(`/examples/${name}`).catch(() => undefined);
+		if (!answer?.ok) {
+			photo.problem = 'The drawn picture did not come: the server does not answer.';
+			return;
+		}
+		take(new File([await answer.blob()], name, { type: 'image/jpeg' }));
+	}
+	const HOW = {
+		nozzle: [
+			'Wipe the face; lay it on something plain, face up.',
+			'Straight down, close enough that the face fills half the picture. Tap the bore to focus.',
+			'Daylight or a lamp from aside. No flash.'
+		],
+		edge: [
+			'Plate on a plain ground, top edge up, the edge across the picture.',
+			'Straight onto the edge, top and bottom edge both in it.',
+			'Light that grazes the edge shows its lines. No flash.'
+		]
+	} as const;
+</script>
+
+<svelte:head><title>From a photo · {bench.bench.name} · Steady Arc</title></svelte:head>
+
+<div class="photo" data-testid="photo">
+	<div class="bar">
+		<h1 class="head">
+			{of === 'nozzle' ? 'The bore, from a photo' : 'The edge, from a photo'}
+		</h1>
+		<Choice
+			label="What is in it"
+			options={[
+				{ value: 'nozzle', label: 'Nozzle' },
+				{ value: 'edge', label: 'Cut edge' }
+			]}
+			value={of}
+			choose={(to) => {
+				of = to;
+				missing = false;
+				photo.clear();
+			}}
+		/>
+		{#if of === 'nozzle'}
+			<div class="w-[210px]">
+				<QuantityField
+					label="Flat face, across"
+					quantity="small"
+					optional
+					placeholder="caliper or drawing"
+					value={toldFaceMm}
+					range={FACE_MM}
+					commit={async (mm) => {
+						const refused = await edit(bench, `torch.nozzles.${fitted}.faceMm`, mm);
+						if (refused === undefined && mm !== null) {
+							missing = false;
+							drawnFaceMm = null;
+							photo.ask({ of: 'nozzle', faceMm: mm });
+						}
+						return refused;
+					}}
+				/>
+			</div>
+		{:else}
+			<p>
+				<span class="sub">Plate</span><br /><b>{bench.say(thicknessMm, 'thickness')}</b>
+				<a class="link" href="/setup?{bench.search}">another one</a>
+			</p>
+		{/if}
+		<FileButton
+			label={photo.file ? 'Another picture' : 'Take or choose a picture'}
+			accept={PHOTO_ACCEPT}
+			take={(file) => ((drawnFaceMm = null), take(file))}
+			big
+		/>
+		{#if !photo.file}
+			<button type="button" class="btn" onclick={() => void example()}>Try a drawn one</button>
+		{/if}
+		{#if photo.stage}
+			<p role="status" class="flex items-center gap-3">
+				{STAGE_WORDS[photo.stage]}
+				<button type="button" class="btn" onclick={() => photo.cancel()}>Stop</button>
+			</p>
+		{/if}
+	</div>
+	{#if missing}
+		<p role="alert" class="note">
+			How wide is the flat face of this nozzle? It is the scale: it lies in the plane of the bore.
+			Measure it once with a caliper, or take it from the part’s drawing.
+		</p>
+	{/if}
+	{#if photo.problem}<p role="alert" class="note">{photo.problem}</p>{/if}
+	{#if photo.told?.of === 'nozzle' && of === 'nozzle' && faceMm !== null}
+		{#key photo.url}<Nozzle {photo} {faceMm} />{/key}
+	{:else if photo.told?.of === 'edge' && of === 'edge'}
+		{#key photo.url}<Edge {photo} {thicknessMm} />{/key}
+	{:else if !photo.busy}
+		<ol class="how">
+			{#each HOW[of] as step (step)}<li>{step}</li>{/each}
+		</ol>
+		<p class="sub mt-3 max-w-3xl">
+			The picture is read on this device; it is not sent anywhere. Nothing else is a scale here: a
+			coin or a rule that lies one millimetre nearer to the lens than the bore reads one hundredth
+			wrong at a hand’s breadth.
+		</p>
+	{/if}
+</div>
+
+<style>
+	.photo {
+		padding: 12px 24px 32px;
+	}
+	.head {
+		font-size: 1.75rem;
+		font-weight: 700;
+		align-self: center;
+	}
+	.bar {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: end;
+		gap: 16px;
+		margin-bottom: 16px;
+	}
+	.note {
+		padding: 8px 14px;
+		margin-bottom: 12px;
+		border-left: 6px solid var(--stops);
+		background: var(--stops-wash);
+	}
+	.how {
+		list-style: decimal inside;
+		font-size: 1.25rem;
+		line-height: 1.9;
+	}
+	.photo :global(.sides) {
+		display: grid;
+		grid-template-columns: minmax(0, 3fr) minmax(300px, 2fr);
+		gap: 28px;
+		align-items: start;
+	}
+	@media (max-width: 899px) {
+		.photo {
+			padding-inline: 12px;
+		}
+		.photo :global(.sides) {
+			grid-template-columns: minmax(0, 1fr);
+		}
+	}
+</style>
