@@ -41,9 +41,9 @@ const SHOTS: Shot[] = [
 
 	{ name: 'phone-setup', path: '/setup', size: PHONE },
 	{ name: 'start', path: '/start', firstHour: 'path' },
-	{ name: 'first', path: '/start', firstHour: 'card' },
 	// Last: what is not so holds up the line of the pictures after it.
 	{ name: 'fault', path: '/fault?of=sputters', keys: ['y'] },
+	{ name: 'photo', path: '/photo', press: ['Try a drawn one'], wait: 'bore-read' },
 	{ name: 'job', path: '/job', wait: 'axis' },
 	{ name: 'quote', path: '/job/quote', wait: 'quote-total' },
 	{ name: 'run', path: '/job/run', press: ['Start', 'Done'], dark: true },
@@ -53,7 +53,7 @@ const SHOTS: Shot[] = [
 
 /** Pages on the line, which fetch the others ahead. */
 const STATIONS =
-	/^\/(supply|setup|cut|gouge|wear|checks|fault|bench|benches|chart|template|job|sensor)\b/;
+	/^\/(supply|setup|cut|gouge|wear|checks|fault|bench|benches|chart|template|job|sensor|photo)\b/;
 
 /** Amps, volts and duty are read, the rest nobody knows. */
 async function answer(page: Page, to: 'path' | 'card'): Promise<void> {

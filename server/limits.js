@@ -11,6 +11,8 @@ const LIMITS = [
 	// Outlines of many thousand points.
 	['/api/outlines', 8 * MIB],
 	['/api/template', 8 * MIB],
+	// One kept picture, as text.
+	['/api/pictures', 1 * MIB],
 	// A whole shop.
 	['/api/restore', 1024 * MIB],
 	['/api/', 256 * KIB]

@@ -18,6 +18,8 @@ const SCREENS = [
 	'/checks',
 	'/job',
 	'/sensor',
+	'/photo',
+	'/photo?of=edge',
 	'/job/run',
 	'/job/quote',
 	'/job/plates',

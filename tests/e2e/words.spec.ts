@@ -38,6 +38,8 @@ const PAGES = [
 	'/job/quote',
 	'/job/plates',
 	'/sensor',
+	'/photo',
+	'/photo?of=edge',
 	'/fault',
 	'/fault?of=sputters',
 	'/hot-work',

@@ -5,6 +5,7 @@ import { DayListSchema } from '$lib/core/list/inputs';
 import { OwnChecksSchema } from '$lib/core/preflight/own';
 import { STOCK_KINDS, StockSchema } from '$lib/core/stock/drawer';
 import { PART_KINDS, WHYS } from '$lib/core/wear/parts';
+import { PICTURE_BYTES_MOST } from './pictures';
 import * as v from 'valibot';
 import type { CanCut } from '$lib/core/studies/canCut';
 import { ContoursSchema, TemplateSchema } from '$lib/core/shape/schema';
@@ -259,6 +260,17 @@ export const KeepOutlineSchema = v.object({
 	opId: OpIdSchema,
 	kept: v.boolean('true or false'),
 	revision: v.optional(revision)
+});
+/** A photo beside the entry that the write `entryOp` made. */
+export const KeepPictureSchema = v.object({
+	opId: OpIdSchema,
+	entryOp: OpIdSchema,
+	at: v.optional(AtSchema),
+	jpeg: v.pipe(
+		v.string('a JPEG picture, base64'),
+		v.maxLength(Math.ceil(PICTURE_BYTES_MOST / 3) * 4, 'at most 600 kB'),
+		v.base64('base64')
+	)
 });
 /** A bench is taken away with its log, or put back. */
 export const KeepBenchSchema = v.object({

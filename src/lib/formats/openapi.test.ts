@@ -35,7 +35,8 @@ describe('the API document', () => {
 	);
 
 	it('takes a body wherever something is written', () => {
-		for (const { method, path, operation } of operations) {
+		// What is let go is told by its address.
+		for (const { method, path, operation } of operations.filter((o) => o.method !== 'delete')) {
 			expect(operation.requestBody !== undefined, `${method} ${path}`).toBe(method !== 'get');
 		}
 	});

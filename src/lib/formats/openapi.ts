@@ -6,6 +6,7 @@ import {
 	FindFaultSchema,
 	KeepBenchSchema,
 	KeepOutlineSchema,
+	KeepPictureSchema,
 	NewBenchSchema,
 	NewCardSchema,
 	NewEntrySchema,
@@ -51,7 +52,7 @@ export function jsonSchema(schema: Schema): Record<string, unknown> {
 
 interface Operation {
 	path: string;
-	method: 'get' | 'post' | 'put';
+	method: 'get' | 'post' | 'put' | 'delete';
 	summary: string;
 	body?: Schema;
 	params?: string[];
@@ -174,6 +175,33 @@ const OPERATIONS: Operation[] = [
 		params: ['id'],
 		body: KeepOutlineSchema,
 		refusals: [400, 404, 409, 413]
+	},
+	{
+		path: '/api/pictures',
+		method: 'get',
+		summary: 'Pictures kept beside entries of a bench, newest first, or beside those named',
+		query: ['bench', 'limit', 'before', 'entries'],
+		refusals: [400, 404]
+	},
+	{
+		path: '/api/pictures',
+		method: 'post',
+		summary: 'Keep a picture beside the entry that an earlier write made',
+		body: KeepPictureSchema,
+		refusals: [400, 404, 413, 507]
+	},
+	{
+		path: '/api/pictures/{id}',
+		method: 'get',
+		summary: 'The picture itself, JPEG',
+		params: ['id'],
+		refusals: [404]
+	},
+	{
+		path: '/api/pictures/{id}',
+		method: 'delete',
+		summary: 'Let a picture go; its entry stays',
+		params: ['id']
 	},
 	{ path: '/api/benches', method: 'get', summary: 'All benches' },
 	{

@@ -23,6 +23,7 @@ function* parts(store: Store): Generator<string> {
 		cards,
 		outlines,
 		dayLists,
+		pictures,
 		lists
 	} = store;
 	const ids = benches.names().map(({ id }) => id);
@@ -67,6 +68,8 @@ function* parts(store: Store): Generator<string> {
 	);
 	yield ',\n';
 	yield* list('dayLists', dayLists.everything());
+	yield ',\n';
+	yield* list('pictures', pictures.everything());
 	yield `,\n\t"checks": ${JSON.stringify(lists.checks.get().value)}`;
 	// null: the file of faults that is shipped.
 	yield `,\n\t"faults": ${JSON.stringify(lists.faults.get().value)}`;

@@ -12,6 +12,7 @@ import { LogRepository } from './log';
 import { LogSearch } from './logSearch';
 import { OutlineRepository } from './outlines';
 import { PartRepository } from './parts';
+import { PictureRepository } from './pictures';
 import { SetRepository } from './sets';
 import { SettingsRepository } from './settings';
 import { shopLists } from './shopLists';
@@ -32,6 +33,7 @@ export class Store {
 	readonly outlines: OutlineRepository;
 	readonly dayLists: DayListRepository;
 	readonly arcLines: ArcLineRepository;
+	readonly pictures: PictureRepository;
 	readonly lists: ReturnType<typeof shopLists>;
 
 	constructor(readonly db: Database.Database) {
@@ -49,6 +51,7 @@ export class Store {
 		this.outlines = new OutlineRepository(db);
 		this.dayLists = new DayListRepository(db, this.log);
 		this.arcLines = new ArcLineRepository(db, this.log);
+		this.pictures = new PictureRepository(db);
 		this.lists = shopLists(db);
 		// Sums that an earlier program kept, or did not keep, are made anew once.
 		for (const id of this.ledger.outdated()) this.ledger.rebuild(id);

@@ -3,6 +3,7 @@ import { isMeasurement, whatChanged, type Entry, type Evidence, type TestCut } f
 import type { Job } from '$lib/core/studies/job';
 import { madeCuts, madeJob } from '$lib/core/studies/madeCuts';
 import { nowIso } from './clock';
+import { newOpId } from './ids';
 import { ONCE, type Workbench } from './workbench.svelte';
 import { stepGone, stepMade } from './steps';
 import { lookAgain, write } from './write';
@@ -22,7 +23,13 @@ export type SeenCut = Pick<
 >;
 
 /** Writes one entry; the new evidence re-plans everything. `told` says what was done. */
-export async function logEntry(bench: Workbench, entry: Entry, told: string): Promise<boolean> {
+export async function logEntry(
+	bench: Workbench,
+	entry: Entry,
+	told: string,
+	/** By which something else can be laid beside it. */
+	opId = newOpId()
+): Promise<boolean> {
 	const at = nowIso();
 	const { benchId } = bench;
 	const result = await write<{ id: number; evidence: Evidence }>(
@@ -31,6 +38,7 @@ export async function logEntry(bench: Workbench, entry: Entry, told: string): Pr
 			method: 'POST',
 			path: '/api/log',
 			body: {
+				opId,
 				benchId,
 				at,
 				entry,
@@ -224,8 +232,12 @@ export function testCut(bench: Workbench, seen: SeenCut): TestCut {
 		...seen
 	};
 }
-export const logTestCut = (bench: Workbench, seen: SeenCut, told: string): Promise<boolean> =>
-	logEntry(bench, testCut(bench, seen), told);
+export const logTestCut = (
+	bench: Workbench,
+	seen: SeenCut,
+	told: string,
+	opId?: string
+): Promise<boolean> => logEntry(bench, testCut(bench, seen), told, opId);
 
 const failedWords = (n: number) => (n === 1 ? 'one failed start' : `${n} failed starts`);
 

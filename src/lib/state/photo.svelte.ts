@@ -8,6 +8,8 @@ export class PhotoReading {
 	url = $state('');
 	stage = $state<PhotoStage | undefined>();
 	problem = $state('');
+	/** Goes up with each picture that was kept. */
+	kept = $state(0);
 	told = $state.raw<Extract<PhotoTold, { of: string }> | undefined>();
 	#worker: Worker | undefined;
 	/** The worker has the picture open. */

@@ -7,6 +7,9 @@
 	import { logTestCut, testCut } from '$lib/state/logbook';
 	import type { PhotoReading } from '$lib/state/photo.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
+	import { newOpId } from '$lib/state/ids';
+	import { keepPicture } from '$lib/state/keepPicture';
+	import Check from '$lib/components/Fields/Check.svelte';
 	import Grip from './Grip.svelte';
 	import Picture from './Picture.svelte';
 	import { EDGE_REFUSED } from './words';
@@ -96,9 +99,17 @@
 	const next = $derived(
 		seen && heldMmS > 0 ? nextCut(bench.inputs, testCut(bench, seen)) : undefined
 	);
+	/** Only if the person wants it does the picture leave this device. */
+	let keep = $state(false);
 	async function log() {
-		if (seen && (await logTestCut(bench, seen, 'Taken as a test cut; the card goes by it.')))
-			photo.clear();
+		if (!seen) return;
+		const opId = newOpId();
+		if (!(await logTestCut(bench, seen, 'Taken as a test cut; the card goes by it.', opId))) return;
+		if (keep) {
+			await keepPicture(bench, photo.file!, opId);
+			photo.kept++;
+		}
+		photo.clear();
 	}
 </script>
 
@@ -181,6 +192,7 @@
 				disabled={!(heldMmS > 0)}
 				onclick={() => void log()}>Log it as a test cut</button
 			>
+			<Check bind:on={keep}>Keep the picture beside it</Check>
 		{:else if refused}
 			<p class="word refused">{EDGE_REFUSED[refused.refused].why}</p>
 			<p class="mt-1 text-[1.125rem]">{EDGE_REFUSED[refused.refused].what}</p>

@@ -8,6 +8,9 @@
 	import { logEntry } from '$lib/state/logbook';
 	import type { PhotoReading } from '$lib/state/photo.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
+	import { newOpId } from '$lib/state/ids';
+	import { keepPicture } from '$lib/state/keepPicture';
+	import Check from '$lib/components/Fields/Check.svelte';
 	import Grip from './Grip.svelte';
 	import Picture from './Picture.svelte';
 	import { NOZZLE_REFUSED } from './words';
@@ -67,6 +70,8 @@
 		return `Change it at ${small(limitMm)}.`;
 	});
 	let asked = $state(false);
+	/** Only if the person wants it does the picture leave this device. */
+	let keep = $state(false);
 	async function log(sure = false) {
 		if (!told || coarse) return;
 		if (!sure && shrank(told.longMm, lastMm)) {
@@ -81,7 +86,13 @@
 			boreMm: round(oval > OUT_OF_ROUND_MM ? longMm : told.boreMm.value),
 			...(oval > OUT_OF_ROUND_MM && { acrossMm: round(shortMm) })
 		};
-		if (await logEntry(bench, entry, `Bore of ${small(entry.boreMm)} taken.`)) photo.clear();
+		const opId = newOpId();
+		if (!(await logEntry(bench, entry, `Bore of ${small(entry.boreMm)} taken.`, opId))) return;
+		if (keep) {
+			await keepPicture(bench, photo.file!, opId);
+			photo.kept++;
+		}
+		photo.clear();
 	}
 	type Shown = ComponentProps<typeof Picture>['part'];
 	/** A square about a ring, inside the picture. */
@@ -207,6 +218,7 @@
 				<button type="button" class="btn mt-3 btn-primary btn-xl" onclick={() => void log()}
 					>Log the bore</button
 				>
+				<Check bind:on={keep}>Keep the picture beside it</Check>
 			{/if}
 			{#if asked}
 				<p class="mt-2" role="alert">

@@ -4,6 +4,7 @@
 	import FromCsv from '$lib/components/Log/FromCsv.svelte';
 	import Steps from '$lib/components/Log/Steps.svelte';
 	import { dayAndTime, entryWords } from '$lib/components/Wear/words';
+	import type { KeptPicture } from '$lib/formats/pictures';
 	import { LogView } from '$lib/state/logView.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import type { PageProps } from './$types';
@@ -56,6 +57,19 @@
 		void view.again();
 		field?.focus();
 	}
+	/** Number of the picture that is kept beside an entry. */
+	let kept = $state.raw<Record<number, number>>({});
+	$effect(() => {
+		const ids = entries.map(({ id }) => id).slice(0, 100);
+		if (ids.length === 0) return;
+		void fetch(`/api/pictures?bench=${bench.benchId}&entries=${ids.join(',')}`)
+			.then((answer) => (answer.ok ? answer.json() : { pictures: [] }))
+			.then(({ pictures }: { pictures: KeptPicture[] }) => {
+				kept = Object.fromEntries(pictures.map(({ id, logId }) => [logId, id]));
+			})
+			// The log is read without them.
+			.catch(() => {});
+	});
 	const year = (iso: string) => iso.slice(0, 4);
 </script>
 
@@ -131,6 +145,14 @@
 										one.entry.outputA,
 										'current'
 									)}, {one.entry.start}{/if}
+								{#if kept[one.id]}
+									<a
+										class="link"
+										href="/api/pictures/{kept[one.id]}"
+										target="_blank"
+										rel="noreferrer">picture</a
+									>
+								{/if}
 								{#if one.was}<br /><span class="sub"
 										>was <s>{entryWords(one.was.entry, bench)}</s></span
 									>{/if}

@@ -5,6 +5,7 @@
 	import FileButton from '$lib/components/Fields/FileButton.svelte';
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import Edge from '$lib/components/Photo/Edge.svelte';
+	import Kept from '$lib/components/Photo/Kept.svelte';
 	import Nozzle from '$lib/components/Photo/Nozzle.svelte';
 	import { STAGE_WORDS } from '$lib/components/Photo/words';
 	import { FACE_MM } from '$lib/core/torch/inputs';
@@ -145,6 +146,7 @@
 			wrong at a hand’s breadth.
 		</p>
 	{/if}
+	<Kept count={photo.kept} />
 </div>
 
 <style>
