@@ -16,7 +16,7 @@ interface Shot {
 	dark?: boolean;
 	bench?: string;
 	/** A new bench, some questions answered: on the way, or at its end. */
-	firstHour?: 'path' | 'card';
+	firstHour?: boolean;
 	/** Buttons that are pressed first. */
 	press?: string[];
 	/** Keys that are pressed first. */
@@ -40,7 +40,7 @@ const SHOTS: Shot[] = [
 	{ name: 'bench', path: '/bench' },
 
 	{ name: 'phone-setup', path: '/setup', size: PHONE },
-	{ name: 'start', path: '/start', firstHour: 'path' },
+	{ name: 'start', path: '/start', firstHour: true },
 	// Last: what is not so holds up the line of the pictures after it.
 	{ name: 'fault', path: '/fault?of=sputters', keys: ['y'] },
 	{ name: 'photo', path: '/photo', press: ['Try a drawn one'], wait: 'bore-read' },
@@ -56,7 +56,7 @@ const STATIONS =
 	/^\/(supply|setup|cut|gouge|wear|checks|fault|bench|benches|chart|template|job|sensor|photo)\b/;
 
 /** Amps, volts and duty are read, the rest nobody knows. */
-async function answer(page: Page, to: 'path' | 'card'): Promise<void> {
+async function answer(page: Page): Promise<void> {
 	const option = (name: string) => page.getByRole('radio', { name: new RegExp(`^${name}`) });
 	for (const name of ['45 A', '230 V']) {
 		await option(name).click();
@@ -67,11 +67,6 @@ async function answer(page: Page, to: 'path' | 'card'): Promise<void> {
 		await page.getByRole('button', { name: /I don’t know/ }).click();
 	}
 	await page.getByText('Question 6').waitFor();
-	if (to === 'path') return;
-	await option('35 %').click();
-	await page.getByText('Question 7').waitFor();
-	await page.getByRole('button', { name: 'Show the card now' }).click();
-	await page.getByTestId('check-first').first().waitFor();
 }
 
 async function take(browser: Browser, demo: DemoServer, shot: Shot): Promise<void> {
@@ -93,7 +88,7 @@ async function take(browser: Browser, demo: DemoServer, shot: Shot): Promise<voi
 	// What lies below the first screen comes a little later.
 	if (STATIONS.test(shot.path))
 		await page.locator('html[data-whole]').waitFor({ state: 'attached' });
-	if (shot.firstHour) await answer(page, shot.firstHour);
+	if (shot.firstHour) await answer(page);
 	for (const key of shot.keys ?? []) await page.keyboard.press(key);
 	// What a key writes comes back before the picture.
 	if (shot.keys) await page.waitForLoadState('networkidle');

@@ -9,6 +9,7 @@ import { benchCrowd, type Crowd } from './crowd';
 import { benchLayout, benchList, benchTick } from './list';
 import { benchLog } from './log';
 import { benchLong } from './long';
+import { benchPhoto } from './photo';
 import { benchHtml, benchPages, benchRender, withHugeChart } from './pages';
 import { benchPlan } from './plan';
 import { median } from './rounds';
@@ -73,6 +74,7 @@ try {
 	const minute = await benchMinute(url);
 	note('a minute of 1000 readings a second, through the server', minute.tookS, 's', '<= 60');
 	note('readings lost of it', minute.lost, 'readings', '<= 0');
+	note('a photo of 12 megapixels, chosen to read', await benchPhoto(url), 's', '<= 1.5');
 	const long = await benchLong();
 	const at100 = 'at 100 000 entries, one pair or three hundred, of that at 100';
 	note(`an entry logged ${at100}`, long.log, 'of its time', '<= 1.5');

@@ -1,13 +1,14 @@
 /**
  * Drawn pictures with known truth: `--trial 400 [--seed 1]` tells how well they are read, against the goals;
- * `--examples` draws the two that ship with the program.
+ * `--examples` draws the three that ship with the program.
  */
 import { writeFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import jpeg from 'jpeg-js';
 import { edgePicture } from '../../tests/pictures/edge';
+import { endPicture } from '../../tests/pictures/end';
 import { nozzlePicture } from '../../tests/pictures/nozzle';
-import { edgeTrial, nozzleTrial, type Line } from '../../tests/pictures/trial';
+import { edgeTrial, endTrial, nozzleTrial, type Line } from '../../tests/pictures/trial';
 
 const { values: asked } = parseArgs({
 	options: {
@@ -63,7 +64,21 @@ if (asked.examples) {
 		background: 0.04,
 		steel: 0.3
 	});
-	for (const [name, { picture }] of Object.entries({ nozzle, edge })) {
+	const end = endPicture(3, null, {
+		thicknessMm: 10,
+		bevelDeg: 6,
+		side: 'right',
+		pxPerMm: 34,
+		turnDeg: 1,
+		pitchDeg: 2,
+		yawDeg: -2,
+		blurPx: 1,
+		noise: 0.008,
+		quality: null,
+		steel: 0.3,
+		background: 0.03
+	});
+	for (const [name, { picture }] of Object.entries({ nozzle, edge, end })) {
 		const { width, height, rgba } = picture;
 		writeFileSync(
 			`static/examples/${name}.jpg`,
@@ -76,4 +91,5 @@ if (asked.trial) {
 	const [count, seed] = [Number(asked.trial), Number(asked.seed)];
 	print(`${count} nozzles from seed ${seed}`, nozzleTrial(seed, count));
 	print(`${count} edges from seed ${seed}`, edgeTrial(seed, count));
+	print(`${count} ends from seed ${seed}`, endTrial(seed, count));
 }

@@ -227,15 +227,19 @@ test.describe('on a phone, in the dark', () => {
 		demo
 	}) => {
 		await context.addCookies([{ name: 'theme', value: 'hood-down', url: demo.url }]);
-		for (const of of ['nozzle', 'edge'] as const) {
+		for (const of of ['nozzle', 'edge', 'end'] as const) {
 			await page.goto(`/photo?of=${of}`);
 			await page.getByRole('button', { name: 'Try a drawn one' }).click();
-			await expect(of === 'nozzle' ? bore(page) : edge(page)).toHaveAttribute('data-value', /\d/);
+			const id = { nozzle: 'bore-read', edge: 'edge-read', end: 'end-read' }[of];
+			await expect(page.getByTestId(id)).toHaveAttribute('data-value', /\d/);
+			if (of === 'end')
+				await expect(page.getByTestId('end-meaning')).toContainText('More than the usual');
 			expect(
 				await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)
 			).toBeLessThanOrEqual(0);
 			const { violations } = await new AxeBuilder({ page }).analyze();
 			expect(violations.map(({ id, nodes }) => `${id}: ${nodes[0]!.html}`)).toEqual([]);
+			if (of === 'end') continue;
 			await page.getByRole('button', { name: /^Lay the (rings|lines) on by hand/ }).click();
 			await expect(
 				page.getByRole('button', { name: /Where the bore is|Top edge, left/ })

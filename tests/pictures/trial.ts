@@ -1,8 +1,10 @@
 /** How well drawn pictures are read, against the goals. */
+import { readBevel } from '../../src/lib/core/photo/bevel';
 import { readEdge } from '../../src/lib/core/photo/edge';
 import { linearLight } from '../../src/lib/core/photo/light';
 import { readNozzle, type NozzleReading } from '../../src/lib/core/photo/nozzle';
 import { edgePicture, type EdgeTruth } from './edge';
+import { endPicture } from './end';
 import type { Picture } from './lens';
 import { nozzlePicture, type NozzleTruth } from './nozzle';
 
@@ -195,6 +197,43 @@ export function edgeTrial(seed: number, count: number, surely = 0.5): Line[] {
 			read.filter((c) => off(c) <= Math.max(5, 3 * c.read.lagDeg.spread)).length,
 			read.length,
 			0.99
+		),
+		...refusals(
+			{ within, share },
+			cases.map(({ truth, answer }) => ({
+				must: truth.fault,
+				refused: 'refused' in answer ? answer.refused : null
+			})),
+			0.85
+		)
+	];
+}
+
+/** One in five has no edge or is blurred. */
+export function endTrial(seed: number, count: number, surely = 0.5): Line[] {
+	const { within, share } = judge(surely);
+	const cases = Array.from({ length: count }, (_, i) => {
+		const fault = i % 10 === 3 ? 'no-edge' : i % 10 === 7 ? 'blurred' : null;
+		const { picture, truth } = endPicture(seed + i, fault);
+		return { truth, answer: readBevel(lightOf(picture)) };
+	});
+	const read = cases.flatMap(({ truth, answer }) =>
+		'read' in answer && !truth.fault ? [{ truth, read: answer.read }] : []
+	);
+	const off = read.map((c) => Math.abs(c.read.bevelDeg.value - c.truth.bevelDeg));
+	return [
+		within('bevel', off, 0.95, 1.5, '°'),
+		share(
+			'sides that are right',
+			read.filter((c) => c.read.side === c.truth.side).length,
+			read.length,
+			0.99
+		),
+		share(
+			'errors inside two told spreads',
+			off.filter((error, i) => error < 2 * read[i]!.read.bevelDeg.spread).length,
+			read.length,
+			0.9
 		),
 		...refusals(
 			{ within, share },

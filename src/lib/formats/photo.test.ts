@@ -76,7 +76,7 @@ describe('a picture that is kept', () => {
 			await exifr.parse(plain.bytes, { gps: true, tiff: true }).catch(() => undefined)
 		).toBeUndefined();
 		expect(Buffer.from(plain.bytes).includes('my house')).toBe(false);
-		const options = { useTArray: true, formatAsRGBA: true };
+		const options = { useTArray: true, formatAsRGBA: true } as const;
 		expect(jpeg.decode(plain.bytes, options).data).toEqual(jpeg.decode(jpg(), options).data);
 	});
 	it('that is plain stays as it is, and twice is once', () => {

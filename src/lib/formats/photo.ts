@@ -1,11 +1,13 @@
 /** What passes between a screen and the worker that reads photos. */
+import type { BevelAnswer } from '$lib/core/photo/bevel';
 import type { EdgeAnswer, Lines } from '$lib/core/photo/edge';
 import type { NozzleAnswer } from '$lib/core/photo/nozzle';
 import type { Point } from '$lib/core/photo/ellipse';
 
 export type PhotoQuestion =
 	| { of: 'nozzle'; faceMm: number; hint?: Point }
-	| { of: 'edge'; thicknessMm: number; lines?: Lines };
+	| { of: 'edge'; thicknessMm: number; lines?: Lines }
+	| { of: 'end' };
 /** Without a file it is about the picture before: a middle was pointed at, or a line moved. */
 export type PhotoAsk = PhotoQuestion & { file?: Blob };
 
@@ -19,4 +21,5 @@ export type PhotoTold =
 	| { stage: PhotoStage }
 	| { problem: string }
 	| { of: 'nozzle'; nozzle: NozzleAnswer; size: PhotoSize }
-	| { of: 'edge'; edge: EdgeAnswer; size: PhotoSize };
+	| { of: 'edge'; edge: EdgeAnswer; size: PhotoSize }
+	| { of: 'end'; end: BevelAnswer; size: PhotoSize };

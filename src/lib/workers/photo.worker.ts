@@ -1,4 +1,5 @@
 import { linearLight, type Light } from '$lib/core/photo/light';
+import { readBevel } from '$lib/core/photo/bevel';
 import { readEdge } from '$lib/core/photo/edge';
 import { readNozzle } from '$lib/core/photo/nozzle';
 import type { PhotoAsk, PhotoTold } from '$lib/formats/photo';
@@ -16,18 +17,12 @@ async function look(ask: PhotoAsk) {
 		if (!light) return;
 		const { width, height } = light;
 		tell({ stage: 'looking' });
+		const size = { width, height };
 		if (ask.of === 'nozzle')
-			tell({
-				of: 'nozzle',
-				nozzle: readNozzle(light, ask.faceMm, ask.hint),
-				size: { width, height }
-			});
-		else
-			tell({
-				of: 'edge',
-				edge: readEdge(light, ask.thicknessMm, ask.lines),
-				size: { width, height }
-			});
+			tell({ of: 'nozzle', nozzle: readNozzle(light, ask.faceMm, ask.hint), size });
+		else if (ask.of === 'edge')
+			tell({ of: 'edge', edge: readEdge(light, ask.thicknessMm, ask.lines), size });
+		else tell({ of: 'end', end: readBevel(light), size });
 	} catch {
 		tell({ problem: 'The picture could not be opened. Copy it again, or take another one.' });
 	}

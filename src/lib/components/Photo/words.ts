@@ -1,3 +1,4 @@
+import type { BevelRefusal } from '$lib/core/photo/bevel';
 import type { EdgeRefusal } from '$lib/core/photo/edge';
 import type { NozzleRefusal } from '$lib/core/photo/nozzle';
 import type { PhotoStage } from '$lib/formats/photo';
@@ -59,4 +60,16 @@ export const EDGE_REFUSED: Record<EdgeRefusal, { why: string; what: string }> = 
 		why: 'The lines of the cut cannot be told.',
 		what: 'Brush the edge, and let light graze it from the side. A ground or a very clean edge has no lines to read: go by the sparks.'
 	}
+};
+
+export const END_REFUSED: Record<BevelRefusal, { why: string; what: string }> = {
+	'no-edge': {
+		why: 'No plate with a cut side is found in this picture.',
+		what: 'Look at the end of the plate: it lies level across the picture, the cut side stands up in it, plain ground behind.'
+	},
+	blurred: {
+		why: 'The picture is blurred.',
+		what: 'Rest the phone on something, and tap the corner to focus.'
+	},
+	small: { why: 'The cut side is too small in this picture.', what: 'Come closer.' }
 };

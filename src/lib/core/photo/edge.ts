@@ -4,7 +4,7 @@
  * until they agree, which a bend takes part in and single scratches hardly disturb.
  */
 import { median, robustSpread, type Point } from './ellipse';
-import { FULL, lightAt, smaller, type Light } from './light';
+import { FULL, isSoft, lightAt, smaller, type Light } from './light';
 import type { Told } from './nozzle';
 
 export const EDGE_REFUSALS = [
@@ -71,7 +71,7 @@ export function readEdge(light: Light, thicknessMm: number, byHand?: Lines): Edg
 	if (tallPx * by < EDGE_PX_LEAST) return refused('small');
 	if (burntBetween(small, found) > 0.15) return refused('glare');
 	const strip = stripOf(small, found, tallPx, thicknessMm);
-	if (softness(small)) return refused('blurred');
+	if (isSoft(small)) return refused('blurred');
 	const best = bestTrail(strip);
 	if (!best) return refused('no-lines');
 	const parts = trailsOfParts(strip, best);
@@ -214,37 +214,12 @@ function findLines(light: Light): Lines | 'no-edge' | 'cut-off' | 'blurred' {
 					};
 			}
 	}
-	if (!best) return softness(light) ? 'blurred' : oneSided ? 'cut-off' : 'no-edge';
+	if (!best) return isSoft(light) ? 'blurred' : oneSided ? 'cut-off' : 'no-edge';
 	return {
 		top: settled(down, width, height, best.lines.top),
 		bottom: settled(down, width, height, best.lines.bottom)
 	};
 }
-
-/** The clearest change down each column, over two pixels against over sixteen: a small part in a soft picture. */
-function softness({ width, height, values }: Light): boolean {
-	const shares: number[] = [];
-	const three = (x: number, y: number) => {
-		const at = y * width + x;
-		return values[at - 1]! + values[at]! + values[at + 1]!;
-	};
-	for (let x = 2; x < width - 2; x += 3) {
-		let most = 0;
-		let where = 0;
-		for (let y = 8; y < height - 8; y++) {
-			const wide = Math.abs(three(x, y + 8) - three(x, y - 8));
-			if (wide > most) [most, where] = [wide, y];
-		}
-		if (most < 0.1) continue;
-		let near = 0;
-		for (let y = Math.max(1, where - 8); y <= Math.min(height - 2, where + 8); y++)
-			near = Math.max(near, Math.abs(three(x, y + 1) - three(x, y - 1)));
-		shares.push(near / most);
-	}
-	return shares.length > 10 && median(shares) < SHARP_LEAST;
-}
-/** A step that is blurred by five pixels gains a fifth of its height over two. */
-const SHARP_LEAST = 0.27;
 
 /** The bottom edge where the lines of the cut break off, if that is well above the bottom that was found. */
 function whereLinesEnd(light: Light, lines: Lines, thicknessMm: number): Lines | undefined {

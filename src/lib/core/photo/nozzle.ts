@@ -12,7 +12,7 @@ import {
 	type Ellipse,
 	type Point
 } from './ellipse';
-import { FULL, inside, lightAt, smaller, type Light } from './light';
+import { FULL, inside, isSoft, lightAt, smaller, type Light } from './light';
 import { middles, raySteps, rings, type Ring } from './rings';
 import { blurredStep } from './step';
 
@@ -278,6 +278,7 @@ export function readNozzle(light: Light, faceMm: number, hint?: Point): NozzleAn
 	const found = find(light, hint);
 	if (!found) return { refused: whyNone(light) };
 	const { pair, by } = found;
+	const soft = isSoft(smaller(light, by));
 	const grown = (e: Ellipse): Ellipse => ({
 		...e,
 		x: by * (e.x + 0.5) - 0.5,
@@ -299,9 +300,11 @@ export function readNozzle(light: Light, faceMm: number, hint?: Point): NozzleAn
 	if (tiltDeg(drawn.face) > OBLIQUE_DEG) return refused('oblique');
 	if (burntShare(light, drawn.bore) > BURNT_MOST || burntShare(light, drawn.face) > 2 * BURNT_MOST)
 		return refused('glare');
+	if (soft) return refused('blurred');
 	if (!face || !bore) return refused('unclear');
 	if (bore.blurPx > BLUR_MOST * bore.ellipse.b || face.blurPx > 1.3 * BLUR_MOST * bore.ellipse.b)
-		return refused('blurred');
+		// A bore of a few pixels is as soft as it is wide: nearer helps, not a steadier hand.
+		return refused(2 * bore.ellipse.a < 1.5 * BORE_PX_LEAST ? 'small' : 'blurred');
 	if (face.share < 0.5 || bore.share < 0.4) return refused('unclear');
 	return measured(light, face, bore, faceMm) ?? refused('unclear');
 }
@@ -415,7 +418,8 @@ function whyNone(light: Light): NozzleRefusal {
 			if (!rim || rim.blurPx > 0.06 * face.ellipse.a) return 'blurred';
 			if (2 * face.ellipse.a * by < SMALL_FACE_PX) return 'small';
 		}
-	return burnt > 0.02 * small.values.length ? 'glare' : 'none';
+	if (burnt > 0.02 * small.values.length) return 'glare';
+	return isSoft(small) ? 'blurred' : 'none';
 }
 /** A face that shows no bore at fewer pixels across is too far away. */
 const SMALL_FACE_PX = 90;

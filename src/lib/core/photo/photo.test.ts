@@ -3,14 +3,17 @@ import { EigenvalueDecomposition, inverse as inverseOf, Matrix } from 'ml-matrix
 import { describe, expect, it } from 'vitest';
 import { dice } from '../../../../tests/pictures/lens';
 import { edgePicture } from '../../../../tests/pictures/edge';
+import { endPicture } from '../../../../tests/pictures/end';
 import { nozzlePicture } from '../../../../tests/pictures/nozzle';
 import {
 	edgeTrial,
+	endTrial,
 	lagOf,
 	lightOf,
 	nozzleTrial,
 	type Line
 } from '../../../../tests/pictures/trial';
+import { readBevel } from './bevel';
 import { readEdge, yOn } from './edge';
 import { fitEllipse, offEllipse, onEllipse, robustEllipse, tiltDeg, type Ellipse } from './ellipse';
 import { lightAt, linearLight, smaller, toLinear } from './light';
@@ -293,5 +296,28 @@ describe('drawn edges of known lag', () => {
 		});
 		for (const light of [of(() => 0), of(() => 1), of(() => d.next()), of(() => 0.4)])
 			expect(readEdge(light, 10)).toHaveProperty('refused');
+	});
+});
+
+describe('drawn ends of plates', () => {
+	it('are read as well as they must be, and those that cannot be read are refused', () => {
+		expect(failing(endTrial(1, 40, SURELY))).toEqual([]);
+	});
+	it('read the angle that a square would, whichever side is cut and however the plate is turned', () => {
+		for (const side of ['left', 'right'] as const)
+			for (const bevelDeg of [-9, 0, 12])
+				for (const turnDeg of [-4, 4]) {
+					const { picture } = endPicture(7, null, {
+						side,
+						bevelDeg,
+						turnDeg,
+						pitchDeg: 0,
+						yawDeg: 0
+					});
+					const answer = readBevel(lightOf(picture));
+					if (!('read' in answer)) throw new Error(answer.refused);
+					expect(answer.read.side).toBe(side);
+					expect(Math.abs(answer.read.bevelDeg.value - bevelDeg)).toBeLessThan(1);
+				}
 	});
 });

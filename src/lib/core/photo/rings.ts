@@ -24,7 +24,7 @@ function slopes({ width, height, values }: Light): Slopes {
 			const [g, h, k] = [root[at + width - 1]!, root[at + width]!, root[at + width + 1]!];
 			x[at] = (3 * (c - a + k - g) + 10 * (f - d)) / 32;
 			y[at] = (3 * (g - a + k - c) + 10 * (h - b)) / 32;
-			size[at] = Math.hypot(x[at]!, y[at]!);
+			size[at] = Math.hypot(x[at], y[at]);
 		}
 	return { x, y, size };
 }

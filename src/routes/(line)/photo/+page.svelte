@@ -5,6 +5,7 @@
 	import FileButton from '$lib/components/Fields/FileButton.svelte';
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import Edge from '$lib/components/Photo/Edge.svelte';
+	import End from '$lib/components/Photo/End.svelte';
 	import Kept from '$lib/components/Photo/Kept.svelte';
 	import Nozzle from '$lib/components/Photo/Nozzle.svelte';
 	import { STAGE_WORDS } from '$lib/components/Photo/words';
@@ -18,9 +19,8 @@
 	const bench = getWorkbench();
 	const photo = new PhotoReading();
 	onMount(() => () => photo.clear());
-	let of = $state<'nozzle' | 'edge'>(
-		page.url.searchParams.get('of') === 'edge' ? 'edge' : 'nozzle'
-	);
+	const KINDS = ['nozzle', 'edge', 'end'] as const;
+	let of = $state(KINDS.find((one) => one === page.url.searchParams.get('of')) ?? 'nozzle');
 	const fitted = $derived(
 		bench.bench.torch.nozzles.findIndex(
 			(n) => n.kind === 'cut' && n.ratingA === bench.bench.torch.fittedA
@@ -33,10 +33,12 @@
 	/** What the arc went through, as the log has it. */
 	const thicknessMm = $derived(bench.plan.figures['setup.arcMm'].value ?? bench.cut.thicknessMm);
 	let missing = $state(false);
+	const question = () =>
+		of === 'nozzle' ? { of, faceMm: faceMm! } : of === 'edge' ? { of, thicknessMm } : { of };
 	function take(file: File) {
 		missing = of === 'nozzle' && faceMm === null;
 		if (missing) return;
-		photo.take(file, of === 'nozzle' ? { of, faceMm: faceMm! } : { of: 'edge', thicknessMm });
+		photo.take(file, question());
 	}
 	const DRAWN_FACE_MM = 9;
 	async function example() {
@@ -49,6 +51,11 @@
 		}
 		take(new File([await answer.blob()], name, { type: 'image/jpeg' }));
 	}
+	const HEADS = {
+		nozzle: 'The bore, from a photo',
+		edge: 'The edge, from a photo',
+		end: 'How square, from a photo'
+	};
 	const HOW = {
 		nozzle: [
 			'Wipe the face; lay it on something plain, face up.',
@@ -59,6 +66,11 @@
 			'Plate on a plain ground, top edge up, the edge across the picture.',
 			'Straight onto the edge, top and bottom edge both in it.',
 			'Light that grazes the edge shows its lines. No flash.'
+		],
+		end: [
+			'Look at the end of the plate, where the cut side is seen on edge.',
+			'The plate lies level across the picture, the cut side stands up in it.',
+			'Straight on, plain ground behind.'
 		]
 	} as const;
 </script>
@@ -68,13 +80,14 @@
 <div class="photo" data-testid="photo">
 	<div class="bar">
 		<h1 class="head">
-			{of === 'nozzle' ? 'The bore, from a photo' : 'The edge, from a photo'}
+			{HEADS[of]}
 		</h1>
 		<Choice
 			label="What is in it"
 			options={[
 				{ value: 'nozzle', label: 'Nozzle' },
-				{ value: 'edge', label: 'Cut edge' }
+				{ value: 'edge', label: 'Cut edge' },
+				{ value: 'end', label: 'From its end' }
 			]}
 			value={of}
 			choose={(to) => {
@@ -103,7 +116,7 @@
 					}}
 				/>
 			</div>
-		{:else}
+		{:else if of === 'edge'}
 			<p>
 				<span class="sub">Plate</span><br /><b>{bench.say(thicknessMm, 'thickness')}</b>
 				<a class="link" href="/setup?{bench.search}">another one</a>
@@ -115,9 +128,6 @@
 			take={(file) => ((drawnFaceMm = null), take(file))}
 			big
 		/>
-		{#if !photo.file}
-			<button type="button" class="btn" onclick={() => void example()}>Try a drawn one</button>
-		{/if}
 		{#if photo.stage}
 			<p role="status" class="flex items-center gap-3">
 				{STAGE_WORDS[photo.stage]}
@@ -136,15 +146,29 @@
 		{#key photo.url}<Nozzle {photo} {faceMm} />{/key}
 	{:else if photo.told?.of === 'edge' && of === 'edge'}
 		{#key photo.url}<Edge {photo} {thicknessMm} />{/key}
+	{:else if photo.told?.of === 'end' && of === 'end'}
+		{#key photo.url}<End {photo} />{/key}
 	{:else if !photo.busy}
-		<ol class="how">
-			{#each HOW[of] as step (step)}<li>{step}</li>{/each}
-		</ol>
-		<p class="sub mt-3 max-w-3xl">
-			The picture is read on this device; it is not sent anywhere. Nothing else is a scale here: a
-			coin or a rule that lies one millimetre nearer to the lens than the bore reads one hundredth
-			wrong at a hand’s breadth.
-		</p>
+		<div class="sides">
+			<div>
+				<ol class="how">
+					{#each HOW[of] as step (step)}<li>{step}</li>{/each}
+				</ol>
+				<p class="sub mt-3 max-w-3xl">
+					The picture is read on this device; it goes to the server only if you keep it beside the
+					log. {#if of === 'nozzle'}Nothing else is a scale here: a coin or a rule that lies one
+						millimetre nearer to the lens than the bore reads one hundredth wrong at a hand’s
+						breadth.{/if}
+				</p>
+			</div>
+			<figure>
+				<img src="/examples/{of}.jpg" alt="" class="like" />
+				<figcaption class="mt-2 flex flex-wrap items-center gap-3">
+					<span class="sub">About like this; it is drawn.</span>
+					<button type="button" class="btn" onclick={() => void example()}>Try a drawn one</button>
+				</figcaption>
+			</figure>
+		</div>
 	{/if}
 	<Kept count={photo.kept} />
 </div>
@@ -170,6 +194,11 @@
 		margin-bottom: 12px;
 		border-left: 6px solid var(--stops);
 		background: var(--stops-wash);
+	}
+	.like {
+		width: 100%;
+		max-height: 320px;
+		object-fit: cover;
 	}
 	.how {
 		list-style: decimal inside;
