@@ -414,9 +414,9 @@ function whyNone(light: Light): NozzleRefusal {
 			if (!face) continue;
 			if (face.share < 0.6) continue;
 			if (burnt > 0.003 * small.values.length) return 'glare';
+			if (2 * face.ellipse.a * by < SMALL_FACE_PX) return 'small';
 			const rim = rimOf(small, face.ellipse, true, 0.9);
 			if (!rim || rim.blurPx > 0.06 * face.ellipse.a) return 'blurred';
-			if (2 * face.ellipse.a * by < SMALL_FACE_PX) return 'small';
 		}
 	if (burnt > 0.02 * small.values.length) return 'glare';
 	return isSoft(small) ? 'blurred' : 'none';
