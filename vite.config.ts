@@ -57,7 +57,14 @@ export default defineConfig({
 			output: {
 				advancedChunks: {
 					// What most pages need comes as one piece: thirty small ones pack worse.
-					groups: [{ name: 'shell', test: /\/src\/lib\/|lucide/, minShareCount: 8 }]
+					groups: [
+						{
+							name: 'shell',
+							// Writing in the log comes after the first screen.
+							test: /\/src\/lib\/(?!state\/logbook|core\/studies\/madeCuts|components\/(Wear|Card)\/words)|lucide/,
+							minShareCount: 8
+						}
+					]
 				}
 			},
 			// Making a schema does nothing else: those that a page does not use are left out of it.

@@ -18,7 +18,7 @@ export class PictureRepository {
 	readonly #ofEntries: Database.Statement<[string], KeptPicture>;
 	readonly #jpeg: Database.Statement<[number], { jpeg: Buffer }>;
 	readonly #drop: Database.Statement<[number]>;
-	readonly #all: Database.Statement<[], KeptPicture & { jpeg: Buffer }>;
+	readonly #next: Database.Statement<[number], KeptPicture & { jpeg: Buffer }>;
 
 	constructor(db: Database.Database) {
 		this.#once = new OnceOnly(db);
@@ -38,7 +38,9 @@ export class PictureRepository {
 		);
 		this.#jpeg = db.prepare('SELECT jpeg FROM pictures WHERE id = ?');
 		this.#drop = db.prepare('DELETE FROM pictures WHERE id = ?');
-		this.#all = db.prepare(`SELECT ${COLUMNS}, p.jpeg FROM pictures p ORDER BY p.id`);
+		this.#next = db.prepare(
+			`SELECT ${COLUMNS}, p.jpeg FROM pictures p WHERE p.id > ? ORDER BY p.id LIMIT 1`
+		);
 	}
 
 	/** Keeps a picture beside the entry that `entryOp` made; the same `opId` again keeps nothing. */
@@ -86,9 +88,11 @@ export class PictureRepository {
 		return this.#drop.run(id).changes > 0;
 	}
 
-	/** Everything, one at a time. */
+	/** Everything, one at a time; between two of them others may write. */
 	*everything(): Generator<KeptPicture & { jpeg: string }> {
-		for (const { jpeg, ...picture } of this.#all.iterate())
+		for (let row = this.#next.get(0); row; row = this.#next.get(row.id)) {
+			const { jpeg, ...picture } = row;
 			yield { ...picture, jpeg: jpeg.toString('base64') };
+		}
 	}
 }

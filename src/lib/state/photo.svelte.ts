@@ -1,4 +1,5 @@
 import type { PhotoAsk, PhotoQuestion, PhotoSize, PhotoStage, PhotoTold } from '$lib/formats/photo';
+import { newOpId } from './ids';
 import PhotoWorker from '$lib/workers/photo.worker?worker';
 
 /** One picture and what is read from it, on this device alone. */
@@ -11,6 +12,8 @@ export class PhotoReading {
 	/** Goes up with each picture that was kept. */
 	kept = $state(0);
 	told = $state.raw<Extract<PhotoTold, { of: string }> | undefined>();
+	/** What was asked last; the same again has its answer, or is under way. */
+	#asked = '';
 	#worker: Worker | undefined;
 	/** The worker has the picture open. */
 	#over = false;
@@ -33,7 +36,9 @@ export class PhotoReading {
 	/** About the same picture; what is under way is given up. */
 	ask(question: PhotoQuestion): void {
 		const { file } = this;
-		if (!file) return;
+		const asked = JSON.stringify(question);
+		if (!file || (asked === this.#asked && (this.busy || this.told))) return;
+		this.#asked = asked;
 		if (this.busy) this.#drop();
 		if (!this.#worker) {
 			this.#worker = new PhotoWorker();
@@ -59,6 +64,27 @@ export class PhotoReading {
 		} else {
 			this.told = told;
 			this.#over = true;
+		}
+	}
+
+	#logging = false;
+	/** Logs what was read, once however often it is pressed; then keeps the picture, if asked to, and lets go of it. */
+	async logged(
+		keep: false | ((opId: string) => Promise<void>),
+		log: (opId: string) => Promise<boolean>
+	): Promise<void> {
+		if (this.#logging) return;
+		this.#logging = true;
+		try {
+			const opId = newOpId();
+			if (!(await log(opId))) return;
+			if (keep) {
+				await keep(opId);
+				this.kept++;
+			}
+			this.clear();
+		} finally {
+			this.#logging = false;
 		}
 	}
 

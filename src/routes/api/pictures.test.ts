@@ -105,6 +105,15 @@ describe('a picture beside an entry', () => {
 		expect((await ask(api.picture!.GET!, { params })).status).toBe(404);
 		expect((await list()).body.used.count).toBe(0);
 	});
+	it('is kept without what a camera wrote beside it', async () => {
+		await logged('pict-entry-9');
+		const comment = Buffer.from([0xff, 0xfe, 0, 10, ...Buffer.from('my house')]);
+		const told = Buffer.concat([picture().subarray(0, 2), comment, picture().subarray(2)]);
+		const { body } = await keep('pict-keep-09', 'pict-entry-9', told);
+		const params = { id: String(body.id) };
+		expect((await ask(api.picture!.GET!, { params })).bytes.equals(picture())).toBe(true);
+		await ask(api.picture!.DELETE!, { params });
+	});
 	it('stays when its entry is taken back', async () => {
 		const { body } = await logged('pict-entry-2');
 		await keep('pict-keep-02', 'pict-entry-2');
@@ -119,6 +128,12 @@ describe('a picture beside an entry', () => {
 		const shop = JSON.parse(bytes.toString()) as { pictures: { jpeg: string; width: number }[] };
 		expect(shop.pictures).toHaveLength(1);
 		expect(Buffer.from(shop.pictures[0]!.jpeg, 'base64').equals(picture())).toBe(true);
+	});
+	it('holds up nobody who writes while an export is on its way', () => {
+		const exported = store.pictures.everything();
+		expect(exported.next().done).toBe(false);
+		store.db.prepare('UPDATE pictures SET kept_at = kept_at').run();
+		expect(exported.next().done).toBe(true);
 	});
 	it('is listed page by page', async () => {
 		await logged('pict-entry-3');

@@ -7,7 +7,6 @@
 	import { logTestCut, testCut } from '$lib/state/logbook';
 	import type { PhotoReading } from '$lib/state/photo.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
-	import { newOpId } from '$lib/state/ids';
 	import { keepPicture } from '$lib/state/keepPicture';
 	import Check from '$lib/components/Fields/Check.svelte';
 	import Grip from './Grip.svelte';
@@ -103,13 +102,10 @@
 	let keep = $state(false);
 	async function log() {
 		if (!seen) return;
-		const opId = newOpId();
-		if (!(await logTestCut(bench, seen, 'Taken as a test cut; the card goes by it.', opId))) return;
-		if (keep) {
-			await keepPicture(bench, photo.file!, opId);
-			photo.kept++;
-		}
-		photo.clear();
+		const told = 'Taken as a test cut; the card goes by it.';
+		await photo.logged(keep && ((opId) => keepPicture(bench, photo.file!, opId)), (opId) =>
+			logTestCut(bench, seen, told, opId)
+		);
 	}
 </script>
 

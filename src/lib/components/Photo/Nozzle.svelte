@@ -8,7 +8,6 @@
 	import { logEntry } from '$lib/state/logbook';
 	import type { PhotoReading } from '$lib/state/photo.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
-	import { newOpId } from '$lib/state/ids';
 	import { keepPicture } from '$lib/state/keepPicture';
 	import Check from '$lib/components/Fields/Check.svelte';
 	import Grip from './Grip.svelte';
@@ -86,13 +85,10 @@
 			boreMm: round(oval > OUT_OF_ROUND_MM ? longMm : told.boreMm.value),
 			...(oval > OUT_OF_ROUND_MM && { acrossMm: round(shortMm) })
 		};
-		const opId = newOpId();
-		if (!(await logEntry(bench, entry, `Bore of ${small(entry.boreMm)} taken.`, opId))) return;
-		if (keep) {
-			await keepPicture(bench, photo.file!, opId);
-			photo.kept++;
-		}
-		photo.clear();
+		const words = `Bore of ${small(entry.boreMm)} taken.`;
+		await photo.logged(keep && ((opId) => keepPicture(bench, photo.file!, opId)), (opId) =>
+			logEntry(bench, entry, words, opId)
+		);
 	}
 	type Shown = ComponentProps<typeof Picture>['part'];
 	/** A square about a ring, inside the picture. */

@@ -131,6 +131,26 @@ describe('evidence from the log', () => {
 		expect(Math.exp(seen!.lnMmMin) / 60 / 20).toBeCloseTo(0.614, 2);
 	});
 
+	it('weighs a lag that was measured by what it leaves of the speed, against an eye, twice at most', () => {
+		const cut: TestCut = {
+			kind: 'test-cut',
+			metal: 'mild-steel',
+			thicknessMm: 10,
+			outputA: 45,
+			speedMmS: 12,
+			lagDeg: 25,
+			through: true
+		};
+		const weight = (lagSpreadDeg?: number, lagDeg = 25) =>
+			readingsOf({ ...cut, lagDeg, lagSpreadDeg }, 45)[0]!.weight;
+		expect(weight()).toBe(1);
+		expect(weight(1)).toBe(2);
+		// d ln tan θ = 2 dθ/sin 2θ: 5.05° at 25° leave 0.23 of the speed, as an eye does; 10° a quarter of that.
+		expect(weight(5.047)).toBeCloseTo(1, 2);
+		expect(weight(10.094)).toBeCloseTo(0.25, 2);
+		// Near straight down and near flat the same error of the angle says less of the speed.
+		expect(weight(5, 8)).toBeLessThan(weight(5, 45) / 4);
+	});
 	it('merges cuts at one place by their weight and keeps no more than the newest', () => {
 		const at = (
 			thicknessMm: number,

@@ -40,17 +40,16 @@ export function smaller(light: Light, by: number): Light {
 	const width = Math.floor(light.width / by);
 	const height = Math.floor(light.height / by);
 	const values = new Float32Array(width * height);
+	const share = 1 / (by * by);
 	for (let y = 0; y < height; y++)
 		for (let dy = 0; dy < by; dy++) {
-			const row = (y * by + dy) * light.width;
-			for (let x = 0; x < width; x++) {
+			let from = (y * by + dy) * light.width;
+			for (let x = 0, to = y * width; x < width; x++, to++) {
 				let sum = 0;
-				for (let dx = 0; dx < by; dx++) sum += light.values[row + x * by + dx]!;
-				values[y * width + x]! += sum;
+				for (const end = from + by; from < end; from++) sum += light.values[from]!;
+				values[to]! += sum * share;
 			}
 		}
-	const share = 1 / (by * by);
-	for (let i = 0; i < values.length; i++) values[i]! *= share;
 	return { width, height, values };
 }
 

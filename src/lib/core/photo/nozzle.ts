@@ -40,7 +40,7 @@ const BLUR_MOST = 0.34;
 /** A diameter told by a caliper or a drawing, share [own]. */
 const FACE_SHARE = 0.003;
 /** A burr that stands out less is not told, mm; the nick is 0.15 mm. */
-const NICK_LEAST_MM = 0.085;
+const NICK_LEAST_MM = 0.075;
 
 export interface Told {
 	value: number;
@@ -278,7 +278,7 @@ export function readNozzle(light: Light, faceMm: number, hint?: Point): NozzleAn
 	const found = find(light, hint);
 	if (!found) return { refused: whyNone(light) };
 	const { pair, by } = found;
-	const soft = isSoft(smaller(light, by));
+	const soft = isSoft(found.small);
 	const grown = (e: Ellipse): Ellipse => ({
 		...e,
 		x: by * (e.x + 0.5) - 0.5,
@@ -373,7 +373,7 @@ function darkBeside(light: Light, { ellipse, blurPx }: Rim): number | undefined 
 }
 const DARK_BESIDE = 0.78;
 
-function find(light: Light, hint?: Point): { pair: Pair; by: number } | undefined {
+function find(light: Light, hint?: Point): { pair: Pair; by: number; small: Light } | undefined {
 	const longest = Math.max(light.width, light.height);
 	for (const size of [360, 900]) {
 		const by = Math.max(1, Math.floor(longest / size));
@@ -389,7 +389,7 @@ function find(light: Light, hint?: Point): { pair: Pair; by: number } | undefine
 				const pair = findPair(small, mid, sigma);
 				if (pair && pair.weight > (best?.weight ?? 0)) best = pair;
 			}
-		if (best) return { pair: best, by };
+		if (best) return { pair: best, by, small };
 		if (by === 1) break;
 	}
 	return undefined;
@@ -562,7 +562,7 @@ function nickOf(light: Light, bore: Rim, pxPerMm: number): Told | null {
 		);
 		worst = Math.max(worst, median(near));
 	}
-	if (worst < Math.max(NICK_LEAST_MM * pxPerMm, 4.5 * noise)) return null;
+	if (worst < Math.max(NICK_LEAST_MM * pxPerMm, 4 * noise)) return null;
 	return { value: worst / pxPerMm, spread: Math.hypot(noise, 0.4) / pxPerMm };
 }
 /** A nick that reaches further is a torn nozzle, and is told as this much. */

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { onMount } from 'svelte';
+	import { onMount, untrack } from 'svelte';
 	import { page } from '$app/state';
 	import Choice from '$lib/components/Fields/Choice.svelte';
 	import FileButton from '$lib/components/Fields/FileButton.svelte';
@@ -40,6 +40,19 @@
 		if (missing) return;
 		photo.take(file, question());
 	}
+	// Another scale, typed or taken back, reads the same picture anew; another bench has other parts.
+	$effect(() => {
+		if (faceMm === null) return;
+		const asked = { of: 'nozzle' as const, faceMm };
+		untrack(() => of === 'nozzle' && photo.told?.of === 'nozzle' && photo.ask(asked));
+	});
+	let benchId = untrack(() => bench.benchId);
+	$effect(() => {
+		if (bench.benchId === benchId) return;
+		benchId = bench.benchId;
+		drawnFaceMm = null;
+		photo.clear();
+	});
 	const DRAWN_FACE_MM = 9;
 	async function example() {
 		drawnFaceMm = of === 'nozzle' ? DRAWN_FACE_MM : null;
@@ -85,9 +98,9 @@
 		<Choice
 			label="What is in it"
 			options={[
-				{ value: 'nozzle', label: 'Nozzle' },
-				{ value: 'edge', label: 'Cut edge' },
-				{ value: 'end', label: 'From its end' }
+				{ value: 'nozzle', label: 'Nozzle', help: 'How far its bore has grown.' },
+				{ value: 'edge', label: 'Cut edge', help: 'Lag and dross: was the speed right?' },
+				{ value: 'end', label: 'From its end', help: 'How far it leans out of square.' }
 			]}
 			value={of}
 			choose={(to) => {
@@ -110,7 +123,6 @@
 						if (refused === undefined && mm !== null) {
 							missing = false;
 							drawnFaceMm = null;
-							photo.ask({ of: 'nozzle', faceMm: mm });
 						}
 						return refused;
 					}}
