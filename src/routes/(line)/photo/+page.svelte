@@ -210,12 +210,16 @@
 	.like {
 		width: 100%;
 		max-height: 320px;
-		object-fit: cover;
+		object-fit: contain;
+		object-position: left;
+	}
+	.how :global(li) {
+		margin-bottom: 10px;
 	}
 	.how {
 		list-style: decimal inside;
 		font-size: 1.25rem;
-		line-height: 1.9;
+		line-height: 1.4;
 	}
 	.photo :global(.sides) {
 		display: grid;
