@@ -39,10 +39,11 @@ describe('a bench', () => {
 		expect(paths.length).toBeGreaterThan(45);
 		for (const path of paths) {
 			for (const bad of ['12', NaN, Infinity, -1e9, 1e9, null, undefined, {}, []]) {
-				const optional = getPath(BAY_2, path) === null || /airFlowLpm$|inputMaxA$|gelG$/.test(path);
+				const optional =
+					getPath(BAY_2, path) === null || /(airFlowLpm|inputMaxA|gelG|faceMm)$/.test(path);
 				if (bad === null && optional) continue;
 				// What a program of an earlier shape did not tell has a value to start from.
-				const told = /usual\.(humidity|cuts)$|toleranceShare$|faceRadiusMm$/;
+				const told = /usual\.(humidity|cuts)$|toleranceShare$|faceRadiusMm$|faceMm$/;
 				if (bad === undefined && told.test(path)) continue;
 				const fields = refused(path, bad);
 				expect(fields.length, `${path} = ${JSON.stringify(bad)}`).toBeGreaterThan(0);

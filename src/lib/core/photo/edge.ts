@@ -48,6 +48,8 @@ export type EdgeAnswer = { read: EdgeReading } | { refused: EdgeRefusal; lines?:
 const TURN_DEG = 8;
 /** Fewest pixels over the thickness. */
 export const EDGE_PX_LEAST = 36;
+/** Lines of a cut are lost in more blur than this, pixels of the small look. */
+const SOFT_PX = 2.95;
 /** Steepest lag that is looked for, degrees. */
 const LAG_MOST_DEG = 68;
 const RAD = Math.PI / 180;
@@ -71,7 +73,7 @@ export function readEdge(light: Light, thicknessMm: number, byHand?: Lines): Edg
 	if (tallPx * by < EDGE_PX_LEAST) return refused('small');
 	if (burntBetween(small, found) > 0.15) return refused('glare');
 	const strip = stripOf(small, found, tallPx, thicknessMm);
-	if (isSoft(small)) return refused('blurred');
+	if (isSoft(small, SOFT_PX)) return refused('blurred');
 	const best = bestTrail(strip);
 	if (!best) return refused('no-lines');
 	const parts = trailsOfParts(strip, best);
@@ -214,7 +216,7 @@ function findLines(light: Light): Lines | 'no-edge' | 'cut-off' | 'blurred' {
 					};
 			}
 	}
-	if (!best) return isSoft(light) ? 'blurred' : oneSided ? 'cut-off' : 'no-edge';
+	if (!best) return isSoft(light, SOFT_PX) ? 'blurred' : oneSided ? 'cut-off' : 'no-edge';
 	return {
 		top: settled(down, width, height, best.lines.top),
 		bottom: settled(down, width, height, best.lines.bottom)

@@ -69,8 +69,11 @@ export function lightAt({ width, height, values }: Light, x: number, y: number):
 export const inside = (light: Light, x: number, y: number): boolean =>
 	x >= 0 && y >= 0 && x <= light.width - 1 && y <= light.height - 1;
 
-/** The clearest change down each column, over two pixels against over sixteen: a small part in a soft picture. */
-export function isSoft({ width, height, values }: Light): boolean {
+/**
+ * Whether nothing in it is sharper than a step that is blurred by `sigmaPx`: the clearest change down each column
+ * over two pixels, against that over sixteen.
+ */
+export function isSoft({ width, height, values }: Light, sigmaPx: number): boolean {
 	const shares: number[] = [];
 	const three = (x: number, y: number) => {
 		const at = y * width + x;
@@ -89,7 +92,7 @@ export function isSoft({ width, height, values }: Light): boolean {
 			near = Math.max(near, Math.abs(three(x, y + 1) - three(x, y - 1)));
 		shares.push(near / most);
 	}
-	return shares.length > 10 && median(shares) < SHARP_LEAST;
+	return shares.length > 10 && median(shares) < STEEPEST / sigmaPx;
 }
-/** A step that is blurred by five pixels gains a fifth of its height over two. */
-const SHARP_LEAST = 0.27;
+/** A blurred step gains so much of its height over two pixels, in the middle: 2/√(2π), over its sigma. */
+const STEEPEST = 0.798;

@@ -37,6 +37,8 @@ export const LIMIT_PX_PER_MM = 20;
 const BURNT_MOST = 0.12;
 /** Blur that is still read, as a share of the bore's radius. */
 const BLUR_MOST = 0.34;
+/** Blur of the small look, pixels, beyond which nothing is fitted. */
+const SOFT_PX = 3.3;
 /** A diameter told by a caliper or a drawing, share [own]. */
 const FACE_SHARE = 0.003;
 /** A burr that stands out less is not told, mm; the nick is 0.15 mm. */
@@ -278,7 +280,7 @@ export function readNozzle(light: Light, faceMm: number, hint?: Point): NozzleAn
 	const found = find(light, hint);
 	if (!found) return { refused: whyNone(light) };
 	const { pair, by } = found;
-	const soft = isSoft(found.small);
+	const soft = isSoft(found.small, SOFT_PX);
 	const grown = (e: Ellipse): Ellipse => ({
 		...e,
 		x: by * (e.x + 0.5) - 0.5,
@@ -419,7 +421,7 @@ function whyNone(light: Light): NozzleRefusal {
 			if (!rim || rim.blurPx > 0.06 * face.ellipse.a) return 'blurred';
 		}
 	if (burnt > 0.02 * small.values.length) return 'glare';
-	return isSoft(small) ? 'blurred' : 'none';
+	return isSoft(small, SOFT_PX) ? 'blurred' : 'none';
 }
 /** A face that shows no bore at fewer pixels across is too far away. */
 const SMALL_FACE_PX = 90;
