@@ -302,7 +302,8 @@ export function readNozzle(light: Light, faceMm: number, hint?: Point): NozzleAn
 	if (tiltDeg(drawn.face) > OBLIQUE_DEG) return refused('oblique');
 	if (burntShare(light, drawn.bore) > BURNT_MOST || burntShare(light, drawn.face) > 2 * BURNT_MOST)
 		return refused('glare');
-	if (soft) return refused('blurred');
+	// One blur lies over all of a picture: two rims that disagree about it were not understood.
+	if (soft && !(face && bore && alike(face.blurPx, bore.blurPx))) return refused('blurred');
 	if (!face || !bore) return refused('unclear');
 	if (bore.blurPx > BLUR_MOST * bore.ellipse.b || face.blurPx > 1.3 * BLUR_MOST * bore.ellipse.b)
 		// A bore of a few pixels is as soft as it is wide: nearer helps, not a steadier hand.
@@ -310,6 +311,9 @@ export function readNozzle(light: Light, faceMm: number, hint?: Point): NozzleAn
 	if (face.share < 0.5 || bore.share < 0.4) return refused('unclear');
 	return measured(light, face, bore, faceMm) ?? refused('unclear');
 }
+
+const alike = (one: number, other: number): boolean =>
+	Math.max(one, other) < 1.4 * Math.min(one, other);
 
 /** A deep bore seen aslant shows its lit wall beside the dark: then the rim lies further out on that side. */
 function wholeBore(light: Light, rim: Rim | undefined): Rim | undefined {
