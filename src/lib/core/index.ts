@@ -72,7 +72,15 @@ export { fixesFor, type Fix } from './studies/fix/fixes';
 export { pluggedInto } from './studies/fix/electric';
 export { solvedFor, type Solved } from './studies/fix/solved';
 export { cutsInTenMin, restForRateS } from './session/schedule';
-export { readResult, SIGNS, suspectsOf, type Cause, type Reading, type Sign } from './faults/read';
+export {
+	judgedBy,
+	readResult,
+	SIGNS,
+	suspectsOf,
+	type Cause,
+	type Reading,
+	type Sign
+} from './faults/read';
 export { scrapMm, type Guide } from './cut/guide';
 export type { Caution } from './safety/cautions';
 export { keptPlan, planAsKept, saidAsKept } from './plan/keep';

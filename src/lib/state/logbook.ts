@@ -19,7 +19,7 @@ const START_WORDS = {
 /** What was seen of a test cut. */
 export type SeenCut = Pick<
 	TestCut,
-	'speedMmS' | 'lagDeg' | 'lagSpreadDeg' | 'dross' | 'judged' | 'through' | 'took'
+	'speedMmS' | 'lagDeg' | 'lagSpreadDeg' | 'dross' | 'judged' | 'through'
 >;
 
 /** Writes one entry; the new evidence re-plans everything. `told` says what was done. */
@@ -232,12 +232,20 @@ export function testCut(bench: Workbench, seen: SeenCut): TestCut {
 		...seen
 	};
 }
-export const logTestCut = (
+/** `counts`: it wore the parts; off where it is in the log as a cut of its own. */
+export function logTestCut(
 	bench: Workbench,
 	seen: SeenCut,
-	told: string,
+	counts: boolean,
 	opId?: string
-): Promise<boolean> => logEntry(bench, testCut(bench, seen), told, opId);
+): Promise<boolean> {
+	const { figures, choices } = bench.plan;
+	const lengthMm = figures['setup.lineMm'].value ?? bench.cut.lengthMm;
+	const took =
+		counts && choices.startMethod !== 'none' ? { lengthMm, start: choices.startMethod } : undefined;
+	const told = 'Taken as a test cut; the card goes by it.';
+	return logEntry(bench, { ...testCut(bench, seen), took }, told, opId);
+}
 
 const failedWords = (n: number) => (n === 1 ? 'one failed start' : `${n} failed starts`);
 

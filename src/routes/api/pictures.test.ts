@@ -99,7 +99,17 @@ describe('a picture beside an entry', () => {
 		expect(shown.bytes.equals(picture())).toBe(true);
 		expect(shown.headers.get('content-type')).toBe('image/jpeg');
 		expect(shown.headers.get('x-content-type-options')).toBe('nosniff');
-		expect((await list(`&entries=${entry.body.id},7,x`)).body.pictures).toHaveLength(1);
+		expect((await list(`&entries=${entry.body.id},7`)).body.pictures).toHaveLength(1);
+		for (const wrong of [
+			'',
+			'x',
+			`${entry.body.id},x`,
+			'1,,2',
+			'-1',
+			'1e3',
+			'7,'.repeat(100) + '7'
+		])
+			expect((await list(`&entries=${wrong}`)).status, wrong).toBe(400);
 		expect((await ask(api.picture!.DELETE!, { params })).body).toEqual({ gone: true, was: true });
 		expect((await ask(api.picture!.DELETE!, { params })).body).toEqual({ gone: true, was: false });
 		expect((await ask(api.picture!.GET!, { params })).status).toBe(404);

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { nextCut, readResult, suspectsOf, type Cause } from '$lib/core';
+	import { judgedBy, nextCut, readResult, suspectsOf } from '$lib/core';
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import { CAUSE_WORDS, correction } from '$lib/components/Read/words';
 	import { TEST_CUT_RANGES } from '$lib/core/evidence/measured';
@@ -7,10 +7,12 @@
 	import { logTestCut, testCut } from '$lib/state/logbook';
 	import type { PhotoReading } from '$lib/state/photo.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
-	import { keepPicture } from '$lib/state/keepPicture';
 	import Check from '$lib/components/Fields/Check.svelte';
+	import Figure from './Figure.svelte';
 	import Grip from './Grip.svelte';
+	import Log from './Log.svelte';
 	import Picture from './Picture.svelte';
+	import Told from './Told.svelte';
 	import { EDGE_REFUSED } from './words';
 
 	/** Lag and dross of a cut, from a photo of its edge. */
@@ -80,176 +82,132 @@
 			)
 	);
 	const best = $derived(reading?.beliefs[0]);
-	const JUDGED: Partial<Record<Cause, 'right' | 'slow' | 'fast'>> = {
-		right: 'right',
-		slow: 'slow',
-		fast: 'fast'
-	};
 	const seen = $derived(
 		read && {
 			speedMmS: heldMmS,
 			lagDeg: lagDeg!,
 			lagSpreadDeg: Math.round(10 * read.lagDeg.spread) / 10,
 			dross: read.dross,
-			judged: JUDGED[best!.cause] ?? ('other' as const),
+			judged: judgedBy(best!.cause),
 			through: true
 		}
 	);
 	const next = $derived(
 		seen && heldMmS > 0 ? nextCut(bench.inputs, testCut(bench, seen)) : undefined
 	);
-	/** Only if the person wants it does the picture leave this device. */
-	let keep = $state(false);
-	async function log() {
-		if (!seen) return;
-		const told = 'Taken as a test cut; the card goes by it.';
-		await photo.logged(keep && ((opId) => keepPicture(bench, photo.file!, opId)), (opId) =>
-			logTestCut(bench, seen, told, opId)
-		);
-	}
+	let counts = $state(true);
 </script>
 
-<div class="sides">
-	<div>
-		<Picture url={photo.url} {size} part={whole} words="The cut edge as it was photographed">
-			{#snippet children(scale)}
-				{#if lines}
-					{#each [lines.top, lines.bottom] as line, i (i)}
-						<path d={lineText(line)} class="dark" stroke-width={5 * scale} />
-						<path d={lineText(line)} class="edge" stroke-width={2.5 * scale} />
-					{/each}
-				{/if}
-				{#if read && !moved}
-					<path d={trailText} class="dark" stroke-width={7 * scale} />
-					<path d={trailText} class="trail" stroke-width={4 * scale} />
-				{/if}
-				{#if moved}
-					{#each ['top', 'bottom'] as const as which (which)}
-						{#each ENDS as end (end)}
-							<Grip
-								at={{ x: xOf(end), y: yOn(moved[which], xOf(end)) }}
-								{scale}
-								label="{which === 'top' ? 'Top' : 'Bottom'} edge, {end}"
-								moved={(to) => put(which, end, to.y)}
-								done={ask}
-							/>
-						{/each}
-					{/each}
-				{/if}
-			{/snippet}
-		</Picture>
-		<p class="sub mt-1">
+{#snippet picture()}
+	<Picture url={photo.url} {size} part={whole} words="The cut edge as it was photographed">
+		{#snippet children(scale)}
 			{#if lines}
-				Two lines: top and bottom edge, {bench.say(thicknessMm, 'thickness')} apart, the scale.
-				{#if read && !moved}The curve: how the lines of the cut trail.{/if}
-			{:else}
-				The edge lies across the picture, top edge up.
+				{#each [lines.top, lines.bottom] as line, i (i)}
+					<path d={lineText(line)} class="dark" stroke-width={5 * scale} />
+					<path d={lineText(line)} class="scale" stroke-width={2.5 * scale} />
+				{/each}
 			{/if}
-		</p>
-	</div>
-	<div aria-live="polite" data-testid="edge-read" data-value={read?.lagDeg.value}>
-		{#if read && best}
-			<p class="h">Lag, half way down</p>
-			<p class="fig word">
-				{bench.say(read.lagDeg.value, 'angle')}<span class="sub give"
-					>give or take {bench.say(read.lagDeg.spread, 'angle')}</span
-				>
-			</p>
-			<p class="fig cause">{CAUSE_WORDS[best.cause]}</p>
-			<p class="text-[1.125rem] font-semibold" data-testid="edge-correction">
-				{next ? correction(best.cause, bench, { heldMmS, next }) : ''}
-			</p>
-			<dl class="facts">
-				<dt>Dross</dt>
-				<dd>
-					{DROSS_WORDS[read.dross]}{read.dross === 'none'
-						? ''
-						: `, ${bench.say(read.drossMm.value, 'small')} in the mean`}
-				</dd>
-				<dt>Bend</dt>
-				<dd>{bench.say(read.bendDeg.value, 'angle')} more below than above</dd>
-				<dt>The torch went</dt>
-				<dd>to the {read.wentTo} of the picture</dd>
-			</dl>
-			<div class="mt-3 max-w-[220px]">
-				<QuantityField
-					label="Speed held"
-					quantity="speed"
-					optional
-					placeholder={bench.say(planned, 'speed')}
-					value={held}
-					range={TEST_CUT_RANGES.speedMmS}
-					commit={(value) => void (held = value)}
-				/>
-			</div>
-			<button
-				type="button"
-				class="btn mt-3 btn-primary btn-xl"
-				disabled={!(heldMmS > 0)}
-				onclick={() => void log()}>Log it as a test cut</button
-			>
-			<Check bind:on={keep}>Keep the picture beside it</Check>
-		{:else if refused}
-			<p class="word refused">{EDGE_REFUSED[refused.refused].why}</p>
-			<p class="mt-1 text-[1.125rem]">{EDGE_REFUSED[refused.refused].what}</p>
-		{/if}
-		<div class="mt-3 flex flex-wrap gap-2">
+			{#if read && !moved}
+				<path d={trailText} class="dark" stroke-width={7 * scale} />
+				<path d={trailText} class="trail" stroke-width={4 * scale} />
+			{/if}
 			{#if moved}
-				<button
-					type="button"
-					class="btn"
-					onclick={() => {
-						moved = undefined;
-						photo.ask({ of: 'edge', thicknessMm });
-					}}>As they were found</button
-				>
-			{:else}
-				<button type="button" class="btn" onclick={byHand}>Lay the lines on by hand</button>
+				{#each ['top', 'bottom'] as const as which (which)}
+					{#each ENDS as end (end)}
+						<Grip
+							at={{ x: xOf(end), y: yOn(moved[which], xOf(end)) }}
+							{scale}
+							label="{which === 'top' ? 'Top' : 'Bottom'} edge, {end}"
+							moved={(to) => put(which, end, to.y)}
+							done={ask}
+						/>
+					{/each}
+				{/each}
 			{/if}
-		</div>
-		<p class="sub mt-3">
-			Own model, checked on drawn edges of known lag. Lag of 15 to 30° is right (common practice);
-			how bevelled the edge is cannot be seen from the front. It counts as a test cut by its own
-			error, at most twice one read by eye.
-		</p>
+		{/snippet}
+	</Picture>
+	<p class="sub mt-1">
+		{#if lines}
+			Two lines: top and bottom edge, {bench.say(thicknessMm, 'thickness')} apart, the scale.
+			{#if read && !moved}The curve: how the lines of the cut trail.{/if}
+		{:else}
+			The edge lies across the picture, top edge up.
+		{/if}
+	</p>
+{/snippet}
+{#snippet told()}
+	<Figure
+		name="Lag, half way down"
+		said={bench.say(read!.lagDeg.value, 'angle')}
+		spread={bench.say(read!.lagDeg.spread, 'angle')}
+	/>
+	<p class="fig cause">{CAUSE_WORDS[best!.cause]}</p>
+	<p class="text-[1.125rem] font-semibold" data-testid="edge-correction">
+		{next ? correction(best!.cause, bench, { heldMmS, next }) : ''}
+	</p>
+	<dl class="facts">
+		<dt>Dross</dt>
+		<dd>
+			{DROSS_WORDS[read!.dross]}{read!.dross === 'none'
+				? ''
+				: `, ${bench.say(read!.drossMm.value, 'small')} in the mean`}
+		</dd>
+		<dt>Bend</dt>
+		<dd>{bench.say(read!.bendDeg.value, 'angle')} more below than above</dd>
+		<dt>The torch went</dt>
+		<dd>to the {read!.wentTo} of the picture</dd>
+	</dl>
+	<div class="mt-3 max-w-[220px]">
+		<QuantityField
+			label="Speed held"
+			quantity="speed"
+			optional
+			placeholder={bench.say(planned, 'speed')}
+			value={held}
+			range={TEST_CUT_RANGES.speedMmS}
+			commit={(value) => void (held = value)}
+		/>
 	</div>
-</div>
+	<Log
+		{photo}
+		label="Log it as a test cut"
+		disabled={!(heldMmS > 0)}
+		log={(opId) => logTestCut(bench, seen!, counts, opId)}
+	/>
+	<Check bind:on={counts}
+		>Counts for the wear of the parts; leave off if you logged the cut already</Check
+	>
+{/snippet}
+{#snippet hand()}
+	{#if moved}
+		<button
+			type="button"
+			class="btn"
+			onclick={() => {
+				moved = undefined;
+				photo.ask({ of: 'edge', thicknessMm });
+			}}>As they were found</button
+		>
+	{:else}
+		<button type="button" class="btn" onclick={byHand}>Lay the lines on by hand</button>
+	{/if}
+{/snippet}
+<Told
+	testid="edge-read"
+	value={read?.lagDeg.value}
+	refused={refused && EDGE_REFUSED[refused.refused]}
+	about="Own model, checked on drawn edges of known lag. Lag of 15 to 30° is right (common practice); how bevelled the edge is cannot be seen from the front. It counts as a test cut by its own error, at most twice one read by eye."
+	{picture}
+	children={read && told}
+	{hand}
+/>
 
 <style>
-	.dark {
-		fill: none;
-		stroke: rgb(0 0 0 / 0.6);
-	}
-	.edge {
-		fill: none;
-		stroke: #ffd23f;
-	}
 	.trail {
 		fill: none;
 		stroke: #ff5a36;
 	}
-	.word {
-		font-size: 2.75rem;
-		line-height: 1.1;
-	}
 	.cause {
 		font-size: 2rem;
-	}
-	.refused {
-		font-size: 1.75rem;
-		font-weight: 700;
-	}
-	.give {
-		font-size: 1.125rem;
-		margin-left: 12px;
-	}
-	.facts {
-		display: grid;
-		grid-template-columns: auto 1fr;
-		gap: 4px 16px;
-		margin-top: 12px;
-	}
-	.facts dt {
-		color: var(--ink2);
 	}
 </style>

@@ -1,17 +1,18 @@
 <script lang="ts">
 	import type { ComponentProps } from 'svelte';
 	import { fittedNozzle } from '$lib/core/torch/nozzle';
-	import { boreLimitUm, OUT_OF_ROUND_MM } from '$lib/core/wear/nozzle';
+	import { boreAgainstLimit, OUT_OF_ROUND_MM } from '$lib/core/wear/nozzle';
 	import { shrank } from '$lib/core/wear/readings';
 	import { onEllipse, type Ellipse } from '$lib/core/photo/ellipse';
 	import { LIMIT_PX_PER_MM, nozzleByHand } from '$lib/core/photo/nozzle';
 	import { logEntry } from '$lib/state/logbook';
 	import type { PhotoReading } from '$lib/state/photo.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
-	import { keepPicture } from '$lib/state/keepPicture';
-	import Check from '$lib/components/Fields/Check.svelte';
+	import Figure from './Figure.svelte';
 	import Grip from './Grip.svelte';
+	import Log from './Log.svelte';
 	import Picture from './Picture.svelte';
+	import Told from './Told.svelte';
 	import { NOZZLE_REFUSED } from './words';
 
 	/** The bore of the nozzle in the torch, from a photo of its face. */
@@ -51,7 +52,6 @@
 	);
 
 	const nozzle = $derived(fittedNozzle(bench.bench.torch));
-	const limitMm = $derived(nozzle.boreMm + boreLimitUm(nozzle.boreMm) / 1000);
 	const { nozzle: worn } = $derived(bench.evidence.wear);
 	const lastMm = $derived(worn.last && nozzle.boreMm + worn.last.grownUm / 1000);
 	const small = (mm: number) => bench.say(mm, 'small');
@@ -62,33 +62,29 @@
 		if (!told) return '';
 		if (coarse)
 			return `Come closer: this picture has ${Math.round(told.pxPerMm)} pixels to the millimetre, a limit of a tenth wants ${LIMIT_PX_PER_MM}. It is not logged from here.`;
-		const wide = told.longMm;
-		if (wide - 2 * told.boreMm.spread > limitMm) return `Over ${small(limitMm)}: change it.`;
-		if (wide + 2 * told.boreMm.spread > limitMm)
-			return `At the limit of ${small(limitMm)}, as far as a picture can tell: check it with a pin.`;
-		return `Change it at ${small(limitMm)}.`;
+		const against = boreAgainstLimit(told.longMm, told.boreMm.spread, nozzle.boreMm);
+		const limit = small(against.limitMm);
+		return {
+			over: `Over ${limit}: change it.`,
+			at: `At the limit of ${limit}, as far as a picture can tell: check it with a pin.`,
+			within: `Change it at ${limit}.`
+		}[against.stands];
 	});
-	let asked = $state(false);
-	/** Only if the person wants it does the picture leave this device. */
-	let keep = $state(false);
-	async function log(sure = false) {
-		if (!told || coarse) return;
-		if (!sure && shrank(told.longMm, lastMm)) {
-			asked = true;
-			return;
-		}
-		asked = false;
-		const { longMm, shortMm } = told;
+	const doubt = $derived(
+		told && shrank(told.longMm, lastMm)
+			? `It was ${small(lastMm!)} before, and parts do not grow back. Was another one put in? Then say so first, on Wear.`
+			: ''
+	);
+	function log(opId: string) {
+		const { longMm, shortMm, boreMm } = told!;
 		const round = (mm: number) => Math.round(mm * 1000) / 1000;
+		const isOval = oval > OUT_OF_ROUND_MM;
 		const entry = {
 			kind: 'bore' as const,
-			boreMm: round(oval > OUT_OF_ROUND_MM ? longMm : told.boreMm.value),
-			...(oval > OUT_OF_ROUND_MM && { acrossMm: round(shortMm) })
+			boreMm: round(isOval ? longMm : boreMm.value),
+			...(isOval && { acrossMm: round(shortMm) })
 		};
-		const words = `Bore of ${small(entry.boreMm)} taken.`;
-		await photo.logged(keep && ((opId) => keepPicture(bench, photo.file!, opId)), (opId) =>
-			logEntry(bench, entry, words, opId)
-		);
+		return logEntry(bench, entry, `Bore of ${small(entry.boreMm)} taken.`, opId);
 	}
 	type Shown = ComponentProps<typeof Picture>['part'];
 	/** A square about a ring, inside the picture. */
@@ -129,8 +125,12 @@
 		{#snippet children(scale)}
 			{#if rings}
 				{#each RINGS as which (which)}
-					<path d={path(rings[which])} class="dark ring" stroke-width={5 * scale} />
-					<path d={path(rings[which])} class="ring {which}" stroke-width={2.5 * scale} />
+					<path d={path(rings[which])} class="dark" stroke-width={5 * scale} />
+					<path
+						d={path(rings[which])}
+						class={which === 'face' ? 'scale' : 'found'}
+						stroke-width={2.5 * scale}
+					/>
 				{/each}
 			{/if}
 			{#if hand}
@@ -157,92 +157,76 @@
 		{/snippet}
 	</Picture>
 {/snippet}
-<div class="sides">
-	<div>
-		<div class="two" class:hand>
-			{@render picture(part, 'The nozzle as it was photographed', 'face')}
-			{#if rings}{@render picture(close, 'Its bore, close up', 'bore')}{/if}
-		</div>
-		<p class="sub mt-1">
-			{#if hand}
-				Drag the handles, or move them with the arrow keys: the outer ring on the rim of the face,
-				the inner one on the rim of the bore.
-			{:else if rings}
-				Outer ring: the face, {small(faceMm)}, the scale. Inner ring: the bore. Not there? Press the
-				middle of the bore.
-			{:else}
-				If the bore is in it, press its middle.
-			{/if}
-		</p>
+{#snippet both()}
+	<div class="two" class:hand>
+		{@render picture(part, 'The nozzle as it was photographed', 'face')}
+		{#if rings}{@render picture(close, 'Its bore, close up', 'bore')}{/if}
 	</div>
-	<div aria-live="polite" data-testid="bore-read" data-value={told?.boreMm.value}>
-		{#if told}
-			<p class="h">Bore{told.byHand ? ', by hand' : ''}</p>
-			<p class="fig word">
-				{small(told.boreMm.value)}<span class="sub give"
-					>give or take {small(told.boreMm.spread)}</span
-				>
-			</p>
-			<p class="text-[1.125rem] font-semibold" data-testid="bore-verdict">{verdict}</p>
-			<dl class="facts">
-				<dt>New</dt>
-				<dd>{small(nozzle.boreMm)}</dd>
-				{#if lastMm !== null}
-					<dt>Measured last</dt>
-					<dd>{small(lastMm)}</dd>
-				{/if}
-				<dt>Out of round</dt>
-				<dd>
-					{small(oval)}{oval > OUT_OF_ROUND_MM ? ': the arc wanders, one edge slants' : ''}
-				</dd>
-				{#if read && !told.byHand}
-					<dt>Off the middle</dt>
-					<dd>{small(read.offsetMm.value)}</dd>
-					<dt>Nick</dt>
-					<dd>
-						{read.nickMm
-							? `${small(read.nickMm.value)}: change it, the arc leans to it`
-							: 'none seen'}
-					</dd>
-					<dt>Picture</dt>
-					<dd>
-						{Math.round(read.pxPerMm)} pixels to the millimetre, {Math.round(read.tiltDeg)}° aslant
-					</dd>
-				{/if}
-			</dl>
-			{#if !coarse}
-				<button type="button" class="btn mt-3 btn-primary btn-xl" onclick={() => void log()}
-					>Log the bore</button
-				>
-				<Check bind:on={keep}>Keep the picture beside it</Check>
-			{/if}
-			{#if asked}
-				<p class="mt-2" role="alert">
-					It was {small(lastMm!)} before, and parts do not grow back. Was another one put in? Then say
-					so first, on Wear.
-					<button type="button" class="btn" onclick={() => void log(true)}>It is so, log it</button>
-				</p>
-			{/if}
-		{:else if refused}
-			<p class="word refused">{NOZZLE_REFUSED[refused.refused].why}</p>
-			<p class="mt-1 text-[1.125rem]">{NOZZLE_REFUSED[refused.refused].what}</p>
+	<p class="sub mt-1">
+		{#if hand}
+			Drag the handles, or move them with the arrow keys: the outer ring on the rim of the face, the
+			inner one on the rim of the bore.
+		{:else if rings}
+			Outer ring: the face, {small(faceMm)}, the scale. Inner ring: the bore. Not there? Press the
+			middle of the bore.
+		{:else}
+			If the bore is in it, press its middle.
 		{/if}
-		<div class="mt-3 flex flex-wrap gap-2">
-			{#if hand}
-				<button type="button" class="btn" onclick={() => (hand = still = undefined)}
-					>As it was found</button
-				>
-			{:else}
-				<button type="button" class="btn" onclick={byHand}>Lay the rings on by hand</button>
-			{/if}
-		</div>
-		<p class="sub mt-3">
-			Own model, checked on drawn nozzles of known size; the error is one standard deviation. The
-			bore wears wide and oval; change at a tenth over, or {small(0.1)} (own rule). A pin gauge is the
-			judge.
-		</p>
-	</div>
-</div>
+	</p>
+{/snippet}
+{#snippet reading()}
+	<Figure
+		name="Bore{told!.byHand ? ', by hand' : ''}"
+		said={small(told!.boreMm.value)}
+		spread={small(told!.boreMm.spread)}
+	/>
+	<p class="text-[1.125rem] font-semibold" data-testid="bore-verdict">{verdict}</p>
+	<dl class="facts">
+		<dt>New</dt>
+		<dd>{small(nozzle.boreMm)}</dd>
+		{#if lastMm !== null}
+			<dt>Measured last</dt>
+			<dd>{small(lastMm)}</dd>
+		{/if}
+		<dt>Out of round</dt>
+		<dd>
+			{small(oval)}{oval > OUT_OF_ROUND_MM ? ': the arc wanders, one edge slants' : ''}
+		</dd>
+		{#if read && !told!.byHand}
+			<dt>Off the middle</dt>
+			<dd>{small(read.offsetMm.value)}</dd>
+			<dt>Nick</dt>
+			<dd>
+				{read.nickMm ? `${small(read.nickMm.value)}: change it, the arc leans to it` : 'none seen'}
+			</dd>
+			<dt>Picture</dt>
+			<dd>
+				{Math.round(read.pxPerMm)} pixels to the millimetre, {Math.round(read.tiltDeg)}° aslant
+			</dd>
+		{/if}
+	</dl>
+	{#if !coarse}<Log {photo} label="Log the bore" {log} {doubt} />{/if}
+{/snippet}
+{#snippet hands()}
+	{#if hand}
+		<button type="button" class="btn" onclick={() => (hand = still = undefined)}
+			>As it was found</button
+		>
+	{:else}
+		<button type="button" class="btn" onclick={byHand}>Lay the rings on by hand</button>
+	{/if}
+{/snippet}
+<Told
+	testid="bore-read"
+	value={told?.boreMm.value}
+	refused={refused && NOZZLE_REFUSED[refused.refused]}
+	about="Own model, checked on drawn nozzles of known size; the error is one standard deviation. The bore wears wide and oval; change at a tenth over, or {small(
+		0.1
+	)} (own rule). A pin gauge is the judge."
+	picture={both}
+	children={told && reading}
+	hand={hands}
+/>
 
 <style>
 	.two {
@@ -254,38 +238,5 @@
 		.hand {
 			grid-template-columns: minmax(0, 1fr);
 		}
-	}
-	.ring {
-		fill: none;
-	}
-	.dark {
-		stroke: rgb(0 0 0 / 0.6);
-	}
-	.face {
-		stroke: #ffd23f;
-	}
-	.bore {
-		stroke: #3ff0ff;
-	}
-	.word {
-		font-size: 2.75rem;
-		line-height: 1.1;
-	}
-	.refused {
-		font-size: 1.75rem;
-		font-weight: 700;
-	}
-	.give {
-		font-size: 1.125rem;
-		margin-left: 12px;
-	}
-	.facts {
-		display: grid;
-		grid-template-columns: auto 1fr;
-		gap: 4px 16px;
-		margin-top: 12px;
-	}
-	.facts dt {
-		color: var(--ink2);
 	}
 </style>

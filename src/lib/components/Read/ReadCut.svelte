@@ -1,13 +1,5 @@
 <script lang="ts">
-	import {
-		DROSSES,
-		nextCut,
-		readResult,
-		SIGNS,
-		suspectsOf,
-		type Cause,
-		type Sign
-	} from '$lib/core';
+	import { DROSSES, nextCut, judgedBy, readResult, SIGNS, suspectsOf, type Sign } from '$lib/core';
 	import Choice from '$lib/components/Fields/Choice.svelte';
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import { logTestCut, testCut } from '$lib/state/logbook';
@@ -26,7 +18,6 @@
 	let lagDeg = $state(22);
 	let held = $state<number | null>(null);
 	let counts = $state(true);
-	const { startMethod } = $derived(bench.plan.choices);
 
 	const planned = $derived(bench.plan.figures['setup.speedMmS'].value ?? 0);
 	const heldMmS = $derived(held ?? planned);
@@ -47,11 +38,6 @@
 	function answer(sign: Sign, is: boolean) {
 		signs = { ...signs, [sign]: is };
 	}
-	const JUDGED: Partial<Record<Cause, 'right' | 'slow' | 'fast'>> = {
-		right: 'right',
-		slow: 'slow',
-		fast: 'fast'
-	};
 	const dross = $derived<Dross>(
 		signs['soft-dross'] ? 'soft' : signs['hard-dross'] ? 'hard' : 'none'
 	);
@@ -60,15 +46,13 @@
 		speedMmS: heldMmS,
 		lagDeg: angle,
 		dross,
-		judged: JUDGED[best.cause] ?? ('other' as const),
+		judged: judgedBy(best.cause),
 		through: signs['not-through'] !== true
 	});
 	/** One number: what is advised here is what the card and the practice line then ask. */
 	const next = $derived(heldMmS > 0 ? nextCut(bench.inputs, testCut(bench, seen)) : undefined);
 	async function take() {
-		const lengthMm = bench.plan.figures['setup.lineMm'].value ?? bench.cut.lengthMm;
-		const took = counts && startMethod !== 'none' ? { lengthMm, start: startMethod } : undefined;
-		if (await logTestCut(bench, { ...seen, took }, 'Taken as a test cut; the card goes by it.')) {
+		if (await logTestCut(bench, seen, counts)) {
 			signs = {};
 			read = false;
 			held = null;

@@ -63,8 +63,7 @@
 			dross: told === 'soft' || told === 'hard' ? told : ('none' as const),
 			through: told !== 'not'
 		};
-		if (await logTestCut(bench, seen, 'Test cut taken; it goes before chart and model.'))
-			speedMmS = seconds = lagDeg = null;
+		if (await logTestCut(bench, seen, false)) speedMmS = seconds = lagDeg = null;
 		logging = false;
 	}
 </script>

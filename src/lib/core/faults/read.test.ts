@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { BAY_2, inputsOf, TROLLEY } from '../../../../tests/support/inputs';
 import { evidenceFromLog, nextCut, plan, type TestCut } from '..';
-import { CAUSES, readResult, SIGNS, suspectsOf, type Cause, type Sign } from './read';
+import { CAUSES, judgedBy, readResult, SIGNS, suspectsOf, type Cause, type Sign } from './read';
 
 const share = (cause: Cause, ...args: Parameters<typeof readResult>) =>
 	readResult(...args).beliefs.find((b) => b.cause === cause)!.share;
@@ -118,4 +118,13 @@ describe('the speed for the next cut', () => {
 		expect(after({ judged: 'other' })).toBe(heldMmS);
 		expect(after({ lagDeg: 22.5, judged: 'right' })).toBeCloseTo(heldMmS, 1);
 	});
+});
+
+it('says of the speed only what the cause does', () => {
+	expect(CAUSES.map(judgedBy)).toEqual([
+		'right',
+		'slow',
+		'fast',
+		...CAUSES.slice(3).map(() => 'other')
+	]);
 });

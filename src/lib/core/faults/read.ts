@@ -4,6 +4,7 @@
  * which cause is common practice; how often, the numbers below, is our own.
  */
 import { speedRatioFromLag } from '../speed/speed';
+import type { JUDGED } from '../evidence/measured';
 import type { FigureId } from '../plan/rooms';
 import type { Plan } from '../plan/types';
 
@@ -159,6 +160,10 @@ export function readResult(seen: Seen, suspects: readonly Cause[] = []): Reading
 		next: best && best.gain > WORTH_LOOKING ? best.sign : null
 	};
 }
+
+/** What a cause says of the speed that was held. */
+export const judgedBy = (cause: Cause): (typeof JUDGED)[number] =>
+	cause === 'right' || cause === 'slow' || cause === 'fast' ? cause : 'other';
 
 /** Checks of the plan that make a cause likelier when they are tight or stop. */
 const SUSPECT_BY: Partial<Record<FigureId, Cause>> = {

@@ -19,6 +19,9 @@ export interface BevelReading {
 }
 export type BevelAnswer = { read: BevelReading } | { refused: BevelRefusal };
 
+/** A hand-held plasma edge leans one to three degrees (common practice). */
+export const USUAL_BEVEL_DEG = 3;
+
 const RAD = Math.PI / 180;
 /** Plate and cut are looked for so far from level and from upright. */
 const PLATE_DEG = 12;

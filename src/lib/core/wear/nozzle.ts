@@ -19,3 +19,20 @@ export const BORE_GAUGE_UM = 20;
 export const boreLimitUm = (boreMm: number): number => Math.min(100, 100 * boreMm);
 /** Two diameters further apart than this: out of round, and the arc wanders, mm [own]. */
 export const OUT_OF_ROUND_MM = 0.05;
+
+/**
+ * A bore that was read give or take `spreadMm` (one standard deviation), against its limit: surely over, as far
+ * as two of them, at it, or within.
+ */
+export function boreAgainstLimit(
+	boreMm: number,
+	spreadMm: number,
+	newMm: number
+): { limitMm: number; stands: 'over' | 'at' | 'within' } {
+	const limitMm = newMm + boreLimitUm(newMm) / 1000;
+	const off = 2 * spreadMm;
+	return {
+		limitMm,
+		stands: boreMm - off > limitMm ? 'over' : boreMm + off > limitMm ? 'at' : 'within'
+	};
+}

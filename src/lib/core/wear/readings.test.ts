@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { boreAgainstLimit } from './nozzle';
 import { GAUGE_MM, meanReading } from './readings';
 
 describe('several readings of one pit', () => {
@@ -28,5 +29,21 @@ describe('several readings of one pit', () => {
 				}
 			)
 		);
+	});
+});
+
+describe('a bore that was read, against its limit', () => {
+	// By hand: 1.0 mm new may grow by 0.1; of 0.8 mm a tenth is 0.08. Two spreads decide.
+	it.each([
+		[1.15, 0.02, 1.0, 1.1, 'over'],
+		[1.13, 0.02, 1.0, 1.1, 'at'],
+		[1.07, 0.02, 1.0, 1.1, 'at'],
+		[1.05, 0.02, 1.0, 1.1, 'within'],
+		[0.9, 0.005, 0.8, 0.88, 'over'],
+		[1.65, 0.02, 1.5, 1.6, 'over']
+	])('%d mm, give or take %d, new %d', (bore, spread, fresh, limitMm, stands) => {
+		const against = boreAgainstLimit(bore, spread, fresh);
+		expect(against.limitMm).toBeCloseTo(limitMm, 12);
+		expect(against.stands).toBe(stands);
 	});
 });

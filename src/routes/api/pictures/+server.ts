@@ -7,6 +7,7 @@ import type { RequestHandler } from './$types';
 
 const PAGE = 24;
 const PAGE_MOST = 100;
+const ENTRIES = /^\d{1,15}(,\d{1,15}){0,99}$/;
 
 /** Kept pictures of a bench, newest first, or those beside some entries. */
 export const GET: RequestHandler = ({ url }) =>
@@ -15,7 +16,9 @@ export const GET: RequestHandler = ({ url }) =>
 		if (!store().benches.find(benchId)) unknown('bench', benchId);
 		const entries = url.searchParams.get('entries');
 		if (entries !== null) {
-			const ids = entries.split(',', PAGE_MOST).map(Number).filter(Number.isSafeInteger);
+			if (!ENTRIES.test(entries))
+				refuse(400, 'bad-input', 'The entries are numbers with commas between, at most 100.');
+			const ids = entries.split(',').map(Number);
 			return { pictures: store().pictures.ofEntries(ids) };
 		}
 		const most = wholeNumber(url, 'limit', PAGE, PAGE_MOST);
