@@ -83,6 +83,19 @@ describe.each(EIGHT.map((b) => [b.name, b] as const))('%s', (_, b) => {
 });
 
 describe('what a practitioner expects', () => {
+	it('no strings are composed that the bore then finds too wide, unless a test groove says so', () => {
+		for (const b of EIGHT) {
+			for (const target of ['groove', 'fillet', 'butt', 'back', 'facing'] as const)
+				for (const widthMm of [8, 12, 16, 24])
+					for (const depthMm of [2, 4]) {
+						const size = { widthMm, depthMm, legMm: widthMm / 2, upLegMm: widthMm / 1.5 };
+						const { checks } = asked(b, { target, ...size, plateMm: 20 });
+						const bore = checks.find(({ id }) => id === 'gouge.widestMm');
+						expect(bore?.verdict ?? 'holds', `${b.name} ${target} ${widthMm}`).toBe('holds');
+					}
+		}
+	});
+
 	it('45 A on a 32 A socket: 40°, full amps for width, the 25 A precision nozzle for spots and marks', () => {
 		const b = bench('32 A socket');
 		const full = asked(b, {});

@@ -12,7 +12,7 @@ test('a weld is picked, planned, stopped by the supply, and made to hold with fe
 	await page.getByRole('button', { name: /^Fillet weld/ }).click();
 	await page.getByLabel('Leg', { exact: true }).first().fill('8');
 	await page.keyboard.press('Enter');
-	await page.getByLabel('Length', { exact: true }).fill('400 mm');
+	await page.getByRole('textbox', { name: 'Length' }).fill('400 mm');
 	await page.keyboard.press('Enter');
 	await expect(strings(page)).toHaveText('2strings');
 	await expect(page.locator('[data-station="gouge"]')).toContainText('holds');
@@ -56,12 +56,17 @@ test('string by string by keys: the drawing and the seconds follow', async ({ pa
 		'aria-pressed',
 		'true'
 	);
-	// The handle on the drawing by keys: half a millimetre at a time.
+	// The handles on the drawings by keys: half a millimetre, ten along it.
 	const slider = page.getByRole('slider', { name: 'Depth' });
 	await slider.focus();
 	await page.keyboard.press('ArrowDown');
 	await expect(slider).toHaveAttribute('aria-valuetext', '5.5 mm');
 	await expect(page).toHaveURL(/gd=5\.5/);
+	const length = page.getByRole('slider', { name: 'Length' });
+	await length.focus();
+	await page.keyboard.press('ArrowRight');
+	await expect(length).toHaveAttribute('aria-valuetext', '310 mm');
+	await expect(page.getByRole('textbox', { name: 'Length' })).toHaveValue('310 mm');
 });
 
 test('what cannot be made is refused with a way out, and loses nothing', async ({ page }) => {
@@ -158,4 +163,74 @@ test('on a phone it is planned by thumb, and nothing scrolls sideways', async ({
 	await expect(strings(page)).toBeVisible();
 	const wide = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
 	expect(wide).toBeLessThanOrEqual(0);
+});
+
+test('legs that differ are dragged on the drawing, each along its plate', async ({ page }) => {
+	await page.goto('/gouge?groove=1&gx=fillet&gz=8&gt=12&gl=400');
+	const area = () => page.getByTestId('strings').textContent();
+	const before = await area();
+	const drag = async (name: string, dx: number, dy: number) => {
+		const box = (await page.getByRole('slider', { name }).locator('rect').boundingBox())!;
+		const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+		await page.mouse.move(x, y);
+		await page.mouse.down();
+		await page.mouse.move(x + dx / 2, y + dy / 2);
+		await page.mouse.move(x + dx, y + dy);
+		await page.mouse.up();
+	};
+	const [leg, other] = ['Leg', 'Other leg'].map((name) =>
+		page.getByRole('slider', { name, exact: true })
+	);
+	// Both follow while nobody told them apart.
+	await expect(other!).toHaveAttribute('aria-valuetext', '8 mm');
+	await drag('Other leg', 0, -60);
+	await expect(leg!).toHaveAttribute('aria-valuetext', '8 mm');
+	expect(Number(await other!.getAttribute('aria-valuenow'))).toBeGreaterThan(9);
+	await expect(page).toHaveURL(/gu=/);
+	await expect(page.getByLabel('Gouging card')).toContainText(/8 × [\d.]+ mm fillet weld/);
+	expect(await area()).not.toBe(before);
+	// A throat moves both alike.
+	const up = Number(await other!.getAttribute('aria-valuenow'));
+	await page.getByLabel('or throat', { exact: true }).fill('4');
+	await page.keyboard.press('Enter');
+	const now = await Promise.all([leg!, other!].map((one) => one.getAttribute('aria-valuenow')));
+	expect(Number(now[1]) / Number(now[0])).toBeCloseTo(up / 8, 2);
+});
+
+test('a groove goes on the shelf, prints with its own numbers, and comes onto the list as a groove', async ({
+	page
+}) => {
+	await page.goto('/gouge?groove=1&gx=fillet&gz=8&gt=12&gl=420&gi=40');
+	await openStage(page, 'shelf');
+	const shelf = page.getByRole('region', { name: 'Shelf of cards' });
+	await shelf.getByLabel(/Save this card/).fill('Sill bead');
+	await shelf.getByRole('button', { name: 'Save' }).click();
+	const notice = page.getByTestId('notice');
+	await expect(notice).toContainText('Sill bead is on the shelf');
+	await shelf.getByRole('link', { name: 'Sill bead', exact: true }).click();
+	const card = page.getByTestId('print-gouge');
+	await expect(card).toContainText('Sill bead');
+	await expect(card).toContainText('40A');
+	await expect(card).toContainText('all strings of 420 mm');
+	await expect(page.getByTestId('saved')).toContainText('says the same');
+	await page.getByRole('link', { name: 'A4 with its reasons' }).click();
+	await expect(page.getByTestId('saved')).toContainText('Sill bead');
+	await page.goto('/card/shelf');
+	await expect(page.getByTestId('print-gouge')).toHaveCount(1);
+	await expect(page.getByTestId('print-card')).toHaveCount(3);
+	await page.goto('/job');
+	await page.getByLabel('A card').selectOption({ label: 'Sill bead' });
+	const item = page
+		.getByRole('list', { name: 'Items' })
+		.getByRole('listitem')
+		.filter({ hasText: 'Sill bead' });
+	await expect(item).toContainText(/gouge\s+40 A · 6 mm\/s/);
+	await page.getByRole('button', { name: 'Undo', exact: false }).first().click();
+	await expect(item).toHaveCount(0);
+	// Seen from Setup it says what it is for.
+	await page.goto('/setup');
+	await openStage(page, 'shelf');
+	await expect(shelf.getByTestId('shelf')).toContainText('for a groove');
+	await shelf.getByRole('button', { name: 'Take Sill bead off the shelf' }).click();
+	await expect(shelf.getByTestId('shelf')).not.toContainText('Sill bead');
 });

@@ -234,8 +234,11 @@ function circleTemplates(i: Inputs) {
 
 /** A fillet as the gouge takes it, nothing left to the grinder. */
 const filletMm2 = (legMm: number) =>
-	sectionOf({ target: 'fillet', legMm, widthMm: 1, depthMm: 1, rootRadiusMm: 5 }, 0, Infinity)
-		.wholeMm2;
+	sectionOf(
+		{ target: 'fillet', legMm, upLegMm: null, widthMm: 1, depthMm: 1, rootRadiusMm: 5 },
+		0,
+		Infinity
+	).wholeMm2;
 
 export const COMPUTE: Record<string, Compute> = {
 	...LIST_COMPUTE,
@@ -734,7 +737,7 @@ export const COMPUTE: Record<string, Compute> = {
 		ridge_share: 1 - depthAtMm(1, 1, STEP_SHARE / 2)
 	}),
 	root_radius: (i) => {
-		const size = { target: 'back' as const, widthMm: 1, legMm: 5 };
+		const size = { target: 'back' as const, widthMm: 1, legMm: 5, upLegMm: null };
 		const { widthMm, depthMm } = sectionOf(
 			{ ...size, depthMm: num(i, 'depth'), rootRadiusMm: num(i, 'radius') },
 			0,

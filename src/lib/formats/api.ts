@@ -242,7 +242,9 @@ export const NewCardSchema = v.object({
 	opId: OpIdSchema,
 	benchId: IdSchema,
 	name: NameSchema,
-	/** The planned cut as in the address. */
+	/** What the card is for. */
+	what: v.optional(v.picklist(['cut', 'groove'], 'cut or groove'), 'cut'),
+	/** The planned cut as in the address; a groove stands in it too. */
 	search: v.pipe(v.string('a query'), v.maxLength(1000, 'at most 1000 characters'))
 });
 export const ShelveCardSchema = v.object({

@@ -6,29 +6,56 @@ import { neutral } from './chartCsv';
 export type CardRow = Record<string, string | number>;
 
 /** The settings of one card: its own numbers, or planned from what it was saved with where none were kept. */
-export function cardRow(
-	name: string,
-	{ inputs, plan: kept }: { inputs: PlanInputs; plan: KeptPlan | null }
-): CardRow {
+export function cardRow({
+	card,
+	inputs,
+	plan: kept
+}: {
+	card: { name: string; what: 'cut' | 'groove' };
+	inputs: PlanInputs;
+	plan: KeptPlan | null;
+}): CardRow {
 	const figures: KeptPlan['figures'] = kept?.figures ?? plan(inputs).figures;
 	const { cut } = inputs;
+	const { gouge } = cut;
 	const value = (id: FigureId) => figures[id]?.value ?? '';
-	return {
-		card: name,
-		metal: cut.metal,
-		'thickness (mm)': cut.thicknessMm,
-		aim: cut.aim,
-		'amps (A)': value('setup.currentA'),
-		'speed (mm/s)': value('setup.speedMmS'),
-		'line (mm)': value('setup.lineMm') || cut.lengthMm,
-		'time (s)': value('setup.lineS'),
-		'nozzle (A)': value('setup.nozzleA'),
-		'inlet air (bar)': value('setup.airBar'),
-		'working pressure (bar)': value('setup.workingBar'),
-		'stand-off (mm)': value('setup.standoffMm'),
-		'kerf (mm)': value('setup.kerfMm'),
-		'guide offset (mm)': value('cut.offsetMm')
-	};
+	const head = { card: card.name, for: card.what };
+	// The same columns, so that both stand in one table.
+	return card.what === 'groove'
+		? {
+				...head,
+				metal: gouge.metal ?? cut.metal,
+				'thickness (mm)': gouge.plateMm ?? cut.thicknessMm,
+				aim: gouge.target,
+				'amps (A)': value('gouge.currentA'),
+				'speed (mm/s)': value('gouge.speedMmS'),
+				'line (mm)': gouge.lengthMm ?? cut.lengthMm,
+				'time (s)': value('gouge.pieceS'),
+				strings: value('gouge.strings'),
+				'nozzle (A)': '',
+				'inlet air (bar)': '',
+				'working pressure (bar)': value('gouge.airBar'),
+				'stand-off (mm)': '',
+				'kerf (mm)': '',
+				'guide offset (mm)': ''
+			}
+		: {
+				...head,
+				metal: cut.metal,
+				'thickness (mm)': cut.thicknessMm,
+				aim: cut.aim,
+				'amps (A)': value('setup.currentA'),
+				'speed (mm/s)': value('setup.speedMmS'),
+				'line (mm)': value('setup.lineMm') || cut.lengthMm,
+				'time (s)': value('setup.lineS'),
+				strings: '',
+				'nozzle (A)': value('setup.nozzleA'),
+				'inlet air (bar)': value('setup.airBar'),
+				'working pressure (bar)': value('setup.workingBar'),
+				'stand-off (mm)': value('setup.standoffMm'),
+				'kerf (mm)': value('setup.kerfMm'),
+				'guide offset (mm)': value('cut.offsetMm')
+			};
 }
 
 export function cardsCsv(rows: readonly CardRow[]): string {

@@ -14,6 +14,7 @@ export const NUMBERS = {
 	gd: ['gouge', 'depthMm'],
 	gw: ['gouge', 'widthMm'],
 	gz: ['gouge', 'legMm'],
+	gu: ['gouge', 'upLegMm'],
 	gr: ['gouge', 'rootRadiusMm'],
 	gt: ['gouge', 'plateMm'],
 	gl: ['gouge', 'lengthMm'],

@@ -44,6 +44,7 @@ const anyCut: fc.Arbitrary<Cut> = fc.record({
 		widthMm: milli(1, 40),
 		target: fc.constantFrom(...TARGETS),
 		legMm: milli(2, 30),
+		upLegMm: fc.option(milli(2, 30)),
 		rootRadiusMm: milli(2, 15),
 		metal: fc.option(fc.constantFrom(...METAL_IDS)),
 		plateMm: fc.option(milli(1, 200)),

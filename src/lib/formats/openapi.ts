@@ -127,7 +127,7 @@ const OPERATIONS: Operation[] = [
 	{
 		path: '/api/cards',
 		method: 'post',
-		summary: 'Save the planned cut as a card',
+		summary: 'Save the planned cut, or the groove that is asked for, as a card',
 		body: NewCardSchema,
 		refusals: [400, 404, 413]
 	},

@@ -12,13 +12,16 @@ import {
 import { said } from '$lib/core/plan/said';
 import { cutFromSearch } from '$lib/formats/readSearch';
 import { SentChart, type SentWorkbench } from '$lib/state/sent';
-import type { FoundCard } from './cards';
+import type { CardWhat, FoundCard } from './cards';
 import { benchOf, workbenchData } from './pageData';
 import { requestedInputs } from './planning';
 import type { Store } from './store';
 
 /** What differs between a card as it was saved and the same cut planned today. */
-const COMPARED: readonly FigureId[] = ['setup.currentA', 'setup.speedMmS', 'setup.nozzleA'];
+const COMPARED: Record<CardWhat, readonly FigureId[]> = {
+	cut: ['setup.currentA', 'setup.speedMmS', 'setup.nozzleA'],
+	groove: ['gouge.currentA', 'gouge.strings', 'gouge.pieceS']
+};
 
 export interface CardData {
 	workbench: SentWorkbench & Pick<PlanInputs, 'cut' | 'work'> & { said: Said };
@@ -27,6 +30,7 @@ export interface CardData {
 	saved: null | {
 		id: string;
 		name: string;
+		what: CardWhat;
 		/** The numbers are those of that day; false: its program did not keep them. */
 		kept: boolean;
 		/** "Travel: 22 mm/s then, 23 mm/s today". */
@@ -54,7 +58,7 @@ export function savedCardData(store: Store, found: FoundCard, units: UnitSystem)
 	const then = kept?.figures ?? plan(inputs).figures;
 	const told = (id: FigureId, value: number | null) =>
 		value === null ? '–' : say(value, { quantity: REGISTRY[id].quantity, units, gauge: 'steel' });
-	const moved = COMPARED.flatMap((id) => {
+	const moved = COMPARED[card.what].flatMap((id) => {
 		const [before, today] = [told(id, then[id]?.value ?? null), told(id, now[id].value)];
 		return before === today ? [] : [`${REGISTRY[id].label}: ${before} then, ${today} today`];
 	});
@@ -64,6 +68,7 @@ export function savedCardData(store: Store, found: FoundCard, units: UnitSystem)
 		saved: {
 			id: card.id,
 			name: card.name,
+			what: card.what,
 			kept: kept !== null,
 			moved,
 			modelVersion: card.modelVersion,

@@ -4,11 +4,14 @@ import { CARD_INPUTS, CARD_PLAN } from '$lib/core/stored/kinds';
 import { readStored } from './stored';
 import { OnceOnly, type Ref } from './writes';
 
+export type CardWhat = 'cut' | 'groove';
 /** A setting card as it was saved. */
 export interface SavedCard {
 	id: string;
 	benchId: string;
 	name: string;
+	/** What it is for. */
+	what: CardWhat;
 	/** The query that reopens it. */
 	search: string;
 	inputsHash: string;
@@ -37,7 +40,7 @@ interface CardRow extends SavedCard {
 	planVersion: number;
 }
 
-const COLUMNS = `id, bench_id AS benchId, name, search, inputs_hash AS inputsHash,
+const COLUMNS = `id, bench_id AS benchId, name, what, search, inputs_hash AS inputsHash,
 	model_version AS modelVersion, saved_at AS savedAt, removed_at AS removedAt, revision`;
 
 export class CardRepository {
@@ -62,9 +65,9 @@ export class CardRepository {
 			'SELECT coalesce(sum(revision), 0) AS n FROM cards WHERE bench_id = ?'
 		);
 		this.#add = db.prepare(
-			`INSERT INTO cards (id, bench_id, name, search, inputs, inputs_hash, model_version, saved_at, plan,
+			`INSERT INTO cards (id, bench_id, name, what, search, inputs, inputs_hash, model_version, saved_at, plan,
 				version, plan_version)
-			VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ${CARD_INPUTS.version}, ${CARD_PLAN.version})`
+			VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ${CARD_INPUTS.version}, ${CARD_PLAN.version})`
 		);
 		this.#shelve = db.prepare(
 			'UPDATE cards SET removed_at = ?, revision = revision + 1 WHERE id = ?'
@@ -112,6 +115,7 @@ export class CardRepository {
 				card.id,
 				card.benchId,
 				card.name,
+				card.what,
 				card.search,
 				JSON.stringify(inputs),
 				card.inputsHash,

@@ -44,6 +44,7 @@ describe('a store of an earlier state', () => {
 			'after-first-slice.db',
 			'after-gouge.db',
 			'after-lists.db',
+			'after-photos.db',
 			'after-sensor.db',
 			'after-setup.db',
 			'after-supply.db',
@@ -112,6 +113,17 @@ describe('a store of an earlier state', () => {
 });
 
 describe('a saved card', () => {
+	it('of before grooves had cards is for its cut', () => {
+		const store = open('after-photos.db');
+		const { id: benchId } = store.benches.all()[0]!;
+		const cards = store.cards.ofBench(benchId);
+		expect(cards.length).toBeGreaterThan(2);
+		expect(new Set(cards.map(({ what }) => what))).toEqual(new Set(['cut']));
+		// Its groove had equal legs.
+		const { inputs } = store.cards.find(cards.find(({ name }) => name.startsWith('Pintle'))!.id)!;
+		expect(inputs.cut.gouge).toMatchObject({ target: 'fillet', legMm: 6, upLegMm: null });
+	});
+
 	it('keeps the numbers it was saved with, whatever the model says later', () => {
 		const store = open('after-cut.db');
 		const { id: benchId, bench } = store.benches.all()[0]!;
@@ -135,6 +147,7 @@ describe('a saved card', () => {
 			id: 'kept',
 			benchId,
 			name: 'Kept',
+			what: 'cut',
 			search: '',
 			inputs: { bench, evidence, cut, work, settings, chart },
 			plan: kept,

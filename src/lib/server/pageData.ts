@@ -71,9 +71,13 @@ export function workbenchData(store: Store, stored: StoredBench, units: UnitSyst
 		measured: measured.map(line),
 		chart: found ? new SentChart(stored.id, found.chart.hash, found.chart.rows) : null,
 		chartName: found?.name ?? 'Cut chart',
-		cards: store.cards
-			.ofBench(stored.id)
-			.map(({ id, name, search, revision: of }) => ({ id, name, search, revision: of })),
+		cards: store.cards.ofBench(stored.id).map(({ id, name, what, search, revision: of }) => ({
+			id,
+			name,
+			what,
+			search,
+			revision: of
+		})),
 		units
 	};
 }

@@ -1,26 +1,29 @@
 /**
- * A handle on a drawing that is dragged up and down. The drawing's place is read once at the grip:
- * asking each frame would force a layout.
+ * A handle on a drawing that is dragged up and down, or along it. The drawing's place is read once at the
+ * grip: asking each frame would force a layout.
  */
-export class VerticalHandle {
-	#grip: { top: number; height: number } | undefined;
+export class DragHandle {
+	#grip: { from: number; size: number } | undefined;
 	#svg: () => SVGSVGElement | undefined;
-	/** Height of the drawing in its own units. */
-	#viewHeight: number;
-	#moved: (y: number) => void;
+	#axis: 'x' | 'y';
+	/** Of the drawing along that axis, in its own units. */
+	#view: number;
+	#moved: (at: number) => void;
 	#began: () => void;
 	#ended: () => void;
 
 	constructor(options: {
 		svg: () => SVGSVGElement | undefined;
-		viewHeight: number;
+		axis: 'x' | 'y';
+		view: number;
 		began: () => void;
-		/** With the height in the drawing's units. */
-		moved: (y: number) => void;
+		/** With the place along its axis, in the drawing's units. */
+		moved: (at: number) => void;
 		ended: () => void;
 	}) {
 		this.#svg = options.svg;
-		this.#viewHeight = options.viewHeight;
+		this.#axis = options.axis;
+		this.#view = options.view;
 		this.#began = options.began;
 		this.#moved = options.moved;
 		this.#ended = options.ended;
@@ -29,7 +32,8 @@ export class VerticalHandle {
 	grip = (event: PointerEvent & { currentTarget: EventTarget & SVGGElement }): void => {
 		const svg = this.#svg();
 		if (!svg) return;
-		this.#grip = svg.getBoundingClientRect();
+		const { left, top, width, height } = svg.getBoundingClientRect();
+		this.#grip = this.#axis === 'x' ? { from: left, size: width } : { from: top, size: height };
 		svg.setPointerCapture(event.pointerId);
 		event.preventDefault();
 		event.currentTarget.focus();
@@ -38,7 +42,8 @@ export class VerticalHandle {
 
 	move = (event: PointerEvent): void => {
 		if (!this.#grip) return;
-		this.#moved(((event.clientY - this.#grip.top) / this.#grip.height) * this.#viewHeight);
+		const at = this.#axis === 'x' ? event.clientX : event.clientY;
+		this.#moved(((at - this.#grip.from) / this.#grip.size) * this.#view);
 	};
 
 	release = (): void => {

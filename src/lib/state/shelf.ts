@@ -2,22 +2,26 @@
 import type { Workbench } from './workbench.svelte';
 import { lookAgain, write } from './write';
 
-/** Puts the planned cut on the shelf, with everything it was planned from. */
-export async function saveCard(bench: Workbench, name: string): Promise<boolean> {
+/** Puts the planned cut, or the planned groove, on the shelf, with everything it was planned from. */
+export async function saveCard(
+	bench: Workbench,
+	name: string,
+	what: 'cut' | 'groove'
+): Promise<boolean> {
 	const { search, benchId } = bench;
 	const result = await write<{ id: string; revision: number }>(
 		bench,
 		{
 			method: 'POST',
 			path: '/api/cards',
-			body: { benchId, name, search },
+			body: { benchId, name, what, search },
 			words: `Card ${name}`
 		},
 		'Not on the shelf yet: the card is kept on this device and sent when the server answers.'
 	);
 	if (result.outcome === 'refused') return false;
 	if (result.outcome !== 'done') return true;
-	const card = { id: result.data.id, name, search, revision: result.data.revision };
+	const card = { id: result.data.id, name, what, search, revision: result.data.revision };
 	bench.cards = [...bench.cards, card];
 	bench.revised({ cards: bench.revisions.cards + 1 });
 	const undo = () => void shelveCard(bench, card, false, true);

@@ -4,7 +4,7 @@ import { learnServerTime, nowIso } from './clock';
 import { newOpId } from './ids';
 import { merged } from './merge';
 import { getPath, setPath } from '$lib/core/inputs/path';
-import { stepsOfKey, VerticalHandle } from './handle.svelte';
+import { DragHandle, stepsOfKey } from './handle.svelte';
 
 const kept = new Map<string, unknown>();
 vi.mock('idb-keyval', () => ({
@@ -199,12 +199,13 @@ describe('ids of gestures', () => {
 describe('a handle on a drawing', () => {
 	const told: string[] = [];
 	const svg = {
-		getBoundingClientRect: () => ({ top: 100, height: 200 }),
+		getBoundingClientRect: () => ({ left: 40, width: 100, top: 100, height: 200 }),
 		setPointerCapture: () => undefined
 	} as unknown as SVGSVGElement;
-	const handle = new VerticalHandle({
+	const handle = new DragHandle({
 		svg: () => svg,
-		viewHeight: 400,
+		axis: 'y',
+		view: 400,
 		began: () => told.push('began'),
 		moved: (y) => told.push(String(y)),
 		ended: () => told.push('ended')
@@ -221,6 +222,21 @@ describe('a handle on a drawing', () => {
 		handle.move(pointer(150));
 		handle.release();
 		expect(told).toEqual(['began', '100', '400', 'ended']);
+	});
+
+	it('tells places along the drawing where it is dragged along', () => {
+		const places: number[] = [];
+		const along = new DragHandle({
+			svg: () => svg,
+			axis: 'x',
+			view: 50,
+			began: () => {},
+			moved: (x) => places.push(x),
+			ended: () => {}
+		});
+		along.grip(pointer(0));
+		along.move({ clientX: 90, clientY: 700 } as never);
+		expect(places).toEqual([25]);
 	});
 
 	it('steps by keys as a slider does', () => {

@@ -68,7 +68,7 @@ export interface WorkbenchData {
 	measured: LogLine[];
 	chart: Chart | null;
 	chartName: string;
-	cards: { id: string; name: string; search: string; revision: number }[];
+	cards: { id: string; name: string; what: 'cut' | 'groove'; search: string; revision: number }[];
 	cut: Cut;
 	work: Work;
 	units: UnitSystem;

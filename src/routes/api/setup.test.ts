@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import Papa from 'papaparse';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import { BAY_2 } from '../../../scripts/demo/benches';
-import type { Advice, ChartRow, Plan } from '$lib/core';
+import type { Advice, ChartRow, Plan, PlanInputs } from '$lib/core';
 import { readChartCsv } from '$lib/formats/chartCsv';
 
 type Handler = (event: never) => Response | Promise<Response>;
@@ -204,6 +204,31 @@ describe('setting cards', () => {
 		expect(data.map((r) => r.card)).toEqual(['Paddle plate', "'=1+1"]);
 		expect(data[1]).toMatchObject({ metal: 'aluminium', 'thickness (mm)': '3' });
 		expect(Number(data[0]!['speed (mm/s)'])).toBeGreaterThan(15);
+	});
+
+	it('are for a groove too: its own numbers, one table for both, and none where no groove is asked for', async () => {
+		const groove = (opId: string, search: string) =>
+			ask<Record<string, unknown> & { id: string }>(api.cards!.POST!, {
+				body: { opId, benchId, name: 'Pintle weld', what: 'groove', search }
+			});
+		expect((await groove('card-groove-1', 't=12')).status).toBe(400);
+		const saved = await groove('card-groove-2', 'groove=1&gx=fillet&gz=8&gu=6&gt=12&gl=400&gi=30');
+		expect(saved.body).toMatchObject({ what: 'groove' });
+		const { body } = await ask<{ inputs: PlanInputs; plan: Plan }>(api.card!.GET!, {
+			params: { id: saved.body.id }
+		});
+		expect(body.inputs.cut.gouge).toMatchObject({ legMm: 8, upLegMm: 6 });
+		expect(body.plan.figures['gouge.currentA'].value).toBe(30);
+		const { text } = await ask(api.cards!.GET!, { query: `bench=${benchId}&as=csv` });
+		const { data } = Papa.parse<Record<string, string>>(text.trim(), { header: true });
+		const row = data.find((r) => r.for === 'groove')!;
+		expect(row).toMatchObject({ card: 'Pintle weld', aim: 'fillet', 'amps (A)': '30' });
+		expect(Number(row['time (s)'])).toBeCloseTo(body.plan.figures['gouge.pieceS'].value!, 6);
+		expect(data.find((r) => r.for === 'cut')!.strings).toBe('');
+		await ask(api.card!.PUT!, {
+			body: { opId: 'card-groove-3', onShelf: false, revision: 1 },
+			params: { id: saved.body.id }
+		});
 	});
 
 	it('leave the shelf and come back, and stay in the export', async () => {

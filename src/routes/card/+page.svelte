@@ -13,7 +13,7 @@
 <svelte:head><title>Setting card · Steady Arc</title></svelte:head>
 
 <main class="sheet min-h-screen p-4 print:min-h-0 print:p-0">
-	<CardBar paper="A6" saved={data.saved} day={data.day} />
+	<CardBar of="cut" paper="A6" saved={data.saved} day={data.day} />
 	<PrintCard name={data.saved?.name} day={data.day} />
 </main>
 

@@ -4,10 +4,12 @@
 
 	/** Above a card on the screen: back, the other paper, print; and what has moved since it was saved. */
 	let {
+		of,
 		paper,
 		saved,
 		day
 	}: {
+		of: 'cut' | 'groove';
 		paper: 'A6' | 'A4';
 		saved: {
 			name: string;
@@ -19,11 +21,16 @@
 		day: string;
 	} = $props();
 	const bench = getWorkbench();
-	const other = $derived(paper === 'A6' ? '/card/a4' : '/card');
+	const [own, station, name] = $derived(
+		of === 'groove'
+			? (['/card/gouge', '/gouge', 'Gouge'] as const)
+			: (['/card', '/setup', 'Setup'] as const)
+	);
+	const other = $derived(paper === 'A6' ? `${own}/a4` : own);
 </script>
 
 <div class="no-print mb-4 flex flex-wrap items-center gap-3">
-	<a class="btn" href="/setup?{bench.search}">Back to Setup</a>
+	<a class="btn" href="{station}?{bench.search}">Back to {name}</a>
 	<!-- A whole new page: only one size of paper may stand in the styles. -->
 	<a class="btn" href="{other}{page.url.search}" data-sveltekit-reload
 		>{paper === 'A6' ? 'A4 with its reasons' : 'A6 card'}</a

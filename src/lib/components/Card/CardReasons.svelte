@@ -13,6 +13,7 @@
 		'gouge.pieceS',
 		'gouge.speedMmS',
 		'gouge.fastMmS',
+		'gouge.widestMm',
 		'gouge.removalKgH',
 		'gouge.areaMm2',
 		'gouge.standsMm',

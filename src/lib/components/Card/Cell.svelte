@@ -11,6 +11,12 @@
 	<div class="sub flex items-center gap-2">
 		{name}{#if id}<Balloon {id} />{/if}
 	</div>
-	<div class="fig mt-1 text-[1.875rem]">{value}</div>
+	<div
+		class="fig mt-1 whitespace-nowrap {value.length > 10
+			? 'text-[1.5rem] leading-[1.875rem]'
+			: 'text-[1.875rem]'}"
+	>
+		{value}
+	</div>
 	{#if note}<div class="sub leading-tight">{note}</div>{/if}
 </div>

@@ -6,7 +6,8 @@
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	/** A6 landscape, black on white: amps, strings with their seconds, and the change-over of the parts. */
-	let { day }: { /** Planned on. */ day: string } = $props();
+	let { name, day }: { /** Name on the shelf. */ name?: string; /** Planned on. */ day: string } =
+		$props();
 	const bench = getWorkbench();
 	const gouge = $derived(bench.cut.gouge);
 	const { figures, groove } = $derived(bench.plan);
@@ -15,6 +16,8 @@
 	const strings = $derived(figures['gouge.strings'].value);
 	const station = $derived(bench.plan.stations.gouge);
 	const metal = $derived(METALS[gouge.metal ?? bench.cut.metal].label.toLowerCase());
+	const title = $derived(`${grooveTitle(gouge, bench)}, ${metal}`);
+	const lengthText = $derived(bench.say(gouge.lengthMm ?? bench.cut.lengthMm, 'length'));
 	/** As many as fit; the screen has them all. */
 	const SHOWN = 6;
 	const seconds = $derived(groove?.stringS.slice(0, SHOWN).map((s) => bench.say(s, 'time')) ?? []);
@@ -28,7 +31,7 @@
 
 <article class="print-card" aria-label="Gouging card" data-testid="print-gouge">
 	<span class="hook" aria-hidden="true"></span>
-	<h1>{grooveTitle(gouge, bench)}, {metal}</h1>
+	<h1>{name ?? title}</h1>
 	{#if strings === null}
 		<p class="thick">not as asked: {station.word}</p>
 	{:else}
@@ -38,13 +41,12 @@
 				>{/if}
 		</p>
 		<p class="seconds">
-			{#if spot}<b>{bench.sayFigure('gouge.stringS')}</b> each{:else}<b
-					>{seconds.join(', ')}{groove && groove.strings.length > SHOWN ? ' …' : ''}</b
+			{#if spot}<b>{bench.sayFigure('gouge.stringS')}</b> each{:else if groove}<b
+					>{seconds.join(', ')}{groove.strings.length > SHOWN ? ' …' : ''}</b
 				>
-				each for its {bench.say(
-					gouge.lengthMm ?? bench.cut.lengthMm,
-					'length'
-				)}{/if}{#if gouge.pieces > 1}, {gouge.pieces} pieces{/if}
+				each for its {lengthText}{:else}<b>{bench.sayFigure('gouge.pieceS')}</b> all strings of {lengthText},
+				the longest {bench.sayFigure('gouge.stringS')}{/if}{#if gouge.pieces > 1}, {gouge.pieces} pieces{/if}{#if name},
+				{title}{/if}
 		</p>
 	{/if}
 	<dl>

@@ -2,10 +2,17 @@
 	import { untrack } from 'svelte';
 	import { setWorkbench, Workbench, type WorkbenchData } from '$lib/state/workbench.svelte';
 	import PrintCard from './PrintCard.svelte';
+	import PrintGouge from './PrintGouge.svelte';
 
 	/** A saved card among others, each planned from its own bench, evidence and settings. */
-	let { workbench, name, day }: { workbench: WorkbenchData; name: string; day: string } = $props();
+	let {
+		workbench,
+		name,
+		what,
+		day
+	}: { workbench: WorkbenchData; name: string; what: 'cut' | 'groove'; day: string } = $props();
+	const Card = $derived(what === 'groove' ? PrintGouge : PrintCard);
 	setWorkbench(new Workbench(untrack(() => workbench)));
 </script>
 
-<PrintCard {name} {day} />
+<Card {name} {day} />

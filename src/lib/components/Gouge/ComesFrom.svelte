@@ -13,6 +13,7 @@
 		{ id: 'gouge.areaMm2' },
 		{ id: 'gouge.speedMmS' },
 		{ id: 'gouge.fastMmS' },
+		{ id: 'gouge.widestMm' },
 		{ id: 'gouge.pieceS' },
 		{ id: 'gouge.jobMin' },
 		{ id: 'gouge.heatKJm' },

@@ -1,10 +1,10 @@
 <script lang="ts">
+	import type { ComponentProps } from 'svelte';
 	import Patterns from '$lib/components/Drawing/Patterns.svelte';
-	import { GOUGE_RANGES } from '$lib/core/gouge/inputs';
-	import { stepsOfKey, VerticalHandle } from '$lib/state/handle.svelte';
 	import { legible } from '$lib/dom/legible';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import { GROOVE, sectionShape } from './groove';
+	import SizeFlag from './SizeFlag.svelte';
 	import { SIZES } from './words';
 
 	/** Across it, to scale: what is gone, the string that is now, what is to come, what is left to grind. */
@@ -18,39 +18,40 @@
 	const { width, height } = GROOVE;
 	let svg = $state<SVGSVGElement>();
 
-	/** The size that the handle moves: the leg, else how deep or high. */
-	const field = $derived(gouge.target === 'fillet' ? ('legMm' as const) : ('depthMm' as const));
-	const label = $derived(SIZES[gouge.target].find((size) => size.field === field)!.label);
-	const range = $derived(GOUGE_RANGES[field]);
-	const STEP_MM = 0.5;
-	const inReach = (mm: number) =>
-		Math.min(range[1], Math.max(range[0], Math.round(mm / STEP_MM) * STEP_MM));
-	/** The scale and size of the moment of the grip hold, else the drawing would run away from the hand. */
-	let grip = { pxPerMm: 1, mm: 1, y: 0 };
-	const down = $derived(gouge.target === 'fillet' ? -1 : 1);
-	const handle = new VerticalHandle({
-		svg: () => svg,
-		viewHeight: height,
-		began: () => (grip = { pxPerMm: shape.pxPerMm, mm: gouge[field], y: NaN }),
-		moved: (y) => {
-			if (Number.isNaN(grip.y)) grip.y = y;
-			bench.setGouge({ [field]: inReach(grip.mm + (down * (y - grip.y)) / grip.pxPerMm) });
-		},
-		ended: () => bench.settle()
-	});
-	function key(event: KeyboardEvent) {
-		const steps = stepsOfKey(event);
-		if (steps === undefined) return;
-		bench.setGouge({ [field]: inReach(gouge[field] + steps * STEP_MM) });
-		bench.settle();
-	}
 	const fillet = $derived(gouge.target === 'fillet');
-	const flagX = $derived(
-		fillet ? width - 140 : Math.min(width - 132, Math.max(8, shape.floor.x + 40))
-	);
-	const flagY = $derived(fillet ? 120 : Math.min(height - 84, Math.max(60, shape.floor.y + 16)));
-	/** From its flag to the end of the leg, or to the floor. */
-	const tip = $derived(fillet ? shape.legEnd : shape.floor);
+	/** Sizes that are taken hold of: each points at where it ends, and is dragged that way. */
+	const flags = $derived.by((): ComponentProps<typeof SizeFlag>['size'][] => {
+		const { floor, side, legEnd, upEnd, pxPerMm } = shape;
+		if (fillet) {
+			return [
+				{ field: 'legMm', axis: 'x', way: 1, tip: legEnd, x: width - 140, y: 130, pxPerMm },
+				{ field: 'upLegMm', axis: 'y', way: -1, tip: upEnd, x: width - 140, y: 50, pxPerMm }
+			];
+		}
+		const depth = {
+			field: 'depthMm',
+			axis: 'y',
+			way: 1,
+			tip: floor,
+			x: Math.min(width - 132, Math.max(8, floor.x + 40)),
+			y: Math.min(height - 84, Math.max(64, floor.y + 16)),
+			pxPerMm
+		} as const;
+		if (!SIZES[gouge.target].some(({ field }) => field === 'widthMm')) return [depth];
+		// Both sides go out from the middle.
+		return [
+			depth,
+			{
+				field: 'widthMm',
+				axis: 'x',
+				way: 1,
+				tip: side,
+				x: width - 132,
+				y: 4,
+				pxPerMm: pxPerMm / 2
+			}
+		];
+	});
 </script>
 
 <svg
@@ -60,9 +61,6 @@
 	class="block w-full touch-none"
 	role="group"
 	aria-label="Section, {groove.strings.length} strings"
-	onpointermove={handle.move}
-	onpointerup={handle.release}
-	onpointercancel={handle.release}
 >
 	<Patterns prefix="groove" />
 	{#each shape.plates as d (d)}
@@ -136,35 +134,9 @@
 			style:fill="var(--holds)">all of the plate stays</text
 		>
 	{/if}
-	<g
-		role="slider"
-		tabindex="0"
-		aria-label={label}
-		aria-orientation="vertical"
-		aria-valuemin={range[0]}
-		aria-valuemax={range[1]}
-		aria-valuenow={gouge[field]}
-		aria-valuetext={bench.say(gouge[field], 'small')}
-		class="cursor-ns-resize"
-		onkeydown={key}
-		onpointerdown={handle.grip}
-	>
-		<path
-			d="M{tip.x} {tip.y}L{flagX + 10} {flagY + (fillet ? 48 : 0)}"
-			stroke="var(--arc)"
-			stroke-width="3"
-		/>
-		<rect x={flagX} y={flagY} width="124" height="48" fill="var(--arc)" />
-		<text
-			x={flagX + 62}
-			y={flagY + 33}
-			text-anchor="middle"
-			class="fig"
-			style:font-size="26px"
-			style:fill="var(--color-primary-content)"
-			>{bench.say(gouge[field], 'small')} {label.toLowerCase()}</text
-		>
-	</g>
+	{#each flags as size (size.field)}
+		<SizeFlag {svg} view={GROOVE} {size} />
+	{/each}
 	<text x="10" y={height - 6} class="dim"
 		>{gouge.target === 'fillet' ? 'in its corner' : 'across it'}, to scale; yellow is left to grind</text
 	>

@@ -6,7 +6,14 @@
 	import Select from '$lib/components/Fields/Select.svelte';
 	import Stepper from '$lib/components/Fields/Stepper.svelte';
 	import { GOUGE_RANGES } from '$lib/core/gouge/inputs';
-	import { goesIntoPlate, isSpot, legOfThroatMm, TARGETS, throatMm } from '$lib/core/gouge/targets';
+	import {
+		goesIntoPlate,
+		isSpot,
+		legsOf,
+		legsOfThroat,
+		TARGETS,
+		throatMm
+	} from '$lib/core/gouge/targets';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import { SIZES, STARTING, TARGET_HELP, TARGET_NAMES } from './words';
 
@@ -24,6 +31,13 @@
 	]);
 	const spot = $derived(isSpot(gouge.target));
 	const { figures } = $derived(bench.plan);
+	const legs = $derived(legsOf(gouge));
+	const throat = $derived(throatMm(legs));
+	/** A throat moves both legs alike, and neither past what is accepted. */
+	const throatRange = $derived.by((): [number, number] => {
+		const [least, most] = GOUGE_RANGES.legMm;
+		return [(throat * least) / Math.min(...legs), (throat * most) / Math.max(...legs)];
+	});
 	/** Between 30 and 50° from the plate: flatter skids, steeper blows back (common practice). */
 	const ANGLES = [
 		{ value: 30, label: '30°', help: 'Flattest: wide and shallow.' },
@@ -38,7 +52,11 @@
 	] as const;
 </script>
 
-<div class="grid grid-cols-[2fr_1fr_1fr_1fr_1fr] items-end gap-2 max-[899px]:grid-cols-2">
+<div
+	class="grid items-end gap-2 max-[899px]:grid-cols-2 {gouge.target === 'fillet'
+		? 'grid-cols-[2fr_repeat(5,minmax(0,1fr))]'
+		: 'grid-cols-[2fr_repeat(4,1fr)]'}"
+>
 	<Select
 		label="Take out"
 		options={targets}
@@ -56,11 +74,23 @@
 	{/each}
 	{#if gouge.target === 'fillet'}
 		<QuantityField
+			label="Other leg"
+			quantity="small"
+			optional
+			placeholder={bench.say(gouge.legMm, 'small')}
+			value={gouge.upLegMm}
+			range={GOUGE_RANGES.legMm}
+			commit={(upLegMm) => set({ upLegMm })}
+		/>
+		<QuantityField
 			label="or throat"
 			quantity="small"
-			value={throatMm(gouge.legMm)}
-			range={[throatMm(GOUGE_RANGES.legMm[0]), throatMm(GOUGE_RANGES.legMm[1])]}
-			commit={(mm) => set({ legMm: legOfThroatMm(mm ?? throatMm(gouge.legMm)) })}
+			value={throat}
+			range={throatRange}
+			commit={(mm) => {
+				const [legMm, up] = legsOfThroat(legs, mm ?? throat);
+				set({ legMm, upLegMm: gouge.upLegMm === null ? null : up });
+			}}
 		/>
 	{/if}
 	{#if !spot}

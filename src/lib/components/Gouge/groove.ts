@@ -1,7 +1,7 @@
 /** Geometry of the section drawing: 420 × 336, to scale, a fillet turned so that one plate lies flat. */
 import type { Cut } from '$lib/core';
 import type { Groove } from '$lib/core/gouge/groove';
-import { goesIntoPlate } from '$lib/core/gouge/targets';
+import { goesIntoPlate, legsOf } from '$lib/core/gouge/targets';
 
 export const GROOVE = { width: 420, height: 336 };
 const MARGIN = 34;
@@ -26,8 +26,11 @@ export interface SectionShape {
 	ligamentY: number | null;
 	/** Under side of the plate, where it is seen. */
 	plateBottomY: number;
-	/** Where the leg of a fillet ends on the flat plate. */
+	/** Where the legs of a fillet end, on the flat plate and up the other. */
 	legEnd: Point;
+	upEnd: Point;
+	/** Right end of what was asked for, at the plate. */
+	side: Point;
 	/** A place by the deepest point. */
 	floor: Point;
 }
@@ -37,18 +40,19 @@ const path = (points: readonly Point[]) =>
 
 export function sectionShape(
 	groove: Groove,
-	gouge: Pick<Cut['gouge'], 'target' | 'legMm' | 'depthMm' | 'widthMm'>,
+	gouge: Pick<Cut['gouge'], 'target' | 'legMm' | 'upLegMm' | 'depthMm' | 'widthMm'>,
 	plateMm: number,
 	keepMm: number
 ): SectionShape {
 	const { xs, topMm, bottomMm, strings } = groove;
 	const fillet = gouge.target === 'fillet';
 	const into = goesIntoPlate(gouge.target);
-	const cornerMm = gouge.legMm / Math.SQRT2;
+	const [flatMm, upMm] = legsOf(gouge);
+	const faceMm = Math.hypot(flatMm, upMm);
 	// What has to fit: a fillet with some of its plates, else the groove with its plate where it is thin.
-	const wideMm = fillet ? gouge.legMm * 2.1 : Math.max(groove.widthMm * 1.5, 10);
+	const wideMm = fillet ? flatMm * 2.1 : Math.max(groove.widthMm * 1.5, 10);
 	const highMm = fillet
-		? gouge.legMm * 1.9
+		? upMm * 1.9
 		: into
 			? Math.max(groove.reachMm * 1.4, Math.min(plateMm, groove.depthMm * 2.4))
 			: gouge.depthMm * 2.6;
@@ -58,18 +62,18 @@ export function sectionShape(
 	// A fillet's face looks up and to the right: its corner is the origin, one plate flat, one upright.
 	const place = (xMm: number, yMm: number): Point => {
 		if (!fillet) return { x: originX + xMm * pxPerMm, y: originY + yMm * pxPerMm };
-		const up = cornerMm - yMm;
+		const along = xMm + groove.midMm;
 		return {
-			x: originX + ((up + xMm) / Math.SQRT2) * pxPerMm,
-			y: originY - ((up - xMm) / Math.SQRT2) * pxPerMm
+			x: originX + (flatMm / 2 + (along * flatMm - yMm * upMm) / faceMm) * pxPerMm,
+			y: originY - (upMm / 2 - (along * upMm + yMm * flatMm) / faceMm) * pxPerMm
 		};
 	};
 	const edge = (ys: readonly number[], from = 0, to = xs.length - 1) =>
 		xs.slice(from, to + 1).map((x, i) => place(x, ys[from + i]!));
 	// Past the edges of what there is nothing is drawn.
-	const edgeMm = fillet ? gouge.legMm / Math.SQRT2 : Infinity;
-	const first = xs.findIndex((x) => x >= -edgeMm);
-	const end = xs.findLastIndex((x) => x <= edgeMm);
+	const edgeMm = fillet ? faceMm / 2 : Infinity;
+	const first = xs.findIndex((x) => x + groove.midMm >= -edgeMm);
+	const end = xs.findLastIndex((x) => x + groove.midMm <= edgeMm);
 	const between = (upper: readonly number[], lower: readonly number[]) =>
 		`${path([...edge(upper, first, end), ...edge(lower, first, end).reverse()])}Z`;
 
@@ -84,14 +88,13 @@ export function sectionShape(
 		: [`M0 ${plateY}H${GROOVE.width}V${bottomY}H0Z`];
 	/** What stands over the face of a fillet, as the core has it. */
 	const bulgeMm = -Math.min(0, ...topMm);
-	const face = gouge.legMm * Math.SQRT2;
 	const whole = fillet
 		? `${path([
 				...Array.from({ length: 25 }, (_, i) => {
-					const x = -face / 2 + (face * i) / 24;
-					return place(x, -bulgeMm * (1 - (2 * x) ** 2 / face ** 2));
+					const x = -faceMm / 2 + (faceMm * i) / 24;
+					return place(x - groove.midMm, -bulgeMm * (1 - (2 * x) ** 2 / faceMm ** 2));
 				}),
-				place(0, cornerMm)
+				{ x: originX, y: originY }
 			])}Z`
 		: into
 			? ''
@@ -129,7 +132,9 @@ export function sectionShape(
 		asked: between(topMm, bottomMm),
 		ligamentY: into ? originY + (plateMm - keepMm) * pxPerMm : null,
 		plateBottomY: bottomY,
-		legEnd: place(cornerMm, 0),
+		legEnd: { x: originX + flatMm * pxPerMm, y: originY },
+		upEnd: { x: originX, y: originY - upMm * pxPerMm },
+		side: { x: originX + (gouge.widthMm / 2) * pxPerMm, y: plateY },
 		floor: place(0, groove.reachMm)
 	};
 }

@@ -1,7 +1,7 @@
 import type { Cut } from '$lib/core';
 import type { Correction, GrooveFault } from '$lib/core/gouge/read';
 import type { GrooveChoiceId } from '$lib/core/studies/grooves';
-import type { Target } from '$lib/core/gouge/targets';
+import { legsOf, type Target } from '$lib/core/gouge/targets';
 import type { Workbench } from '$lib/state/workbench.svelte';
 
 export const TARGET_NAMES: Record<Target, string> = {
@@ -18,7 +18,7 @@ export const TARGET_NAMES: Record<Target, string> = {
 };
 export const TARGET_HELP: Record<Target, string> = {
 	groove: 'A groove of its own: width and depth.',
-	fillet: 'Both plates stay; the leg is measured along the plate.',
+	fillet: 'Both plates stay; a leg runs along its plate. The other one, up: empty, the same.',
 	butt: 'What stands over the plate: width and height of the cap.',
 	back: 'From the other side down to sound metal; its bottom round.',
 	crack: 'As deep as the crack, a little past its ends.',
@@ -88,7 +88,11 @@ export const STARTING: Partial<Record<Target, Partial<Cut['gouge']>>> = {
 /** "6 mm fillet weld", "7 × 2.5 mm groove". */
 export function grooveTitle(gouge: Cut['gouge'], bench: Workbench): string {
 	const name = TARGET_NAMES[gouge.target].toLowerCase();
-	if (gouge.target === 'fillet') return `${bench.say(gouge.legMm, 'small')} ${name}`;
+	if (gouge.target === 'fillet') {
+		const [flat, up] = legsOf(gouge);
+		const legs = flat === up ? '' : `${bench.show(flat, 'small').text} × `;
+		return `${legs}${bench.say(up, 'small')} ${name}`;
+	}
 	if (gouge.target === 'back')
 		return `Back-gouge, ${bench.say(gouge.depthMm, 'small')} deep, root ${bench.say(gouge.rootRadiusMm, 'small')}`;
 	return `${bench.show(gouge.widthMm, 'small').text} × ${bench.say(gouge.depthMm, 'small')} ${name}`;

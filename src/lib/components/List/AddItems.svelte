@@ -32,12 +32,12 @@
 		view.add(found.items);
 		found = undefined;
 	}
-	const cardItem = (card: { name: string; search: string }) =>
+	const cardItem = (card: (typeof bench.cards)[number]) =>
 		view.add([
 			newItem({
 				id: view.newId(),
 				name: card.name.slice(0, 60),
-				what: 'cut',
+				what: card.what,
 				search: card.search,
 				pieces: 1
 			})

@@ -5,7 +5,7 @@
 	import TorchHead from '$lib/components/Drawing/TorchHead.svelte';
 	import { sparkPaths } from '$lib/components/Drawing/scatter';
 	import { legible } from '$lib/dom/legible';
-	import { stepsOfKey, VerticalHandle } from '$lib/state/handle.svelte';
+	import { stepsOfKey, DragHandle } from '$lib/state/handle.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import { deepestMm, SECTION, sectionShape, sectionTicks, thicknessAt } from './section';
 
@@ -40,9 +40,10 @@
 	const stepMm = $derived(thicknessStepMm(bench.units));
 	const inReach = (mm: number) =>
 		Math.min(deepest / bench.cut.layers, Math.max(stepMm, Math.round(mm / stepMm) * stepMm));
-	const handle = new VerticalHandle({
+	const handle = new DragHandle({
 		svg: () => svg,
-		viewHeight: SECTION.height,
+		axis: 'y',
+		view: SECTION.height,
 		began: () => bench.grip(),
 		moved: (y) =>
 			bench.dragCut({ thicknessMm: inReach(thicknessAt(y, deepest) / bench.cut.layers) }),

@@ -1,6 +1,7 @@
 import type { Check } from '../figure/types';
 import { verdictOf } from '../figure/verdict';
 import type { GOUGE_FIGURES } from './figures';
+import { widestWovenMm } from './bore';
 import { HAND_GOUGE_MM_S, HAND_MARK_MM_S, HAND_TELLS_MM_S } from './removal';
 import { isMark } from './targets';
 import type { GougeRefusal, GougeView } from './workings';
@@ -52,6 +53,19 @@ export function gougeChecks({ inputs, gouging: g }: GougeView): Asked[] {
 			margin: hurried ? 0 : Math.max(0, spare) / (fast - slow),
 			spare: { value: spare, quantity: 'speed' },
 			word: hurried ? 'fast for a hand' : 'gouge'
+		});
+	}
+	if (g.widestMm !== null && g.nozzle) {
+		const mostMm = widestWovenMm(g.nozzle.boreMm);
+		const spare = mostMm - g.widestMm;
+		checks.push({
+			id: 'gouge.widestMm',
+			station,
+			part: 'Bore',
+			verdict: spare < 0 ? 'tight' : 'holds',
+			margin: Math.max(0, spare) / mostMm,
+			spare: { value: spare, quantity: 'small' },
+			word: spare < 0 ? 'wide for the bore' : 'bore'
 		});
 	}
 	if (g.leftPlateMm !== null) {

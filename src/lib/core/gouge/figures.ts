@@ -78,6 +78,13 @@ export const GOUGE_FIGURES = {
 		({ gouging: g }) => (g.layout ? 'lines' : 'none'),
 		{ lines: 'M', none: 'M' }
 	),
+	'gouge.widestMm': several(
+		'Widest string',
+		'small',
+		({ gouging }) => gouging.widestMm,
+		({ gouging: g }) => (g.layout ? 'lines' : 'none'),
+		{ lines: 'M', none: 'M' }
+	),
 	'gouge.wholeMm2': several(
 		'Section of the whole of it',
 		'area',

@@ -1,7 +1,7 @@
 import { amps, Findings, said, told } from '../figure/finding';
 import type { Finding } from '../figure/types';
 import { CLEAR_WORDS } from '../safety/shade';
-import { BORE_WIDTHS, naturalWidthMm } from './bore';
+import { naturalWidthMm, widestWovenMm } from './bore';
 import { layoutOf, STRINGS_MOST } from './strings';
 import { HAND_GOUGE_MM_S, HAND_MARK_MM_S } from './removal';
 import { isMark } from './targets';
@@ -19,7 +19,8 @@ function ampsThatDo({ inputs, gouging: g }: GougeView): number | undefined {
 			removalMm3S: perA * outputA,
 			depthOverWidth: g.depthOverWidth,
 			speedMmS: isMark(inputs.cut.gouge.target) ? HAND_MARK_MM_S : HAND_GOUGE_MM_S,
-			deepestMm: Infinity
+			deepestMm: Infinity,
+			wovenMostMm: g.nozzle ? widestWovenMm(g.nozzle.boreMm) : Infinity
 		});
 		if (layout === 'many') return undefined;
 		if (layout) return outputA;
@@ -100,13 +101,11 @@ export function gougeFindings(w: GougeView): Finding[] {
 			'advice',
 			told`${amps(g.usualA)} would go faster than a hand here: turned down to ${amps(g.outputA)}.`
 		);
-	if (g.layout && g.nozzle) {
-		const widest = Math.max(...g.layout.strings.map((s) => s.toMm - s.fromMm));
-		const [, most] = BORE_WIDTHS;
-		if (widest > most * g.nozzle.boreMm * 1.25)
+	if (g.widestMm !== null && g.nozzle) {
+		if (g.widestMm > widestWovenMm(g.nozzle.boreMm))
 			findings.say(
 				'advice',
-				told`A bore of ${said(g.nozzle.boreMm, 'small')} makes strings of about ${said(naturalWidthMm(g.nozzle.boreMm)[0], 'small')} to ${said(naturalWidthMm(g.nozzle.boreMm)[1], 'small')}; here up to ${said(widest, 'small')}: weave, or more strings.`
+				told`A bore of ${said(g.nozzle.boreMm, 'small')} makes strings of about ${said(naturalWidthMm(g.nozzle.boreMm)[0], 'small')} to ${said(naturalWidthMm(g.nozzle.boreMm)[1], 'small')}; here up to ${said(g.widestMm, 'small')}: weave, or more strings.`
 			);
 	}
 	const { carries } = g;

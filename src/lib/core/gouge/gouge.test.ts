@@ -20,7 +20,7 @@ import { coveredMm, depthAtMm, stringAreaMm2, stringsAreaMm2 } from './shape';
 import { layoutOf, type Hand, type Layout } from './strings';
 import {
 	FILLET_CONVEXITY,
-	legOfThroatMm,
+	legsOfThroat,
 	ligamentMm,
 	sectionOf,
 	throatMm,
@@ -39,13 +39,15 @@ const SIZE: TargetSize = {
 	widthMm: 7,
 	depthMm: 2.5,
 	legMm: 6,
+	upLegMm: null,
 	rootRadiusMm: 5
 };
 const handAt = (amps: number, angleDeg = 40): Hand => ({
 	removalMm3S: removalMm3S(removalKgS(amps * 100, REMOVAL_J_PER_KG_STEEL), 7850),
 	depthOverWidth: depthOverWidth(angleDeg),
 	speedMmS: HAND_GOUGE_MM_S,
-	deepestMm: Infinity
+	deepestMm: Infinity,
+	wovenMostMm: Infinity
 });
 const number = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 
@@ -120,8 +122,9 @@ describe('strings side by side', () => {
 describe('a section', () => {
 	// ISO 2553: z = a·√2 of a fillet with equal legs; a 5 mm throat is a leg of 7.07 mm.
 	it('of a fillet may be told by its throat', () => {
-		expect(legOfThroatMm(5)).toBeCloseTo(7.071, 3);
-		expect(throatMm(legOfThroatMm(4))).toBeCloseTo(4, 12);
+		expect(legsOfThroat([6, 6], 5)[0]).toBeCloseTo(7.071, 3);
+		expect(throatMm(legsOfThroat([6, 9], 4))).toBeCloseTo(4, 12);
+		expect(legsOfThroat([6, 9], 4)[1] / legsOfThroat([6, 9], 4)[0]).toBeCloseTo(1.5, 12);
 	});
 	it('of a fillet has the triangle and its convexity, and keeps the grinder’s share at both plates', () => {
 		const { wholeMm2, depthMm, bottomMm, staysMm, topMm } = sectionOf(
@@ -140,6 +143,52 @@ describe('a section', () => {
 		expect(over).toBeCloseTo((FILLET_CONVEXITY - 1) * 32, 1);
 	});
 
+	// The right triangle of 6, 8 and 10: its height stands 3.6 and 6.4 from the ends (Euclid VI.8).
+	it('of a fillet with unequal legs has its root off the middle of its face', () => {
+		const size = { ...SIZE, target: 'fillet', legMm: 8, upLegMm: 6 } as const;
+		const { wholeMm2, depthMm, widthMm, midMm, bottomMm, staysMm, topMm } = sectionOf(
+			size,
+			0,
+			Infinity
+		);
+		expect(wholeMm2).toBeCloseTo(1.15 * 24, 9);
+		expect([depthMm, widthMm, midMm]).toEqual([
+			expect.closeTo(4.8, 9),
+			expect.closeTo(10, 9),
+			expect.closeTo(0, 9)
+		]);
+		expect(bottomMm(-1.4)).toBeCloseTo(4.8, 9);
+		expect(bottomMm(-1.4 - 1.8)).toBeCloseTo(2.4, 9);
+		expect(bottomMm(-1.4 + 3.2)).toBeCloseTo(2.4, 9);
+		expect(bottomMm(5.1)).toBe(0);
+		expect(staysMm(2)).toBeCloseTo(bottomMm(2), 9);
+		expect(topMm(0)).toBeLessThan(0);
+		expect(topMm(5)).toBeCloseTo(0, 12);
+	});
+	it('property: what the grinder takes lies square to either plate, and swapped legs are its mirror', () => {
+		fc.assert(
+			fc.property(number(4, 14), number(4, 14), number(0, 1), (legMm, upLegMm, grindMm) => {
+				const of = (a: number, b: number) =>
+					sectionOf({ ...SIZE, target: 'fillet', legMm: a, upLegMm: b }, grindMm, Infinity);
+				const [one, other] = [of(legMm, upLegMm), of(upLegMm, legMm)];
+				expect(other.widthMm).toBeCloseTo(one.widthMm, 9);
+				expect(other.midMm).toBeCloseTo(-one.midMm, 9);
+				const face = Math.hypot(legMm, upLegMm);
+				for (const share of [-0.45, -0.2, 0, 0.3, 0.45]) {
+					const x = share * one.widthMm;
+					expect(other.bottomMm(-x)).toBeCloseTo(one.bottomMm(x), 9);
+					expect(other.topMm(-x)).toBeCloseTo(one.topMm(x), 9);
+					// Where the floor lies in the plane of the plates: the flat one along x, the other up y.
+					const along = x + one.midMm;
+					const down = one.bottomMm(x);
+					const flat = legMm / 2 + (along * legMm - down * upLegMm) / face;
+					const up = upLegMm / 2 - (along * upLegMm + down * legMm) / face;
+					expect(Math.min(flat, up)).toBeCloseTo(grindMm, 9);
+				}
+			})
+		);
+	});
+
 	it('keeps the greater of 2 mm and a quarter of the plate', () => {
 		expect(ligamentMm(6)).toBe(2);
 		expect(ligamentMm(20)).toBe(5);
@@ -156,6 +205,7 @@ describe('the strings of a section', () => {
 		widthMm: number(3, 30),
 		depthMm: number(0.6, 8),
 		legMm: number(3, 14),
+		upLegMm: fc.option(number(3, 14)),
 		rootRadiusMm: number(3, 8)
 	});
 	it('property: take what they tell, stay out of what must stay, and leave what they say', () => {
@@ -217,6 +267,18 @@ describe('the strings of a section', () => {
 				.length;
 		expect(count(20)).toBeGreaterThan(count(45));
 		expect(count(45)).toBeGreaterThan(count(80));
+	});
+
+	it('weave no wider than the bore’s arc reaches, and are more then', () => {
+		const section = sectionOf({ ...SIZE, widthMm: 12, depthMm: 3 }, 0, 12);
+		const free = strung(section, handAt(45));
+		// 1.6 mm make 5 to 8 mm pushed straight (common practice).
+		const held = strung(section, { ...handAt(45), wovenMostMm: 8 });
+		const widest = ({ strings }: Layout) =>
+			Math.max(...strings.filter((s) => s.weaveMm > 0).map((s) => s.toMm - s.fromMm), 0);
+		expect(widest(free)).toBeGreaterThan(9);
+		expect(widest(held)).toBeLessThan(8.3);
+		expect(held.strings.length).toBeGreaterThan(free.strings.length);
 	});
 
 	it('reach the bottom of a groove: what it is for lies there', () => {

@@ -12,6 +12,8 @@ export interface Groove {
 	/** Of the whole section, at its face. */
 	widthMm: number;
 	depthMm: number;
+	/** Of it, from the middle of a fillet's face towards the flat plate; 0 of all others. */
+	midMm: number;
 	/** Deepest point reached. */
 	reachMm: number;
 	/** Seconds of each string along the line. */
@@ -31,6 +33,7 @@ export function grooveOf({ layout, section, lengthMm }: GougeWorkings): Groove |
 		staysMm: xs.map((x) => section.staysMm(x)),
 		widthMm: section.widthMm,
 		depthMm: section.depthMm,
+		midMm: section.midMm,
 		reachMm,
 		stringS: strings.map(({ speedMmS }) => lengthMm / speedMmS)
 	};

@@ -32,6 +32,8 @@ export const DEFAULT_GOUGE = {
 	depthMm: 2.5,
 	widthMm: 7,
 	legMm: 6,
+	/** Up the other plate; null: as along the flat one. */
+	upLegMm: null as number | null,
 	rootRadiusMm: 5,
 	/** null: as the cut. */
 	metal: null as MetalId | null,
@@ -56,6 +58,7 @@ export const GougeSchema = v.object({
 	depthMm: v.optional(within(...R.depthMm, 'mm'), DEFAULT_GOUGE.depthMm),
 	widthMm: v.optional(within(...R.widthMm, 'mm'), DEFAULT_GOUGE.widthMm),
 	legMm: v.optional(within(...R.legMm, 'mm'), DEFAULT_GOUGE.legMm),
+	upLegMm: orNone(R.legMm, 'mm'),
 	rootRadiusMm: v.optional(within(...R.rootRadiusMm, 'mm'), DEFAULT_GOUGE.rootRadiusMm),
 	metal: v.optional(
 		v.nullable(v.picklist(METAL_IDS, `one of ${METAL_IDS.join(', ')}`)),

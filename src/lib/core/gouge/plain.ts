@@ -31,9 +31,10 @@ export const GOUGE_PLAIN = {
 	'gouge.jobMin': { lines: ALL, spot: ALL, none: NONE },
 	'gouge.speedMmS': { lines: 'The largest string takes {A}, so it is the slowest.', none: NONE },
 	'gouge.fastMmS': { lines: 'The smallest string takes {A}, so it is the fastest.', none: NONE },
+	'gouge.widestMm': { lines: 'The widest of the strings found.', none: NONE },
 	'gouge.wholeMm2': {
 		spot: NONE,
-		fillet: 'A fillet of {z} leg, a little round on its face.',
+		fillet: 'Half of {z_1} times {z_2}, the legs, and a little for its round face.',
 		facing: '{w} wide, {h} high.',
 		back: '{d} deep, its bottom round by {R}.',
 		parabola: '{w} wide, {d} deep or high, round.'

@@ -1,7 +1,7 @@
 import { reasonsFor, type Reason, type ReasonsOf } from '../figure/reason';
 import type { GOUGE_FIGURES } from './figures';
 import { GOUGE_AIR_SHARE, PRECISE_A, REMOVAL_EFFICIENCY } from './removal';
-import { FILLET_CONVEXITY } from './targets';
+import { FILLET_CONVEXITY, legsOf } from './targets';
 import type { GougeView } from './workings';
 
 const { given, stated } = reasonsFor<GougeView>();
@@ -109,14 +109,23 @@ export const GOUGE_REASONS = {
 	},
 	'gouge.speedMmS': { lines: speed(slowest), none: NOTHING },
 	'gouge.fastMmS': { lines: speed(smallest), none: NOTHING },
+	'gouge.widestMm': {
+		lines: {
+			formula: 'w',
+			source: 'Of the strings found, the widest where it meets what was there before [own model]',
+			inputs: { w: given('widest string', 'small', 'M', (v) => v.gouging.widestMm!) }
+		},
+		none: NOTHING
+	},
 	'gouge.wholeMm2': {
 		spot: NOTHING,
 		fillet: {
-			formula: 'c*z^2/2',
+			formula: 'c*z_1*z_2/2',
 			source: 'Area of a fillet with the usual convexity (common practice, from memory)',
 			inputs: {
 				c: stated('convexity', 'factor', FILLET_CONVEXITY, 'R'),
-				z: given('leg', 'small', 'A', (w) => w.inputs.cut.gouge.legMm)
+				z_1: given('leg', 'small', 'A', (w) => w.inputs.cut.gouge.legMm),
+				z_2: given('leg up the other plate', 'small', 'A', (w) => legsOf(w.inputs.cut.gouge)[1])
 			}
 		},
 		facing: { formula: 'w*h', source: 'Width times height', inputs: { w: width, h: depth } },

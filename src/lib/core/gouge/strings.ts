@@ -3,6 +3,7 @@
  * travel gives and what must stay allows. Metal counts once, because each string is pushed through what the
  * ones before it have left.
  */
+import { WEAVE_MOST } from './bore';
 import { bisect } from '../solve/bisect';
 import type { Section } from './targets';
 
@@ -48,10 +49,12 @@ export interface Hand {
 	speedMmS: readonly [number, number];
 	/** No string is to be deeper, mm. */
 	deepestMm: number;
+	/** No weave makes a string wider, mm: the bore's arc does not reach from shoulder to shoulder of more. */
+	wovenMostMm: number;
 }
 
-/** A weave makes a string wider and thinner, up to so many times the straight one's width [own]. */
-const WEAVES = [1, 1.5];
+/** Pushed straight, or woven as far as that goes. */
+const WEAVES = [1, WEAVE_MOST];
 /** More than so many is no work for a gouge: it is cut out or ground [own]. */
 export const STRINGS_MOST = 30;
 /** Up to so many strings other travels are tried, to leave them alike. */
@@ -105,7 +108,7 @@ function groundOf(section: Section): Ground {
 
 /** y = bottom − κ·(x − x₀)² against the floor: metal taken, and of it what was asked for, mm². */
 function takes(g: Ground, floor: number[], xMm: number, curve: number, bottomMm: number) {
-	let [area, asked, deepest, wide] = [0, 0, 0, 0];
+	let [area, asked, deepest, wide, first, last] = [0, 0, 0, 0, POINTS, 0];
 	// No further out than it stands over the highest metal.
 	const reach = Math.sqrt(Math.max(0, bottomMm - g.highestMm) / curve);
 	const from = Math.max(0, Math.floor((xMm - reach - g.xs[0]!) / g.stepMm));
@@ -118,12 +121,16 @@ function takes(g: Ground, floor: number[], xMm: number, curve: number, bottomMm:
 		asked += Math.max(0, Math.min(y, g.bottom[i]!) - floor[i]!);
 		deepest = Math.max(deepest, depth);
 		wide++;
+		first = Math.min(first, i);
+		last = i;
 	}
 	return {
 		areaMm2: area * g.stepMm,
 		askedMm2: asked * g.stepMm,
 		depthMm: deepest,
-		wideMm: wide * g.stepMm
+		wideMm: wide * g.stepMm,
+		/** From shoulder to shoulder, what is gone between them included. */
+		acrossMm: Math.max(0, last - first) * g.stepMm
 	};
 }
 
@@ -157,6 +164,9 @@ function stringAt(
 	// On a flat plate area 2/3·w·d and d = r·w; a weave makes it wider and thinner by as much.
 	const straightMm = Math.sqrt((1.5 * areaMm2) / hand.depthOverWidth);
 	const widthMm = weave * straightMm;
+	// Pushed straight it may be wider than that, where a test groove said so.
+	const reachMm = Math.max(hand.wovenMostMm, straightMm);
+	if (widthMm > reachMm) return undefined;
 	// Where too little of what was asked for stands within its reach, it is not worth the search.
 	if (standsNear(g, floor, xMm, widthMm) < worth * areaMm2) return undefined;
 	const curve = (4 * hand.depthOverWidth * straightMm) / weave / widthMm ** 2;
@@ -174,6 +184,7 @@ function stringAt(
 		(yes, no) => no - yes < 0.02
 	);
 	const taken = takes(g, floor, xMm, curve, bottomMm);
+	if (taken.acrossMm > reachMm) return undefined;
 	// Never deeper than wide in one string: nobody sees its bottom.
 	if (taken.depthMm > Math.min(hand.deepestMm, taken.wideMm) + 0.02) return undefined;
 	return {
@@ -243,7 +254,7 @@ function pushedAt(
 			if (standing(g, floor).over > LEFT_MOST || strings.length === 0) return undefined;
 			break;
 		}
-		const { curve, askedMm2: _, wideMm: __, ...string } = best;
+		const { curve, askedMm2: _, wideMm: __, acrossMm: ___, ...string } = best;
 		const before = floor;
 		floor = floor.map((y, i) =>
 			Math.max(y, string.bottomMm - curve * (g.xs[i]! - string.xMm) ** 2)

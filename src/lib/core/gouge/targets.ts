@@ -31,9 +31,20 @@ export const GRIND_MM = { fillet: 0.5, other: 1 } as const;
 /** Of the plate that stays: the greater of 2 mm and a quarter of it [own]. */
 export const ligamentMm = (plateMm: number): number => Math.max(2, plateMm / 4);
 
-/** Of a fillet with equal legs: from its root to its flat face, as drawings of some countries size it. */
-export const throatMm = (legMm: number): number => legMm / Math.SQRT2;
-export const legOfThroatMm = (throat: number): number => throat * Math.SQRT2;
+/** Legs of a fillet: along the flat plate, and up the other. */
+export type Legs = readonly [flatMm: number, upMm: number];
+export const legsOf = ({ legMm, upLegMm }: { legMm: number; upLegMm: number | null }): Legs => [
+	legMm,
+	upLegMm ?? legMm
+];
+/** From the root of a fillet to its flat face, as drawings of some countries size it. */
+export const throatMm = ([flatMm, upMm]: Legs): number =>
+	(flatMm * upMm) / Math.hypot(flatMm, upMm);
+/** The same shape of fillet with another throat. */
+export function legsOfThroat(legs: Legs, throat: number): Legs {
+	const times = throat / throatMm(legs);
+	return [legs[0] * times, legs[1] * times];
+}
 
 /** Sizes as asked for. */
 export interface TargetSize {
@@ -42,8 +53,9 @@ export interface TargetSize {
 	widthMm: number;
 	/** Downwards: groove, crack, line; how high a cap, pad or tack stands. */
 	depthMm: number;
-	/** Of a fillet. */
+	/** Of a fillet: along the flat plate; up the other one, null: the same. */
 	legMm: number;
+	upLegMm: number | null;
 	/** At the bottom of a back-gouge. */
 	rootRadiusMm: number;
 }
@@ -59,6 +71,8 @@ export interface Section {
 	topMm: (xMm: number) => number;
 	/** How far down it is to be taken. */
 	bottomMm: (xMm: number) => number;
+	/** Of what is gouged, from the middle of a fillet's face towards the flat plate; 0 of all others. */
+	midMm: number;
 	/** How far down nothing may be taken. */
 	staysMm: (xMm: number) => number;
 	/** What may stand over the bottom afterwards: ridges and corners, for the grinder. */
@@ -85,6 +99,7 @@ function bowl(widthMm: number, depthMm: number, mostMm: number): Section {
 	return {
 		widthMm,
 		depthMm,
+		midMm: 0,
 		wholeMm2: (2 / 3) * widthMm * depthMm,
 		topMm: () => 0,
 		bottomMm: (x) => Math.max(0, depthMm * (1 - (2 * x) ** 2 / widthMm ** 2)),
@@ -96,20 +111,36 @@ function bowl(widthMm: number, depthMm: number, mostMm: number): Section {
 	};
 }
 
-/** The corner weld across its face, both plates at 45° to it; each keeps what the grinder takes. */
-function fillet(legMm: number, grindMm: number): Section {
-	const faceMm = legMm * Math.SQRT2;
-	const depthMm = Math.max(0, legMm / Math.SQRT2 - grindMm * Math.SQRT2);
+/**
+ * The corner weld across its face, a plate falling away on either side of its root; each keeps what the grinder
+ * takes. With unequal legs the root lies off the middle of the face, towards the shorter leg.
+ */
+function fillet(legs: Legs, grindMm: number): Section {
+	const [flatMm, upMm] = legs;
+	const faceMm = Math.hypot(flatMm, upMm);
+	const rootMm = throatMm(legs);
+	// Down along the plate that stands to the left, and up along the flat one to the right.
+	const [fall, rise] = [flatMm / upMm, upMm / flatMm];
+	const rootXMm = upMm ** 2 / faceMm - faceMm / 2;
+	// A point that is as far from either plate as the grinder takes.
+	const depthMm = Math.max(0, rootMm - (grindMm * (flatMm + upMm)) / faceMm);
+	const deepestXMm = rootXMm + (grindMm * (flatMm - upMm)) / faceMm;
+	const widthMm = depthMm * (1 / fall + 1 / rise);
+	const midMm = deepestXMm + (depthMm * (1 / rise - 1 / fall)) / 2;
+	const down = (deepMm: number, atMm: number) => (x: number) =>
+		deepMm - Math.max(fall * (atMm - midMm - x), rise * (x + midMm - atMm));
+	const bottom = down(depthMm, deepestXMm);
 	// A parabola over the face that adds the convexity's share to the triangle.
-	const bulgeMm = ((FILLET_CONVEXITY - 1) * legMm ** 2 * 0.75) / faceMm;
+	const bulgeMm = ((FILLET_CONVEXITY - 1) * flatMm * upMm * 0.75) / faceMm;
 	return {
-		widthMm: 2 * depthMm,
+		widthMm,
 		depthMm,
-		wholeMm2: (FILLET_CONVEXITY * legMm ** 2) / 2,
-		topMm: (x) => -bulgeMm * Math.max(0, 1 - (2 * x) ** 2 / faceMm ** 2),
-		bottomMm: (x) => Math.max(0, depthMm - Math.abs(x)),
+		midMm,
+		wholeMm2: (FILLET_CONVEXITY * flatMm * upMm) / 2,
+		topMm: (x) => -bulgeMm * Math.max(0, 1 - (2 * (x + midMm)) ** 2 / faceMm ** 2),
+		bottomMm: (x) => Math.max(0, bottom(x)),
 		mayStandMm: () => roughMm(depthMm),
-		staysMm: (x) => legMm / Math.SQRT2 - Math.abs(x)
+		staysMm: down(rootMm, rootXMm)
 	};
 }
 
@@ -121,6 +152,7 @@ function standing(widthMm: number, heightMm: number, grindMm: number, round: boo
 	return {
 		widthMm: wide,
 		depthMm,
+		midMm: 0,
 		wholeMm2: (round ? 2 / 3 : 1) * widthMm * heightMm,
 		topMm,
 		bottomMm: (x) => (Math.abs(x) <= wide / 2 ? depthMm : 0),
@@ -134,8 +166,8 @@ function standing(widthMm: number, heightMm: number, grindMm: number, round: boo
  * Section of what is asked for; `grindMm` is left for the grinder, `mostMm`: how deep the plate may be entered. A back-gouge's parabola has the root radius asked for: R = w²/(8·d).
  */
 export function sectionOf(size: TargetSize, grindMm: number, mostMm: number): Section {
-	const { target, widthMm, depthMm, legMm, rootRadiusMm } = size;
-	if (target === 'fillet') return fillet(legMm, grindMm);
+	const { target, widthMm, depthMm, rootRadiusMm } = size;
+	if (target === 'fillet') return fillet(legsOf(size), grindMm);
 	if (target === 'butt') return standing(widthMm, depthMm, grindMm, true);
 	if (target === 'facing') return standing(widthMm, depthMm, grindMm, false);
 	if (target === 'back') return bowl(Math.sqrt(8 * depthMm * rootRadiusMm), depthMm, mostMm);

@@ -6,6 +6,7 @@ import type { Check } from '../figure/types';
 import { METALS, type Metal, type MetalId } from '../metal/metals';
 import { EIGHT_IN_TEN } from '../solve/normal';
 import type { Nozzle } from '../torch/inputs';
+import { widestWovenMm } from './bore';
 import { factorOf, REMOVAL_PRIOR, SHAPE_PRIOR, type Factor } from './calibrated';
 import { grooveKey, LIGHT_MM, type Gouge, type GougeEvidence } from './inputs';
 import {
@@ -88,6 +89,8 @@ export interface GougeWorkings {
 	/** Of one piece: arc in all, and its longest string. */
 	pieceS: number | null;
 	longestS: number | null;
+	/** Of the widest string, where it meets what was there before; null: no lines. */
+	widestMm: number | null;
 	/** Of the plate that is left under it, mm; null: nothing goes into the plate. */
 	leftPlateMm: number | null;
 	/** At the torch while gouging; null: the machine sets it, or nobody has told. */
@@ -231,13 +234,13 @@ function linesOf(bench: ShopBench, gouge: Gouge, job: GrooveJob, tools: GrooveTo
 	const speedMmS = isMark(gouge.target) ? HAND_MARK_MM_S : HAND_GOUGE_MM_S;
 	const deepestMm = gouge.way === 'light' ? LIGHT_MM : Infinity;
 	const { depthOverWidth: ratio } = tools;
-	const { target, widthMm, depthMm, legMm, rootRadiusMm } = gouge;
-	const sizes = [target, widthMm, depthMm, legMm, rootRadiusMm, job.grindMm, job.mostMm];
+	const wovenMostMm = tools.nozzle ? widestWovenMm(tools.nozzle.boreMm) : Infinity;
+	const { target, widthMm, depthMm, legMm, upLegMm, rootRadiusMm } = gouge;
+	const sizes = [target, widthMm, depthMm, legMm, upLegMm, rootRadiusMm, job.grindMm, job.mostMm];
 	const foundAt = (amps: number) => {
 		const mm3S = removalMm3S(removalAt(bench, tools, amps), job.metal.densityKgM3);
-		return layoutFor([...sizes, mm3S, ratio, deepestMm, speedMmS].join(), () =>
-			layoutOf(job.section, { removalMm3S: mm3S, depthOverWidth: ratio, speedMmS, deepestMm })
-		);
+		const hand = { removalMm3S: mm3S, depthOverWidth: ratio, speedMmS, deepestMm, wovenMostMm };
+		return layoutFor([...sizes, ...Object.values(hand)].join(), () => layoutOf(job.section, hand));
 	};
 	const calm = ({ strings }: Layout) =>
 		strings.every((s) => s.speedMmS <= speedMmS[1] + HAND_TELLS_MM_S);
@@ -307,6 +310,7 @@ export function gougeWorkings(
 		pieceMm3: spotS !== undefined ? spotMm3Each : layout ? layout.areaMm2 * lengthMm : null,
 		pieceS: spotS ?? stringsS?.reduce((sum, s) => sum + s, 0) ?? null,
 		longestS: spotS ?? (stringsS ? Math.max(...stringsS) : null),
+		widestMm: layout ? Math.max(...layout.strings.map((s) => s.toMm - s.fromMm)) : null,
 		leftPlateMm: job.into && layout ? job.plateMm - layout.reachMm : null,
 		airBar: gougeAirBar(bench),
 		timeBand: [Math.exp(-half), Math.exp(half)],

@@ -116,6 +116,7 @@ export const noFigures = () =>
 		'gouge.jobMin': null,
 		'gouge.speedMmS': null,
 		'gouge.fastMmS': null,
+		'gouge.widestMm': null,
 		'gouge.wholeMm2': null,
 		'gouge.areaMm2': null,
 		'gouge.standsMm': null,

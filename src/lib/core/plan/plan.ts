@@ -11,7 +11,7 @@ import type { Plan } from './types';
 import { workings, type Workings } from './workings';
 
 /** Goes up when a model changes, so that saved cards tell which one they came from. */
-export const MODEL_VERSION = '6';
+export const MODEL_VERSION = '7';
 
 function figureOf(id: FigureId, w: Workings): Figure {
 	const def = REGISTRY[id];

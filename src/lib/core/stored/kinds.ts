@@ -115,6 +115,8 @@ export const CARD_INPUTS = kindOf('card', PlanInputsSchema, [
 	// Version 6 kept a cutter whose lamps were not told.
 	(inputs) => inputs,
 	// Version 7 knew no face of a nozzle.
+	(inputs) => inputs,
+	// Version 8 knew fillets with equal legs alone.
 	(inputs) => inputs
 ]);
 /** The numbers that a card was saved with. */

@@ -195,6 +195,16 @@
 	answer="what it looks like, and the one thing to change"
 	load={() => import('$lib/components/Gouge/ReadGroove.svelte')}
 />
+{#if strings !== null}
+	<Stage
+		when="besides"
+		id="shelf"
+		title="Shelf of cards"
+		answer={bench.cards.length === 0 ? 'none kept yet' : `${bench.cards.length} kept`}
+		load={() => import('$lib/components/Card/Shelf.svelte')}
+		props={{ what: 'groove' }}
+	/>
+{/if}
 <Stage
 	when="besides"
 	id="comes-from"

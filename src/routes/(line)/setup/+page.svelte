@@ -193,7 +193,7 @@
 	id="shelf"
 	title="Shelf of cards"
 	answer={bench.cards.length === 0 ? 'none kept yet' : `${bench.cards.length} kept`}
-	load={() => import('$lib/components/Setup/Shelf.svelte')}
+	load={() => import('$lib/components/Card/Shelf.svelte')}
 />
 <ThicknessDock />
 

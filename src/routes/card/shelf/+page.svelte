@@ -17,11 +17,16 @@
 	</div>
 	<h1 class="sr-only">Shelf of {data.name}</h1>
 	{#if data.cards.length === 0}<p>
-			Nothing on the shelf of {data.name} yet: save a card on Setup.
+			Nothing on the shelf of {data.name} yet: save a card on Setup or on Gouge.
 		</p>{/if}
 	<div class="four">
 		{#each data.cards as card (card.saved!.id)}
-			<ShelfCard workbench={card.workbench} name={card.saved!.name} day={card.day} />
+			<ShelfCard
+				workbench={card.workbench}
+				name={card.saved!.name}
+				what={card.saved!.what}
+				day={card.day}
+			/>
 		{/each}
 	</div>
 </main>

@@ -1,12 +1,20 @@
 <script lang="ts">
 	import BookmarkPlus from '@lucide/svelte/icons/bookmark-plus';
-	import { cutTitle } from '$lib/components/Card/words';
+	import { grooveTitle } from '$lib/components/Gouge/words';
+	import { cutTitle } from './words';
 	import TextField from '$lib/components/Fields/TextField.svelte';
 	import { saveCard, shelveCard } from '$lib/state/shelf';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	/** The shop's usual cards: each keeps everything it was planned from. */
+	let { what = 'cut' }: { /** What stands on this page to be saved. */ what?: 'cut' | 'groove' } =
+		$props();
 	const bench = getWorkbench();
+	const title = $derived(what === 'groove' ? grooveTitle(bench.cut.gouge, bench) : cutTitle(bench));
+	const PAGES = {
+		cut: { card: '/card', plan: '/setup' },
+		groove: { card: '/card/gouge', plan: '/gouge' }
+	} as const;
 	let name = $state('');
 
 	function take(text: string) {
@@ -15,7 +23,7 @@
 		name = trimmed;
 	}
 	async function save() {
-		if (await saveCard(bench, name || cutTitle(bench))) name = '';
+		if (await saveCard(bench, name || title, what)) name = '';
 	}
 </script>
 
@@ -40,10 +48,14 @@
 				<li class="card">
 					<a
 						class="flex min-h-11 grow items-center font-semibold underline"
-						href="/card?saved={card.id}">{card.name}</a
+						href="{PAGES[card.what].card}?saved={card.id}"
+						>{card.name}{#if card.what !== what}<span class="sub ml-3">for a {card.what}</span
+							>{/if}</a
 					>
-					<a class="btn" href="/setup?{card.search}" aria-label="Plan {card.name} again"
-						>Plan again</a
+					<a
+						class="btn"
+						href="{PAGES[card.what].plan}?{card.search}"
+						aria-label="Plan {card.name} again">Plan again</a
 					>
 					<button
 						type="button"
