@@ -1,14 +1,15 @@
 /**
  * Drawn pictures with known truth: `--trial 400 [--seed 1]` tells how well they are read, against the goals;
- * `--examples` draws the three that ship with the program.
+ * `--examples` draws the four that ship with the program.
  */
 import { writeFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import jpeg from 'jpeg-js';
 import { edgePicture } from '../../tests/pictures/edge';
 import { endPicture } from '../../tests/pictures/end';
+import { kerfPicture } from '../../tests/pictures/kerf';
 import { nozzlePicture } from '../../tests/pictures/nozzle';
-import { edgeTrial, endTrial, nozzleTrial, type Line } from '../../tests/pictures/trial';
+import { edgeTrial, endTrial, kerfTrial, nozzleTrial, type Line } from '../../tests/pictures/trial';
 
 const { values: asked } = parseArgs({
 	options: {
@@ -78,7 +79,28 @@ if (asked.examples) {
 		steel: 0.3,
 		background: 0.03
 	});
-	for (const [name, { picture }] of Object.entries({ nozzle, edge, end })) {
+	const kerf = kerfPicture(5, null, {
+		kerfMm: 1.7,
+		leanDeg: 0.6,
+		wanderMm: 0.03,
+		wallMm: [0.15, 0],
+		halo: 0.8,
+		haloMm: 1.2,
+		haloSoftMm: 1,
+		spatter: 5,
+		ruleAt: 'below',
+		ruleLight: 0.6,
+		tickLight: 0.03,
+		pxPerMm: 28,
+		turnDeg: -1.5,
+		pitchDeg: 2,
+		yawDeg: 1,
+		blurPx: 1,
+		noise: 0.008,
+		quality: null,
+		steel: 0.3
+	});
+	for (const [name, { picture }] of Object.entries({ nozzle, edge, end, kerf })) {
 		const { width, height, rgba } = picture;
 		writeFileSync(
 			`static/examples/${name}.jpg`,
@@ -92,4 +114,5 @@ if (asked.trial) {
 	print(`${count} nozzles from seed ${seed}`, nozzleTrial(seed, count));
 	print(`${count} edges from seed ${seed}`, edgeTrial(seed, count));
 	print(`${count} ends from seed ${seed}`, endTrial(seed, count));
+	print(`${count} kerfs from seed ${seed}`, kerfTrial(seed, count));
 }

@@ -20,6 +20,7 @@ const SCREENS = [
 	'/sensor',
 	'/photo',
 	'/photo?of=edge',
+	'/photo?of=kerf',
 	'/job/run',
 	'/job/quote',
 	'/job/plates',

@@ -4,9 +4,10 @@ import jpeg from 'jpeg-js';
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { edgePicture } from '../pictures/edge';
+import { kerfPicture } from '../pictures/kerf';
 import type { Picture } from '../pictures/lens';
 import { nozzlePicture } from '../pictures/nozzle';
-import { expect, test } from './demo';
+import { expect, openStage, test } from './demo';
 
 const coded = ({ rgba, width, height }: Picture, quality = 90): Buffer =>
 	Buffer.from(jpeg.encode({ data: rgba, width, height }, quality).data);
@@ -132,6 +133,49 @@ test('an edge that was cut too fast slows the card down', async ({ page }) => {
 	await page.getByRole('button', { name: 'Log it as a test cut' }).click();
 	await expect(page.getByText('Taken as a test cut').first()).toBeVisible();
 	await expect.poll(speedOf).toBeLessThan(before);
+});
+
+test('a slot with a rule across it tells the kerf, and the guide goes by it', async ({ page }) => {
+	await page.goto('/cut');
+	await openStage(page, 'scrap');
+	await page.getByRole('link', { name: 'Kerf from a photo' }).click();
+	const cut = page.getByRole('link', { name: /Cut/ }).first();
+	const before = (await cut.textContent())!;
+	const read = page.getByTestId('kerf-read');
+	const { picture, truth } = kerfPicture(3, null, {
+		kerfMm: 2.6,
+		pxPerMm: 22,
+		wanderMm: 0.02,
+		pitchDeg: 2,
+		yawDeg: 1,
+		spatter: 2,
+		ruleMm: 0.5
+	});
+	await choose(page, 'slot.jpg', coded(picture));
+	await expect(read).toHaveAttribute('data-value', /\d/);
+	const kerf = async () => Number(await read.getAttribute('data-value'));
+	expect(Math.abs((await kerf()) - truth.kerfMm)).toBeLessThan(0.08);
+	await expect(page.getByTestId('kerf-meaning')).toContainText('Wider than');
+	// A rule of other lines is another scale.
+	const whole = await kerf();
+	await page.getByRole('radio', { name: '½ mm' }).check();
+	await expect.poll(kerf).toBeCloseTo(whole / 2, 2);
+	await page.getByRole('radio', { name: '1 mm' }).check();
+	await expect.poll(kerf).toBeCloseTo(whole, 6);
+	// By hand, with the keys.
+	await page.getByRole('button', { name: 'Lay the sides on by hand' }).click();
+	const side = page.getByRole('button', { name: 'Right side, top' });
+	await side.focus();
+	for (let i = 0; i < 6; i++) await page.keyboard.press('ArrowRight');
+	await expect.poll(kerf).toBeGreaterThan(whole + 0.02);
+	await page.getByRole('button', { name: 'As they were found' }).click();
+	await expect.poll(kerf).toBeCloseTo(whole, 6);
+	await page.getByRole('button', { name: 'Use this kerf' }).click();
+	await expect(page.getByTestId('notice')).toContainText(/Kerf of 2\.\d+ mm taken/);
+	await expect(cut).not.toHaveText(before);
+	await page.goto('/cut');
+	await openStage(page, 'scrap');
+	await expect(page.getByText(/kerf 2\.\d+ mm, mild steel/).first()).toBeVisible();
 });
 
 test('a phone’s picture that says which way is up is read like one that is upright', async ({

@@ -40,6 +40,7 @@ const PAGES = [
 	'/sensor',
 	'/photo',
 	'/photo?of=edge',
+	'/photo?of=kerf',
 	'/fault',
 	'/fault?of=sputters',
 	'/hot-work',

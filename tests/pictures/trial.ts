@@ -1,10 +1,12 @@
 /** How well drawn pictures are read, against the goals. */
 import { readBevel } from '../../src/lib/core/photo/bevel';
+import { readKerf } from '../../src/lib/core/photo/kerf';
 import { readEdge } from '../../src/lib/core/photo/edge';
 import { linearLight } from '../../src/lib/core/photo/light';
 import { readNozzle, type NozzleReading } from '../../src/lib/core/photo/nozzle';
 import { edgePicture, type EdgeTruth } from './edge';
 import { endPicture } from './end';
+import { kerfPicture } from './kerf';
 import type { Picture } from './lens';
 import { nozzlePicture, type NozzleTruth } from './nozzle';
 
@@ -234,6 +236,50 @@ export function endTrial(seed: number, count: number, surely = 0.5): Line[] {
 			off.filter((error, i) => error < 2 * read[i]!.read.bevelDeg.spread).length,
 			read.length,
 			0.9
+		),
+		...refusals(
+			{ within, share },
+			cases.map(({ truth, answer }) => ({
+				must: truth.fault,
+				refused: 'refused' in answer ? answer.refused : null
+			})),
+			0.85
+		)
+	];
+}
+
+const KERF_FAULTS = ['no-rule', 'no-kerf', 'blurred', 'small'] as const;
+export function kerfCases(seed: number, count: number) {
+	return Array.from({ length: count }, (_, i) => {
+		const fault = i % 6 === 5 ? KERF_FAULTS[Math.floor(i / 6) % KERF_FAULTS.length]! : null;
+		const { picture, truth } = kerfPicture(seed + i, fault);
+		return { seed: seed + i, truth, answer: readKerf(lightOf(picture), 1) };
+	});
+}
+/** One in six cannot be read. */
+export function kerfTrial(seed: number, count: number, surely = 0.5): Line[] {
+	const { within, share } = judge(surely);
+	const cases = kerfCases(seed, count);
+	const read = cases.flatMap(({ truth, answer }) =>
+		'read' in answer && !truth.fault ? [{ truth, read: answer.read }] : []
+	);
+	const off = (c: (typeof read)[number]) => Math.abs(c.read.kerfMm.value - c.truth.kerfMm);
+	const fine = read.filter((c) => c.truth.pxPerMm >= 20);
+	const coarse = read.filter((c) => c.truth.pxPerMm < 20);
+	return [
+		within('kerf at 20 px/mm and more', fine.map(off), 0.95, 0.08, ' mm'),
+		within('kerf below 20 px/mm', coarse.map(off), 0.95, 0.12, ' mm'),
+		share(
+			'errors inside two told spreads',
+			read.filter((c) => off(c) < 2 * c.read.kerfMm.spread).length,
+			read.length,
+			0.9
+		),
+		share(
+			'not wrong with confidence',
+			read.filter((c) => off(c) <= Math.max(0.1, 3 * c.read.kerfMm.spread)).length,
+			read.length,
+			0.99
 		),
 		...refusals(
 			{ within, share },

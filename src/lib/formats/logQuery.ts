@@ -35,6 +35,7 @@ const KIND_WORDS: Record<string, string[]> = {
 	tripped: ['trip'],
 	test: ['test-cut'],
 	scrap: ['scrap'],
+	kerf: ['kerf', 'scrap'],
 	check: ['check', 'signed'],
 	checks: ['check', 'signed'],
 	fault: ['check'],

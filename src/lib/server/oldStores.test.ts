@@ -215,6 +215,6 @@ describe('every kind that is kept', () => {
 			expect(kind.read(null, kind.version + 1)).toMatchObject({ ok: false });
 		}
 		expect(BENCH.version).toBe(6);
-		expect(ENTRY.version).toBe(7);
+		expect(ENTRY.version).toBe(8);
 	});
 });

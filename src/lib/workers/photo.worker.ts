@@ -1,6 +1,7 @@
 import { linearLight, type Light } from '$lib/core/photo/light';
 import { readBevel } from '$lib/core/photo/bevel';
 import { readEdge } from '$lib/core/photo/edge';
+import { readKerf } from '$lib/core/photo/kerf';
 import { readNozzle } from '$lib/core/photo/nozzle';
 import type { PhotoAsk, PhotoTold } from '$lib/formats/photo';
 import { photoFile } from '$lib/formats/photoFile';
@@ -22,6 +23,8 @@ async function look(ask: PhotoAsk) {
 			tell({ of: 'nozzle', nozzle: readNozzle(light, ask.faceMm, ask.hint), size });
 		else if (ask.of === 'edge')
 			tell({ of: 'edge', edge: readEdge(light, ask.thicknessMm, ask.lines), size });
+		else if (ask.of === 'kerf')
+			tell({ of: 'kerf', kerf: readKerf(light, ask.tickMm, ask.sides), size });
 		else tell({ of: 'end', end: readBevel(light), size });
 	} catch {
 		tell({ problem: 'The picture could not be opened. Copy it again, or take another one.' });

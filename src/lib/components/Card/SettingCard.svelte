@@ -68,14 +68,14 @@
 	}
 	.cells {
 		display: grid;
-		/* Four in a row, two where text is large or the page small; the rules are the gaps. */
+		/* Four in a row, two where text is large or the page small; each draws the rule about it. */
 		grid-template-columns: repeat(auto-fit, minmax(8.25rem, 1fr));
 		gap: 1.5px;
 		border-top: 1.5px solid var(--ink);
-		background: var(--ink);
+		overflow: hidden;
 	}
 	.cells > :global(*) {
-		background: var(--card);
+		box-shadow: 0 0 0 1.5px var(--ink);
 	}
 	.notes {
 		border-top: 1.5px solid var(--ink);

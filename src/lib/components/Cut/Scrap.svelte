@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { scrapMm } from '$lib/core';
+	import { SCRAP_KERF_MM } from '$lib/core/cut/guide';
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import Measured from '$lib/components/Supply/Measured.svelte';
 	import { logEntry } from '$lib/state/logbook';
@@ -18,6 +19,12 @@
 	);
 	const told = $derived(piece && scrapMm(piece));
 
+	let slotMm = $state<number | null>(null);
+	async function takeSlot() {
+		const entry = { kind: 'kerf', metal: bench.cut.metal, kerfMm: slotMm! } as const;
+		const told = `Kerf of ${bench.say(slotMm, 'small')} taken; guide and template go by it.`;
+		if (await logEntry(bench, entry, told)) slotMm = null;
+	}
 	async function take() {
 		const entry = { kind: 'scrap', metal: bench.cut.metal, ...piece! } as const;
 		if (await logEntry(bench, entry, 'Scrap measured; kerf and shield radius go by it.')) {
@@ -34,6 +41,28 @@
 		<li>Measure both pieces at the top edge.</li>
 	</ol>
 	<Measured kind="scrap" />
+</section>
+<section aria-label="The slot itself">
+	<form
+		class="mt-2 flex flex-wrap items-end gap-3"
+		onsubmit={(e) => {
+			e.preventDefault();
+			void takeSlot();
+		}}
+	>
+		<div class="w-44">
+			<QuantityField
+				label="Kerf in a slot, by caliper"
+				quantity="small"
+				optional
+				value={slotMm}
+				range={SCRAP_KERF_MM}
+				commit={(v) => void (slotMm = v)}
+			/>
+		</div>
+		<button class="btn" disabled={slotMm === null}>Use it</button>
+		<a class="btn" href="/photo?{bench.search}&of=kerf">Kerf from a photo</a>
+	</form>
 </section>
 <section aria-label="The scrap piece">
 	<form

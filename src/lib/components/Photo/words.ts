@@ -1,5 +1,6 @@
 import type { BevelRefusal } from '$lib/core/photo/bevel';
 import type { EdgeRefusal } from '$lib/core/photo/edge';
+import type { KerfRefusal } from '$lib/core/photo/kerf';
 import type { NozzleRefusal } from '$lib/core/photo/nozzle';
 import type { PhotoStage } from '$lib/formats/photo';
 
@@ -72,4 +73,27 @@ export const END_REFUSED: Record<BevelRefusal, { why: string; what: string }> = 
 		what: 'Rest the phone on something, and tap the corner to focus.'
 	},
 	small: { why: 'The cut side is too small in this picture.', what: 'Come closer.' }
+};
+
+export const KERF_REFUSED: Record<KerfRefusal, { why: string; what: string }> = {
+	'no-rule': {
+		why: 'No lines of a rule are found in this picture.',
+		what: 'Lay a steel rule flat on the plate, square across the slot, its finest lines clear and across the whole picture.'
+	},
+	'no-kerf': {
+		why: 'No slot is found beside the rule.',
+		what: 'The slot stands up in the picture, square to the rule, with something dark below the plate. Brush it first.'
+	},
+	blurred: {
+		why: 'The picture is blurred.',
+		what: 'Rest the phone on something, and tap the slot to focus.'
+	},
+	small: {
+		why: 'Rule and slot are too small in this picture.',
+		what: 'Come closer: a hand’s breadth is enough.'
+	},
+	uneven: {
+		why: 'The sides of the slot cannot be told.',
+		what: 'Knock the dross off, brush the plate, and take it in even light. Or measure it with a caliper.'
+	}
 };

@@ -8,11 +8,15 @@
 	let { kind = 'supply' }: { kind?: 'supply' | 'test-cut' | 'scrap' } = $props();
 	const bench = getWorkbench();
 	const kindOf = ({ entry }: LogLine) =>
-		entry.kind === 'test-cut' || entry.kind === 'scrap' ? entry.kind : 'supply';
+		entry.kind === 'test-cut'
+			? entry.kind
+			: entry.kind === 'scrap' || entry.kind === 'kerf'
+				? 'scrap'
+				: 'supply';
 	const TITLES = {
 		supply: 'Measured here',
 		'test-cut': 'Test cuts that count',
-		scrap: 'Scrap that counts'
+		scrap: 'Kerfs that count'
 	} as const;
 	const lines = $derived(bench.measured.filter((line) => kindOf(line) === kind));
 	function say(id: FigureId, { value, basis, band }: ChangeSide): string {

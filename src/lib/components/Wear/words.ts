@@ -65,6 +65,8 @@ export function entryWords(entry: Entry, bench: Workbench): string {
 			const { kerfMm, shieldRadiusMm } = scrapMm(entry);
 			return `scrap: kerf ${bench.say(kerfMm, 'small')}, shield radius ${bench.say(shieldRadiusMm, 'small')}`;
 		}
+		case 'kerf':
+			return `kerf ${bench.say(entry.kerfMm, 'small')}, ${METALS[entry.metal].label.toLowerCase()}`;
 		case 'pit':
 			return `pit ${bench.say(entry.pitMm, 'small')}`;
 		case 'bore': {

@@ -30,7 +30,7 @@ export const LINE_CUT = {
 };
 
 export const CUT_EVIDENCE = {
-	/** From scrap cut in two: kerf by metal and nozzle, and the shield's own radius, mm. */
+	/** From scrap cut in two and from slots: kerf by metal and nozzle, and the shield's own radius, mm. */
 	scrap: v.optional(
 		v.object({ kerf: v.record(v.string(), StatSchema), radius: v.nullable(StatSchema) }),
 		{ kerf: {}, radius: null }

@@ -24,7 +24,7 @@ export const SETUP_PLAIN = {
 	'setup.nozzleA': 'The smallest nozzle in the drawer that bears these amps.',
 	'setup.boreMm': 'As you entered it for that nozzle.',
 	'setup.kerfMm': {
-		measured: 'You measured it on scrap.',
+		measured: 'You measured it.',
 		bore: KERF,
 		chart: `${KERF} Your cut chart pulls it.`
 	},

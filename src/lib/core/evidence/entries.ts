@@ -179,6 +179,17 @@ const ScrapEntry = v.pipe(
 	)
 );
 
+/** A kerf itself: by caliper or feelers in a slot, or read on its photo. */
+const KerfEntry = v.object({
+	kind: v.literal('kerf'),
+	metal,
+	kerfMm: within(...SCRAP_KERF_MM, 'mm'),
+	/** How far it may be off, one standard deviation, where an instrument told; left out: by caliper. */
+	spreadMm: v.optional(within(0.005, 2, 'mm')),
+	/** Nozzle that was in the torch; the server fills it in. */
+	nozzleA: v.optional(within(5, 500, 'A'))
+});
+
 const PitEntry = v.object({ kind: v.literal('pit'), pitMm: within(0, 5, 'mm') });
 
 /** The bore of the nozzle by drill shank or pin gauge; a second one across it tells of out of round. */
@@ -273,6 +284,7 @@ export const EntrySchema = v.variant('kind', [
 	TripEntry,
 	TestCutEntry,
 	ScrapEntry,
+	KerfEntry,
 	PitEntry,
 	BoreEntry,
 	LookEntry,

@@ -6,6 +6,7 @@ import { BAY_2, changed, inputsOf } from '../../../../tests/support/inputs';
 import { NO_EVIDENCE, plan, plateInput } from '..';
 import { outletBar } from '../air/flow';
 import { curveBetween, tripCurves } from '../circuit/breaker';
+import { kerfKey } from '../cut/kerf';
 import { coolingS, HOT_SPOT_C, RESET_C, riseAtK } from '../cutter/duty';
 import { workings } from '../plan/workings';
 import { firstCrossing } from '../session/node';
@@ -16,6 +17,7 @@ import { speedRatioFromLag } from '../speed/speed';
 import { NO_USE, RATES_UM } from '../wear/electrode';
 import { EntrySchema, type Entry, type LoggedEntry } from './entries';
 import { evidenceFromLog } from './ledger';
+import { weighed } from './scrap';
 import { completeEntry, flowFromTankLpm, shareFromTrip } from './supply';
 import { FADE_UM, merged, readingsOf, type TestCut } from './speedReadings';
 
@@ -363,6 +365,26 @@ describe('measurements of circuit and air recover what they were made with', () 
 	});
 });
 
+describe('readings of one thing by several instruments', () => {
+	// Inverse variances, worked by hand: 1/0.09 and 1/0.01 of 2.0 and 1.8 mm.
+	it('count by their own errors', () => {
+		const two = weighed([
+			{ value: 2, sigma: 0.3 },
+			{ value: 1.8, sigma: 0.1 }
+		]);
+		expect(two.mean).toBeCloseTo((2 / 0.09 + 1.8 / 0.01) / (1 / 0.09 + 1 / 0.01), 12);
+		expect(two.spread).toBeCloseTo(1 / Math.sqrt(1 / 0.09 + 1 / 0.01), 12);
+	});
+	it('are as sure as they differ, where they differ by more than they say', () => {
+		const apart = weighed([
+			{ value: 1, sigma: 0.1 },
+			{ value: 2, sigma: 0.1 }
+		]);
+		// The sample's own standard deviation of the mean: 0.5.
+		expect(apart).toEqual({ n: 2, mean: 1.5, spread: expect.closeTo(0.5, 12) as number });
+	});
+});
+
 describe('scrap cut in two', () => {
 	const piece = (guideSideMm: number, otherSideMm: number, nozzleA?: number): Entry => ({
 		kind: 'scrap',
@@ -383,6 +405,23 @@ describe('scrap cut in two', () => {
 		const stainless = plan(inputsOf({ evidence }, { metal: 'stainless' }));
 		expect(stainless.figures['setup.kerfMm'].basis).not.toBe('T');
 		expect(stainless.figures['cut.radiusMm'].basis).toBe('T');
+	});
+	it('weighs little beside a slot that was read well, and a nozzle of another size has its own', () => {
+		const slot = (kerfMm: number, spreadMm?: number, nozzleA?: number): Entry => ({
+			kind: 'kerf',
+			metal: 'mild-steel',
+			kerfMm,
+			spreadMm,
+			nozzleA
+		});
+		const kerfOf = (...entries: Entry[]) =>
+			evidenceFromLog(BAY_2, logged(entries), 'now').scrap.kerf[kerfKey('mild-steel', 45)];
+		const both = kerfOf(piece(61, 37.4), slot(2.2, 0.02));
+		expect(both!.mean).toBeGreaterThan(2.1);
+		expect(kerfOf(slot(2.2), slot(1.2, undefined, 25))!.mean).toBe(2.2);
+		// However well it is read, one slot is not every slot.
+		expect(kerfOf(slot(2.2, 0.005))!.spread).toBeGreaterThan(0.07);
+		expect(v.safeParse(EntrySchema, slot(9)).success).toBe(false);
 	});
 	it('is refused, with the field, when it can only be a slip of the rule', () => {
 		const fields = (entry: Entry) =>

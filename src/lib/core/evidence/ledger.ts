@@ -151,7 +151,7 @@ export function evidenceFromLedger(bench: Bench, ledger: Ledger): Evidence {
 		...supplyEvidence(bench, ledger.readings),
 		pattern: patternEvidence(ledger.cuts),
 		speed: speedEvidence(bench, ledger.testCuts),
-		scrap: scrapEvidence(bench, ledger.readings.scrap),
+		scrap: scrapEvidence(bench, ledger.readings.scrap, ledger.readings.kerf),
 		wear: wearEvidence(ledger),
 		gouge: grooveEvidence(bench, ledger.readings['test-groove']),
 		checks: openOf(ledger.checks)
@@ -292,6 +292,7 @@ export function ledgerFromLog(
 			lamp: newest('lamp'),
 			trip: newest('trip'),
 			scrap: newest('scrap'),
+			kerf: newest('kerf'),
 			'test-groove': newest('test-groove')
 		},
 		checks: newest('check'),

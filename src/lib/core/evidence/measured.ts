@@ -19,6 +19,7 @@ export const READINGS = [
 	'lamp',
 	'trip',
 	'scrap',
+	'kerf',
 	'test-groove'
 ] as const satisfies readonly Entry['kind'][];
 export type Reading = (typeof READINGS)[number];

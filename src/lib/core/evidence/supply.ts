@@ -229,7 +229,12 @@ export function supplyEvidence(
 /** Fills in what only the bench knows at the moment of writing. */
 export function completeEntry(bench: Bench, evidence: Evidence, entry: Entry): Entry {
 	if (entry.kind === 'volts') return { ...entry, modelOhm: modelledOhm(bench.supply).modelOhm };
-	if (entry.kind === 'test-cut' || entry.kind === 'scrap' || entry.kind === 'cut') {
+	if (
+		entry.kind === 'test-cut' ||
+		entry.kind === 'scrap' ||
+		entry.kind === 'kerf' ||
+		entry.kind === 'cut'
+	) {
 		return { ...entry, nozzleA: entry.nozzleA ?? bench.torch.fittedA };
 	}
 	if (entry.kind === 'groove' || entry.kind === 'test-groove') {

@@ -3,7 +3,7 @@
  * side and the plate's own top or bottom. No scale is needed; a camera that looks from aside takes its share.
  */
 import { median, robustSpread, type Point } from './ellipse';
-import { smaller, type Light } from './light';
+import { smaller, turned, type Light } from './light';
 import type { Told } from './nozzle';
 
 export const BEVEL_REFUSALS = ['no-edge', 'blurred', 'small'] as const;
@@ -46,13 +46,6 @@ function slope({ width, height, values }: Light): Light {
 		}
 	return { width, height, values: out };
 }
-function turned({ width, height, values }: Light): Light {
-	const out = new Float32Array(width * height);
-	for (let y = 0; y < height; y++)
-		for (let x = 0; x < width; x++) out[x * height + y] = values[y * width + x]!;
-	return { width: height, height: width, values: out };
-}
-
 interface Upright {
 	/** x = at + lean·y. */
 	at: number;

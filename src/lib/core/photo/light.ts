@@ -53,6 +53,14 @@ export function smaller(light: Light, by: number): Light {
 	return { width, height, values };
 }
 
+/** Rows for columns. */
+export function turned({ width, height, values }: Light): Light {
+	const out = new Float32Array(width * height);
+	for (let y = 0; y < height; y++)
+		for (let x = 0; x < width; x++) out[x * height + y] = values[y * width + x]!;
+	return { width: height, height: width, values: out };
+}
+
 /** Between four pixels; outside the picture the nearest pixel of its rim. Pixel centres are whole numbers. */
 export function lightAt({ width, height, values }: Light, x: number, y: number): number {
 	const cx = Math.min(Math.max(x, 0), width - 1.001);

@@ -4,10 +4,12 @@ import { describe, expect, it } from 'vitest';
 import { dice } from '../../../../tests/pictures/lens';
 import { edgePicture } from '../../../../tests/pictures/edge';
 import { endPicture } from '../../../../tests/pictures/end';
+import { kerfPicture } from '../../../../tests/pictures/kerf';
 import { nozzlePicture } from '../../../../tests/pictures/nozzle';
 import {
 	edgeTrial,
 	endTrial,
+	kerfTrial,
 	lagOf,
 	lightOf,
 	nozzleTrial,
@@ -16,6 +18,7 @@ import {
 import { readBevel } from './bevel';
 import { readEdge, yOn } from './edge';
 import { fitEllipse, offEllipse, onEllipse, robustEllipse, tiltDeg, type Ellipse } from './ellipse';
+import { readKerf } from './kerf';
 import { lightAt, linearLight, smaller, toLinear } from './light';
 import { nozzleByHand, readNozzle } from './nozzle';
 import { blurredStep } from './step';
@@ -319,5 +322,69 @@ describe('drawn ends of plates', () => {
 					expect(answer.read.side).toBe(side);
 					expect(Math.abs(answer.read.bevelDeg.value - bevelDeg)).toBeLessThan(1);
 				}
+	});
+});
+
+describe('drawn slots', () => {
+	const CALM = {
+		kerfMm: 1.8,
+		wanderMm: 0.01,
+		pxPerMm: 22,
+		pitchDeg: 0,
+		yawDeg: 0,
+		spatter: 0,
+		ruleMm: 0.5
+	};
+	const widthOf = (change: Parameters<typeof kerfPicture>[2], tickMm = 1, seed = 3) => {
+		const { picture } = kerfPicture(seed, null, { ...CALM, ...change });
+		const answer = readKerf(lightOf(picture), tickMm);
+		if (!('read' in answer)) throw new Error(answer.refused);
+		return answer.read;
+	};
+	it('are read as well as they must be, and those that cannot be read are refused', () => {
+		expect(failing(kerfTrial(1, 36, SURELY))).toEqual([]);
+	});
+	it('read what a caliper would, however the picture is turned and wherever the rule lies', () => {
+		for (const turnDeg of [-4, 0, 5])
+			for (const ruleAt of ['above', 'below'] as const)
+				expect(Math.abs(widthOf({ turnDeg, ruleAt }).kerfMm.value - 1.8)).toBeLessThan(0.06);
+	});
+	it('take the top edge: neither a wall that is seen nor the tint of the heat beside it', () => {
+		const plain = widthOf({ wallMm: [0, 0], halo: 1 });
+		const wall = widthOf({ wallMm: [0.45, 0.3], wallLight: 0.35, halo: 1 });
+		const tint = widthOf({ wallMm: [0, 0], halo: 0.65, haloMm: 1, haloSoftMm: 0.9 });
+		for (const { kerfMm } of [wall, tint])
+			expect(Math.abs(kerfMm.value - plain.kerfMm.value)).toBeLessThan(0.05);
+	});
+	it('go by the rule: lines that are told half as far apart make a kerf of half the width', () => {
+		const [whole, half] = [widthOf({}), widthOf({}, 0.5)];
+		expect(half.kerfMm.value).toBeCloseTo(whole.kerfMm.value / 2, 3);
+		expect(half.pxPerMm).toBeCloseTo(2 * whole.pxPerMm, 2);
+		// Lines at every half millimetre are found as such.
+		const fine = widthOf({ tickMm: 0.5, tickWideMm: 0.12 }, 0.5);
+		expect(Math.abs(fine.kerfMm.value - 1.8)).toBeLessThan(0.06);
+	});
+	it('go by sides that a person laid on', () => {
+		const { picture } = kerfPicture(3, null, CALM);
+		const light = lightOf(picture);
+		const found = readKerf(light, 1);
+		if (!('read' in found)) throw new Error(found.refused);
+		const { left, right, kerfMm, pxPerMm } = found.read;
+		const out = right.map(({ x, y }) => ({ x: x + pxPerMm / 2, y })) as unknown as typeof right;
+		const hand = readKerf(light, 1, { left, right: out });
+		if (!('read' in hand)) throw new Error(hand.refused);
+		expect(hand.read.kerfMm.value - kerfMm.value).toBeCloseTo(0.5, 1);
+	});
+	it('are none in a picture of nothing, of noise, of a rule alone', () => {
+		const d = dice(9);
+		const of = (value: () => number) => ({
+			width: 300,
+			height: 200,
+			values: Float32Array.from({ length: 60_000 }, value)
+		});
+		for (const light of [of(() => 0), of(() => 1), of(() => d.next()), of(() => 0.4)])
+			expect(readKerf(light, 1)).toHaveProperty('refused');
+		const { picture } = kerfPicture(3, 'no-kerf', CALM);
+		expect(readKerf(lightOf(picture), 1)).toEqual({ refused: 'no-kerf' });
 	});
 });

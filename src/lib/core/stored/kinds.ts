@@ -35,6 +35,8 @@ export const ENTRY = kindOf('log entry', EntrySchema, [
 	// Version 5 knew no checks.
 	(entry) => entry,
 	// Version 6 knew no lag read by an instrument.
+	(entry) => entry,
+	// Version 7 knew no kerf but from scrap.
 	(entry) => entry
 ]);
 export const CHART = kindOf(

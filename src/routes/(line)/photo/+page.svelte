@@ -6,6 +6,7 @@
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import Edge from '$lib/components/Photo/Edge.svelte';
 	import End from '$lib/components/Photo/End.svelte';
+	import Kerf from '$lib/components/Photo/Kerf.svelte';
 	import Kept from '$lib/components/Photo/Kept.svelte';
 	import Nozzle from '$lib/components/Photo/Nozzle.svelte';
 	import { STAGE_WORDS } from '$lib/components/Photo/words';
@@ -19,7 +20,7 @@
 	const bench = getWorkbench();
 	const photo = new PhotoReading();
 	onMount(() => () => photo.clear());
-	const KINDS = ['nozzle', 'edge', 'end'] as const;
+	const KINDS = ['nozzle', 'edge', 'end', 'kerf'] as const;
 	let of = $state(KINDS.find((one) => one === page.url.searchParams.get('of')) ?? 'nozzle');
 	const fitted = $derived(
 		bench.bench.torch.nozzles.findIndex(
@@ -34,7 +35,22 @@
 	const thicknessMm = $derived(bench.plan.figures['setup.arcMm'].value ?? bench.cut.thicknessMm);
 	let missing = $state(false);
 	const question = () =>
-		of === 'nozzle' ? { of, faceMm: faceMm! } : of === 'edge' ? { of, thicknessMm } : { of };
+		of === 'nozzle'
+			? { of, faceMm: faceMm! }
+			: of === 'edge'
+				? { of, thicknessMm }
+				: of === 'kerf'
+					? { of, tickMm }
+					: { of };
+	/** From one of the finest lines of a rule to the next. */
+	const TICKS_MM = { '1': 1, '0.5': 0.5, '16': 25.4 / 16, '32': 25.4 / 32 } as const;
+	let ticks = $state<keyof typeof TICKS_MM>(untrack(() => (bench.units === 'metric' ? '1' : '32')));
+	let drawnTicks = $state(false);
+	const tickMm = $derived(drawnTicks ? 1 : TICKS_MM[ticks]);
+	$effect(() => {
+		const asked = { of: 'kerf' as const, tickMm };
+		untrack(() => of === 'kerf' && photo.told?.of === 'kerf' && photo.ask(asked));
+	});
 	function take(file: File) {
 		missing = of === 'nozzle' && faceMm === null;
 		if (missing) return;
@@ -56,6 +72,7 @@
 	const DRAWN_FACE_MM = 9;
 	async function example() {
 		drawnFaceMm = of === 'nozzle' ? DRAWN_FACE_MM : null;
+		drawnTicks = of === 'kerf';
 		const name = `${of}.jpg`;
 		const answer = await fetch(`/examples/${name}`).catch(() => undefined);
 		if (!answer?.ok) {
@@ -67,7 +84,8 @@
 	const HEADS = {
 		nozzle: 'The bore, from a photo',
 		edge: 'The edge, from a photo',
-		end: 'How square, from a photo'
+		end: 'How square, from a photo',
+		kerf: 'The kerf, from a photo'
 	};
 	const HOW = {
 		nozzle: [
@@ -84,6 +102,11 @@
 			'Look at the end of the plate, where the cut side is seen on edge.',
 			'The plate lies level across the picture, the cut side stands up in it.',
 			'Straight on, plain ground behind.'
+		],
+		kerf: [
+			'Cut a slot in from the edge and stop halfway, so that its two halves still hold together. Brush it.',
+			'Lay a steel rule flat on the plate, square across the slot.',
+			'Straight down: the slot stands up in the picture, the lines of the rule run across it. Dark below the plate, no flash.'
 		]
 	} as const;
 </script>
@@ -100,7 +123,8 @@
 			options={[
 				{ value: 'nozzle', label: 'Nozzle', help: 'How far its bore has grown.' },
 				{ value: 'edge', label: 'Cut edge', help: 'Lag and dross: was the speed right?' },
-				{ value: 'end', label: 'From its end', help: 'How far it leans out of square.' }
+				{ value: 'end', label: 'From its end', help: 'How far it leans out of square.' },
+				{ value: 'kerf', label: 'Kerf', help: 'How wide the cut is: guide and template go by it.' }
 			]}
 			value={of}
 			choose={(to) => {
@@ -133,11 +157,24 @@
 				<span class="sub">Plate</span><br /><b>{bench.say(thicknessMm, 'thickness')}</b>
 				<a class="link" href="/setup?{bench.search}">another one</a>
 			</p>
+		{:else if of === 'kerf'}
+			<Choice
+				label="Finest lines of the rule"
+				showLabel
+				options={[
+					{ value: '1', label: '1 mm', help: 'A line at every millimetre.' },
+					{ value: '0.5', label: '½ mm', help: 'Two lines to the millimetre.' },
+					{ value: '16', label: '1/16 in', help: 'Sixteen lines to the inch.' },
+					{ value: '32', label: '1/32 in', help: 'Thirty-two lines to the inch.' }
+				]}
+				value={ticks}
+				choose={(to) => ((drawnTicks = false), (ticks = to))}
+			/>
 		{/if}
 		<FileButton
 			label={photo.file ? 'Another picture' : 'Take or choose a picture'}
 			accept={PHOTO_ACCEPT}
-			take={(file) => ((drawnFaceMm = null), take(file))}
+			take={(file) => ((drawnFaceMm = null), (drawnTicks = false), take(file))}
 			big
 		/>
 		{#if photo.stage}
@@ -160,6 +197,8 @@
 		{#key photo.url}<Edge {photo} {thicknessMm} />{/key}
 	{:else if photo.told?.of === 'end' && of === 'end'}
 		{#key photo.url}<End {photo} />{/key}
+	{:else if photo.told?.of === 'kerf' && of === 'kerf'}
+		{#key `${photo.url} ${tickMm}`}<Kerf {photo} {tickMm} />{/key}
 	{:else if !photo.busy}
 		<div class="sides">
 			<div>

@@ -23,7 +23,7 @@
 			: `drain within ${bench.sayFigure('water.drainH')}`
 	);
 	const measured = $derived(
-		bench.measured.filter(({ entry }) => entry.kind !== 'test-cut' && entry.kind !== 'scrap').length
+		bench.measured.filter(({ entry }) => !['test-cut', 'scrap', 'kerf'].includes(entry.kind)).length
 	);
 	let open = $state<PartId>('cord');
 	onMount(() => () => study.close());

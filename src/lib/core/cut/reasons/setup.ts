@@ -144,8 +144,9 @@ export const SETUP_REASONS = {
 	'setup.kerfMm': {
 		measured: {
 			formula: 'w_m',
-			source: 'Mean of your scrap pieces with this nozzle in this metal: whole less both pieces',
-			inputs: { w_m: given('from scrap', 'small', 'T', (w) => w.cutting.kerfMm) }
+			source:
+				'Mean of what you measured with this nozzle in this metal, each by its own error: scrap (whole less both pieces) and slots',
+			inputs: { w_m: given('measured', 'small', 'T', (w) => w.cutting.kerfMm) }
 		},
 		bore: {
 			formula: KERF_FORMULA,
