@@ -160,6 +160,16 @@ describe('a saved card', () => {
 		const { saved, workbench } = savedCardData(store, found, 'metric');
 		expect(workbench.kept).toEqual(found.plan);
 		expect(saved!.moved.join()).toContain('7.5 mm/s then');
+		// Of a groove it is the groove that is compared.
+		const before = { value: 7, basis: 'M' as const, way: 'lines' };
+		const groove: typeof found = {
+			...found,
+			card: { ...found.card, what: 'groove' },
+			plan: { ...kept, figures: { ...now.figures, 'gouge.pieceS': before } }
+		};
+		const { moved } = savedCardData(store, groove, 'metric').saved!;
+		expect(moved.join()).toContain('Arc for one piece: 7 s then');
+		expect(moved.join()).not.toContain('7.5 mm/s');
 	});
 });
 

@@ -6,6 +6,7 @@ import { tallyOf } from '../evidence/tally';
 import { METALS } from '../metal/metals';
 import { said as saidOf } from '../plan/said';
 import { factorOf, GROOVE_READING, removalRead, REMOVAL_PRIOR, shapeRead } from './calibrated';
+import { grooveKey } from './inputs';
 import { correctionFor } from './read';
 import {
 	depthOverWidth,
@@ -329,6 +330,29 @@ describe('a groove in the Plan', () => {
 		// The cut beside it is not touched by it.
 		expect(many.stations.supply).toEqual(one.stations.supply);
 		expect(many.figures['setup.currentA']).toEqual(one.figures['setup.currentA']);
+	});
+
+	it('is another one with another leg, and tight where a test groove makes strings too wide for the bore', () => {
+		const area = (upLegMm: number | null) =>
+			asked({ target: 'fillet', legMm: 8, upLegMm, plateMm: 12 }).figures['gouge.areaMm2'].value!;
+		const [same, longer] = [area(null), area(11)];
+		expect(longer).toBeGreaterThan(1.25 * same);
+		expect(area(8)).toBeCloseTo(same, 9);
+		const key = grooveKey('mild-steel', 45);
+		const flat: Evidence = {
+			...NO_EVIDENCE,
+			gouge: {
+				[key]: {
+					removal: { n: 9, mean: 0.6, spread: 0.03 },
+					shape: { n: 9, mean: -1, spread: 0.03 }
+				}
+			}
+		};
+		const wide = { widthMm: 16, depthMm: 2, plateMm: 12, outputA: 45 };
+		const bore = (evidence: Evidence) =>
+			asked(wide, { evidence }).checks.find(({ id }) => id === 'gouge.widestMm');
+		expect(bore(NO_EVIDENCE)).toMatchObject({ verdict: 'holds', part: 'Bore' });
+		expect(bore(flat)).toMatchObject({ verdict: 'tight', word: 'wide for the bore' });
 	});
 
 	it('leaves the cut alone, asked for or not', () => {

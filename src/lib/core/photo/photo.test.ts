@@ -356,6 +356,18 @@ describe('drawn slots', () => {
 		for (const { kerfMm } of [wall, tint])
 			expect(Math.abs(kerfMm.value - plain.kerfMm.value)).toBeLessThan(0.05);
 	});
+	it('take neither paint that burnt back in a sharp line nor the bottom of a wall in full light', () => {
+		const paint = widthOf({ wallMm: [0, 0], halo: 0.65, haloMm: 1.6, haloSoftMm: 0.05 });
+		expect(Math.abs(paint.kerfMm.value - 1.8)).toBeLessThan(0.06);
+		const lit = widthOf({ wallMm: [0.5, 0.5], wallLight: 0.7, halo: 1, kerfMm: 2.2 });
+		expect(Math.abs(lit.kerfMm.value - 2.2)).toBeLessThan(0.08);
+	});
+	it('are too small where one line of the rule may be taken for another', () => {
+		for (const seed of [48, 49, 50]) {
+			const { picture } = kerfPicture(seed, 'small', { kerfMm: 3.2, pxPerMm: 3.6, spatter: 0 });
+			expect(readKerf(lightOf(picture), 1)).toHaveProperty('refused');
+		}
+	});
 	it('go by the rule: lines that are told half as far apart make a kerf of half the width', () => {
 		const [whole, half] = [widthOf({}), widthOf({}, 0.5)];
 		expect(half.kerfMm.value).toBeCloseTo(whole.kerfMm.value / 2, 3);
