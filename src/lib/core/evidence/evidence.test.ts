@@ -419,6 +419,7 @@ describe('scrap cut in two', () => {
 		const both = kerfOf(piece(61, 37.4), slot(2.2, 0.02));
 		expect(both!.mean).toBeGreaterThan(2.1);
 		expect(kerfOf(slot(2.2), slot(1.2, undefined, 25))!.mean).toBe(2.2);
+		expect(completeEntry(BAY_2, NO_EVIDENCE, slot(2))).toMatchObject({ nozzleA: 45 });
 		// However well it is read, one slot is not every slot.
 		expect(kerfOf(slot(2.2, 0.005))!.spread).toBeGreaterThan(0.07);
 		expect(v.safeParse(EntrySchema, slot(9)).success).toBe(false);
