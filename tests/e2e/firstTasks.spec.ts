@@ -141,7 +141,7 @@ const TASKS: Task[] = [
 			const cuts = page.getByRole('region', { name: 'Test cuts' });
 			// Enter in the field logs it.
 			await hands.type(cuts.getByLabel('took'), '13');
-			await expect(page.getByTestId('notice')).toContainText('Test cut');
+			await expect(page.getByTestId('notice')).toContainText('test cut');
 			await page.getByTestId('notice').getByRole('button', { name: /Undo/ }).click();
 			await expect(page.getByTestId('notice')).toContainText('Taken back');
 		}
