@@ -428,7 +428,8 @@ export function readKerf(
 	const across = at(left, y) + at(right, y);
 	const lean = middle.lean + (right.lean - left.lean) / 2;
 	const widePx = across / Math.hypot(1, lean);
-	const pxPerTick = ticks.pxAt(middle.at + middle.lean * y);
+	// Where the slot lies: a camera aslant makes another scale of either end of the rule.
+	const pxPerTick = ticks.pxAt(middle.at + middle.lean * y + (at(right, y) - at(left, y)) / 2);
 	const pxPerMm = pxPerTick / tickMm;
 	const kerfMm = widePx / pxPerMm;
 	if (widePx * by < KERF_PX_LEAST || pxPerTick < TICK_PX_SURE) return { refused: 'small' };

@@ -386,6 +386,14 @@ describe('drawn slots', () => {
 		const hand = readKerf(light, 1, { left, right: out });
 		if (!('read' in hand)) throw new Error(hand.refused);
 		expect(hand.read.kerfMm.value - kerfMm.value).toBeCloseTo(0.5, 1);
+		// Laid where they were found they tell the same, though the camera is aslant.
+		const aslant = lightOf(kerfPicture(3, null, { ...CALM, yawDeg: 8 }).picture);
+		const own = readKerf(aslant, 1);
+		if (!('read' in own)) throw new Error(own.refused);
+		const same = readKerf(aslant, 1, { left: own.read.left, right: own.read.right });
+		if (!('read' in same)) throw new Error(same.refused);
+		expect(same.read.kerfMm.value / own.read.kerfMm.value).toBeCloseTo(1, 3);
+		expect(same.read.pxPerMm).toBeCloseTo(own.read.pxPerMm, 2);
 	});
 	it('are none in a picture of nothing, of noise, of a rule alone', () => {
 		const d = dice(9);
