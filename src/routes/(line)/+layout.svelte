@@ -134,24 +134,21 @@
 	// The code of every station is here before the server goes away.
 	let whole = false;
 	$effect(() => {
-		void theRest()
-			.then(() =>
-				Promise.all([
-					...STATIONS.map((path) => preloadCode(path)),
-					...[keysDialog, working, draftBar].map((load) => load()),
-					import('$lib/formats/readSearch'),
-					import('$lib/state/editBench'),
-					import('$lib/state/logbook')
-				])
-			)
-			.then(
-				() => {
-					whole = true;
-					document.documentElement.dataset.whole = 'true';
-				},
-				// The server went away meanwhile: what is missing is asked for when it is needed.
-				() => {}
-			);
+		const loads = [
+			...STATIONS.map((path) => () => preloadCode(path)),
+			...[keysDialog, working, draftBar],
+			() => import('$lib/formats/readSearch'),
+			() => import('$lib/state/editBench'),
+			() => import('$lib/state/logbook')
+		];
+		Promise.all(loads.map((load) => theRest().then(load))).then(
+			() => {
+				whole = true;
+				document.documentElement.dataset.whole = 'true';
+			},
+			// The server went away meanwhile: what is missing is asked for when it is needed.
+			() => {}
+		);
 	});
 	// Without the server a page that comes from it cannot be opened; the one that is open stays.
 	beforeNavigate(({ to, willUnload, cancel }) => {

@@ -1,11 +1,13 @@
 <script lang="ts">
 	import { BASIS_WORDS, type Basis } from '$lib/core';
+	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	/** The strip that tells what the balloons mean. */
+	const bench = getWorkbench();
 	const letters = Object.entries(BASIS_WORDS) as [Basis, string][];
 </script>
 
-<footer class="no-print sheet legend">
+<footer class="no-print sheet legend" class:noticed={bench.notice}>
 	<span>Where from:</span>
 	{#each letters as [letter, words] (letter)}
 		<span class="inline-flex items-center gap-1.5"><span class="wf">{letter}</span>{words}</span>
@@ -28,8 +30,11 @@
 		color: var(--ink2);
 		font-size: 0.875rem;
 	}
-	/* What the notice covers can be scrolled out from under it. */
-	:global(body:has([data-testid='notice'])) .legend {
+	/*
+	 * What the notice covers can be scrolled out from under it. A class, for a :has() on the body lets every row
+	 * that comes or goes style the whole page again.
+	 */
+	.noticed {
 		padding-bottom: 90px;
 	}
 	@media (max-width: 899px) {
