@@ -4,7 +4,7 @@ import { inside, lightAt, type Light } from './light';
 
 /** Share of the steepest pixels that vote. */
 const STEEP = 0.12;
-/** In a picture as long as this every one of them does. */
+/** In a picture as long as this every one of them does, for single pixels. */
 const VOTED_PX = 360;
 
 interface Slopes {
@@ -17,7 +17,8 @@ function slopes({ width, height, values }: Light): Slopes {
 	const x = new Float32Array(width * height);
 	const y = new Float32Array(width * height);
 	const size = new Float32Array(width * height);
-	const root = values.map(Math.sqrt);
+	const root = new Float32Array(values.length);
+	for (let at = 0; at < values.length; at++) root[at] = Math.sqrt(values[at]!);
 	for (let j = 1; j < height - 1; j++)
 		for (let i = 1; i < width - 1; i++) {
 			const at = j * width + i;
@@ -26,7 +27,7 @@ function slopes({ width, height, values }: Light): Slopes {
 			const [g, h, k] = [root[at + width - 1]!, root[at + width]!, root[at + width + 1]!];
 			x[at] = (3 * (c - a + k - g) + 10 * (f - d)) / 32;
 			y[at] = (3 * (g - a + k - c) + 10 * (h - b)) / 32;
-			size[at] = Math.hypot(x[at], y[at]);
+			size[at] = Math.sqrt(x[at] ** 2 + y[at] ** 2);
 		}
 	return { x, y, size };
 }
@@ -35,16 +36,17 @@ function slopes({ width, height, values }: Light): Slopes {
 export function middles(light: Light, most: number): Point[] {
 	const { width, height } = light;
 	const slope = slopes(light);
-	const sorted = Float32Array.from(slope.size).sort();
-	const from = Math.max(sorted[Math.floor((1 - STEEP) * sorted.length)]!, 1e-3);
-	const reach = Math.round(0.5 * Math.min(width, height));
-	// A nozzle that is half out of the picture has its middle at the rim or beyond.
-	const pad = Math.round(0.25 * Math.min(width, height));
-	const wide = width + 2 * pad;
-	const tall = height + 2 * pad;
-	const votes = new Float32Array(wide * tall);
-	// A rim grows with the picture, its grain with the picture's area: of a large one every third pixel is enough.
+	// A rim grows with the picture, its grain with the picture's area: of a large one every third pixel is enough,
+	// and it votes for squares of three.
 	const every = Math.max(1, Math.round(Math.max(width, height) / VOTED_PX));
+	const sorted = slope.size.filter((_, at) => at % every === 0).sort();
+	const from = Math.max(sorted[Math.floor((1 - STEEP) * sorted.length)]!, 1e-3);
+	const reach = (0.5 * Math.min(width, height)) / every;
+	// A nozzle that is half out of the picture has its middle at the rim or beyond.
+	const pad = Math.round((0.25 * Math.min(width, height)) / every);
+	const wide = Math.ceil(width / every) + 2 * pad;
+	const tall = Math.ceil(height / every) + 2 * pad;
+	const votes = new Float32Array(wide * tall);
 	for (let j = 1; j < height - 1; j++)
 		for (let i = 1; i < width - 1; i++) {
 			const at = j * width + i;
@@ -52,18 +54,19 @@ export function middles(light: Light, most: number): Point[] {
 			if (size < from || (i + j) % every !== 0) continue;
 			const dx = slope.x[at]! / size;
 			const dy = slope.y[at]! / size;
+			const [x, y] = [i / every + pad, j / every + pad];
 			for (const way of [-1, 1])
 				for (let r = 3, by = 1; r < reach; r += by) {
-					// Far out a spot is wider than a pixel: every third one of them is enough.
+					// Far out a spot is wider than a square: every third one of them is enough.
 					if (r === 30) by = 3;
-					const px = Math.round(i + way * r * dx) + pad;
-					const py = Math.round(j + way * r * dy) + pad;
+					const px = Math.round(x + way * r * dx);
+					const py = Math.round(y + way * r * dy);
 					if (px < 0 || py < 0 || px >= wide || py >= tall) break;
-					// A ring of radius r has 2πr pixels: each ring has the same say.
+					// A ring of radius r has 2πr squares: each ring has the same say.
 					votes[py * wide + px]! += by / r;
 				}
 		}
-	// A circle seen aslant does not point to one pixel: look at the votes over a few of them.
+	// A circle seen aslant does not point to one square: look at the votes over a few of them.
 	const soft = boxed(boxed(votes, wide, tall, 2), wide, tall, 2);
 	const found: Point[] = [];
 	const apart = 0.06 * Math.min(width, height);
@@ -77,8 +80,8 @@ export function middles(light: Light, most: number): Point[] {
 		}
 	tops.sort((a, b) => soft[b]! - soft[a]!);
 	for (const at of tops) {
-		const x = (at % wide) - pad;
-		const y = Math.floor(at / wide) - pad;
+		const x = every * ((at % wide) - pad);
+		const y = every * (Math.floor(at / wide) - pad);
 		if (found.every((p) => Math.hypot(p.x - x, p.y - y) > apart)) found.push({ x, y });
 		if (found.length === most) break;
 	}
