@@ -779,7 +779,8 @@ export const COMPUTE: Record<string, Compute> = {
 	weibull_mle: (i) => {
 		const fit = weibullFit(lives(i, 'failures'), lives(i, 'right_censored'))!;
 		return {
-			...fit,
+			shape: fit.shape,
+			scale: fit.scale,
 			B10: remainingLife(fit, 0, 0.9),
 			median: remainingLife(fit, 0, 0.5)
 		};

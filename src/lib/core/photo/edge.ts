@@ -4,8 +4,22 @@
  * until they agree, which a bend takes part in and single scratches hardly disturb.
  */
 import { median, robustSpread, type Point } from './ellipse';
-import { FULL, isSoft, lightAt, smaller, type Light } from './light';
+import { FULL, isSoft, smaller, type Light } from './light';
 import type { Told } from './nozzle';
+import {
+	alikeAcross,
+	bestTrail,
+	FROM,
+	leanDeg,
+	shiftOf,
+	straightened,
+	stripOf,
+	TO,
+	trailsOfParts,
+	yOn,
+	type Line,
+	type Lines
+} from './trail';
 
 export const EDGE_REFUSALS = [
 	'no-edge',
@@ -17,15 +31,6 @@ export const EDGE_REFUSALS = [
 ] as const;
 export type EdgeRefusal = (typeof EDGE_REFUSALS)[number];
 
-/** A straight line across the picture: y = at + slope·x, pixels. */
-export interface Line {
-	at: number;
-	slope: number;
-}
-export interface Lines {
-	top: Line;
-	bottom: Line;
-}
 export const DROSS_KINDS = ['none', 'soft', 'hard'] as const;
 export interface EdgeReading {
 	/** Of the tangent half way down, from straight down. */
@@ -50,11 +55,9 @@ const TURN_DEG = 8;
 export const EDGE_PX_LEAST = 36;
 /** Lines of a cut are lost in more blur than this, pixels of the small look. */
 const SOFT_PX = 2.95;
-/** Steepest lag that is looked for, degrees. */
-const LAG_MOST_DEG = 68;
 const RAD = Math.PI / 180;
-
-export const yOn = ({ at, slope }: Line, x: number): number => at + slope * x;
+/** Share of the parts of the length that must trail as the whole does. */
+const AGREE_LEAST = 0.55;
 
 /** `lines`: top and bottom drawn by hand, which stand for those found. */
 export function readEdge(light: Light, thicknessMm: number, byHand?: Lines): EdgeAnswer {
@@ -74,10 +77,11 @@ export function readEdge(light: Light, thicknessMm: number, byHand?: Lines): Edg
 	if (burntBetween(small, found) > 0.15) return refused('glare');
 	const strip = stripOf(small, found, tallPx, thicknessMm);
 	if (isSoft(small, SOFT_PX)) return refused('blurred');
-	const best = bestTrail(strip);
-	if (!best) return refused('no-lines');
-	const parts = trailsOfParts(strip, best);
+	const rough = bestTrail(strip);
+	if (!rough) return refused('no-lines');
+	const parts = trailsOfParts(strip, rough);
 	if (parts.agree < AGREE_LEAST) return refused('no-lines');
+	const best = straightened(strip, rough);
 	const leanOf = (v: number) => leanDeg(best, v, (found.top.slope + found.bottom.slope) / 2);
 	const lag = leanOf(0);
 	// A camera that looks down or up makes the thickness short: unseen, a few degrees of it.
@@ -247,27 +251,6 @@ function whereLinesEnd(light: Light, lines: Lines, thicknessMm: number): Lines |
 	return { top: lines.top, bottom };
 }
 
-/** How alike the rows just above and below `row` are, where the lower one is shifted to fit best. */
-function alikeAcross({ rows, columns, values, tallPx }: Strip, row: number): number {
-	const [upper, lower] = [Math.max(0, row - 2), Math.min(rows - 1, row + 2)];
-	const reach = Math.ceil(((lower - upper) / rows) * tallPx * 2);
-	let best = 0;
-	for (let shift = -reach; shift <= reach; shift++) {
-		let xy = 0;
-		let xx = 0;
-		let yy = 0;
-		for (let i = Math.max(0, -shift); i < Math.min(columns, columns - shift); i += 2) {
-			const x = values[upper * columns + i]!;
-			const y = values[lower * columns + i + shift]!;
-			xy += x * y;
-			xx += x * x;
-			yy += y * y;
-		}
-		best = Math.max(best, xy / Math.sqrt(xx * yy + 1e-9));
-	}
-	return best;
-}
-
 /** Share of the columns whose steepest step near the line is on it: an edge of plate is straight, dross is not. */
 function straightness(down: Float32Array, { width, height }: Light, line: Line): number {
 	let on = 0;
@@ -322,167 +305,6 @@ function settled(
 		points.map((p) => median(points.filter((q) => q !== p).map((q) => (q.y - p.y) / (q.x - p.x))))
 	);
 	return { slope, at: median(points.map(({ x, y }) => y - slope * x)) };
-}
-
-/** The face between the lines: rows by depth, columns along the cut, light as it differs from its neighbourhood. */
-interface Strip {
-	rows: number;
-	columns: number;
-	values: Float32Array;
-	/** Pixels of the strip to the thickness, along the cut. */
-	tallPx: number;
-	pxPerMm: number;
-}
-/** What is near the top edge is molten over, near the bottom hides under dross. */
-const FROM = 0.08;
-const TO = 0.92;
-
-function stripOf(light: Light, { top, bottom }: Lines, tallPx: number, thicknessMm: number): Strip {
-	const rows = Math.round(Math.min(Math.max(tallPx * (TO - FROM), 24), 72));
-	const columns = light.width - 8;
-	const values = new Float32Array(rows * columns);
-	const pxPerMm = tallPx / thicknessMm;
-	const reach = Math.max(4, Math.round(1.5 * pxPerMm));
-	const line = new Float32Array(columns);
-	for (let row = 0; row < rows; row++) {
-		const share = FROM + ((row + 0.5) / rows) * (TO - FROM);
-		for (let i = 0; i < columns; i++) {
-			const x = i + 4;
-			const y = yOn(top, x) + share * (yOn(bottom, x) - yOn(top, x));
-			// Rows are thicker than a pixel where the plate is: three looks make one.
-			const step = ((TO - FROM) * tallPx) / rows / 3;
-			line[i] =
-				Math.sqrt(lightAt(light, x, y - step)) +
-				Math.sqrt(lightAt(light, x, y)) +
-				Math.sqrt(lightAt(light, x, y + step));
-		}
-		let sum = 0;
-		const slow = new Float32Array(columns);
-		for (let i = -reach; i < columns; i++) {
-			if (i + reach < columns) sum += line[i + reach]!;
-			if (i - reach - 1 >= 0) sum -= line[i - reach - 1]!;
-			if (i >= 0) slow[i] = sum / (Math.min(columns - 1, i + reach) - Math.max(0, i - reach) + 1);
-		}
-		const own: number[] = [];
-		for (let i = 0; i < columns; i++) own.push(line[i]! - slow[i]!);
-		const spread = Math.max(robustSpread(own), 1e-4);
-		// What stands out by far is a scratch or a spot, and must not lead.
-		for (let i = 0; i < columns; i++)
-			values[row * columns + i] = Math.max(-2.5, Math.min(2.5, own[i]! / spread));
-	}
-	return { rows, columns, values, tallPx, pxPerMm };
-}
-/** How lines trail over the depth v, −½ at the top to ½ at the bottom, in thicknesses. */
-interface Trail {
-	slope: number;
-	curve: number;
-}
-const shiftOf = ({ slope, curve }: Trail, v: number): number => slope * v + (curve * v * v) / 2;
-
-/** How far the lines lean from the square to an edge that lies aslant in the picture, degrees, at depth v. */
-function leanDeg({ slope, curve }: Trail, v: number, edgeSlope: number): number {
-	const x = -(slope + curve * v);
-	const y = 1 + edgeSlope * x;
-	return -(Math.atan2(x, y) - Math.atan2(-edgeSlope, 1)) / RAD;
-}
-
-/** Share of the changes that agree over the depth when rows are shifted back by the trail. */
-function agreement(strip: Strip, trail: Trail, from = 0, to = strip.columns): number {
-	const { rows, columns, values, tallPx } = strip;
-	const stack = new Float32Array(to - from);
-	const count = new Float32Array(to - from);
-	let all = 0;
-	let n = 0;
-	for (let row = 0; row < rows; row++) {
-		const v = depthOf(row, rows);
-		const shift = -tallPx * shiftOf(trail, v);
-		const whole = Math.floor(shift);
-		const part = shift - whole;
-		const first = Math.max(from, -whole);
-		const last = Math.min(to, columns - 1 - whole);
-		for (let i = first; i < last; i++) {
-			const at = row * columns + i + whole;
-			const value = values[at]! + part * (values[at + 1]! - values[at]!);
-			stack[i - from]! += value;
-			count[i - from]!++;
-			all += value * value;
-			n++;
-		}
-	}
-	let together = 0;
-	let m = 0;
-	for (let i = 0; i < stack.length; i++)
-		if (count[i]! > 0.6 * rows) {
-			together += (stack[i]! / count[i]!) ** 2;
-			m++;
-		}
-	return m > 20 && all > 0 ? together / m / (all / n) : 0;
-}
-
-const depthOf = (row: number, rows: number): number =>
-	FROM + ((row + 0.5) / rows) * (TO - FROM) - 0.5;
-
-const SLOPE_MOST = Math.tan(LAG_MOST_DEG * RAD);
-/** The best trail of all, if it stands out from the rest. */
-function bestTrail(strip: Strip): Trail | undefined {
-	const step = Math.max(0.02, 0.25 / (strip.tallPx / strip.pxPerMm));
-	const seen: { trail: Trail; agree: number }[] = [];
-	for (let slope = -SLOPE_MOST; slope <= SLOPE_MOST; slope += step)
-		for (const bend of [-0.1, 0.25, 0.6, 1])
-			// Lines bend back as they go down: a curve without a trail is none.
-			seen.push({
-				trail: { slope, curve: bend * slope },
-				agree: agreement(strip, { slope, curve: bend * slope })
-			});
-	seen.sort((a, b) => b.agree - a.agree);
-	let best = seen[0]!;
-	const far = seen.filter(
-		({ trail }) => Math.abs(Math.atan(trail.slope) - Math.atan(best.trail.slope)) > 14 * RAD
-	);
-	const usual = median(far.map(({ agree }) => agree));
-	const scatter = Math.max(robustSpread(far.map(({ agree }) => agree)), 1e-4);
-	const rival = far[0]?.agree ?? 0;
-	if (best.agree < usual + STANDS_OUT * scatter || best.agree < RIVAL * rival) return undefined;
-	for (let ds = step / 2, dc = 0.1; ds > 0.002; ds /= 2, dc /= 1.6)
-		for (let again = 0; again < 2; again++)
-			for (const [a, b] of [
-				[ds, 0],
-				[-ds, 0],
-				[0, dc],
-				[0, -dc]
-			] as const) {
-				const trail = { slope: best.trail.slope + a, curve: best.trail.curve + b };
-				const agree = agreement(strip, trail);
-				if (agree > best.agree) best = { trail, agree };
-			}
-	return best.trail;
-}
-const STANDS_OUT = 5;
-const RIVAL = 1.25;
-const AGREE_LEAST = 0.55;
-
-/** Each part of the length by itself: how far they lie apart tells how sure the whole is. */
-function trailsOfParts(strip: Strip, best: Trail): { spreadDeg: number; agree: number } {
-	const parts = Math.max(3, Math.min(8, Math.floor(strip.columns / (6 * strip.pxPerMm))));
-	const lags: number[] = [];
-	for (let part = 0; part < parts; part++) {
-		const from = Math.floor((part * strip.columns) / parts);
-		const to = Math.floor(((part + 1) * strip.columns) / parts);
-		let top = { agree: 0, deg: 0 };
-		for (let off = -16; off <= 16; off++) {
-			const deg = Math.atan(best.slope) / RAD + off;
-			if (Math.abs(deg) > 75) continue;
-			const trail = { slope: Math.tan(deg * RAD), curve: best.curve };
-			const agree = agreement(strip, trail, from, to);
-			if (agree > top.agree) top = { agree, deg };
-		}
-		if (top.agree > 0) lags.push(top.deg);
-	}
-	if (lags.length < 2) return { spreadDeg: 9, agree: 0 };
-	const middle = Math.atan(best.slope) / RAD;
-	const agree = lags.filter((deg) => Math.abs(deg - middle) < 8).length / lags.length;
-	const spread = Math.max(robustSpread(lags), 0.6);
-	return { spreadDeg: spread / Math.sqrt(lags.length), agree };
 }
 
 /** What hangs below the bottom edge: how far, and whether in lumps or in fine beads (common practice). */

@@ -16,12 +16,13 @@ import {
 	type Line
 } from '../../../../tests/pictures/trial';
 import { readBevel } from './bevel';
-import { readEdge, yOn } from './edge';
+import { readEdge } from './edge';
 import { fitEllipse, offEllipse, onEllipse, robustEllipse, tiltDeg, type Ellipse } from './ellipse';
 import { readKerf } from './kerf';
 import { lightAt, linearLight, smaller, toLinear } from './light';
 import { nozzleByHand, readNozzle } from './nozzle';
 import { blurredStep } from './step';
+import { yOn } from './trail';
 
 const PLAIN: Ellipse = { x: 310.4, y: 205.7, a: 81.3, b: 66.2, angle: 0.7 };
 const around = (e: Ellipse, n: number, off: (k: number) => number = () => 0) =>

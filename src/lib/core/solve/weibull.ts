@@ -5,6 +5,13 @@ export interface Weibull {
 	shape: number;
 	scale: number;
 }
+/** With the lives that it rests on and what they leave open of the shape. */
+export interface FittedWeibull extends Weibull {
+	ended: readonly number[];
+	running: readonly number[];
+	/** One standard deviation of ln β, by the curvature of the likelihood. */
+	lnShapeSpread: number;
+}
 /** A belief about the shape, before any life has ended: normal in its logarithm. */
 export interface ShapeBelief {
 	shape: number;
@@ -36,7 +43,7 @@ export function weibullFit(
 	ended: readonly number[],
 	running: readonly number[],
 	belief?: ShapeBelief
-): Weibull | undefined {
+): FittedWeibull | undefined {
 	if (ended.length === 0) return undefined;
 	const longest = Math.max(...ended, ...running);
 	const all = [...ended, ...running].map((t) => Math.log(t / longest));
@@ -62,7 +69,28 @@ export function weibullFit(
 		(yes, no) => no - yes < 1e-13
 	);
 	const shape = Math.exp(lnShape);
-	return { shape, scale: weibullScale(shape, ended, running) };
+	const scale = weibullScale(shape, ended, running);
+	const fit = { shape, scale };
+	return { ...fit, ended, running, lnShapeSpread: lnShapeSpread(fit, ended, running, belief) };
+}
+
+/** From the observed information of ln β and ln η, where the likelihood is Σ(ln β + z) − Σ exp(z), z = β·ln(t/η). */
+function lnShapeSpread(
+	{ shape, scale }: Weibull,
+	ended: readonly number[],
+	running: readonly number[],
+	belief?: ShapeBelief
+): number {
+	const zOf = (t: number) => shape * Math.log(t / scale);
+	let shapes = belief ? 1 / belief.spread ** 2 : 0;
+	for (const t of ended) shapes -= zOf(t);
+	let both = 0;
+	for (const z of [...ended, ...running].map(zOf)) {
+		shapes += (z + z * z) * Math.exp(z);
+		both -= shape * z * Math.exp(z);
+	}
+	const scales = shape ** 2 * ended.length;
+	return Math.sqrt(scales / (shapes * scales - both ** 2));
 }
 
 /** What is left of a life that has come to `age`, when a share `surviving` of such lives gets so far. */
@@ -73,3 +101,43 @@ export function remainingLife({ shape, scale }: Weibull, age: number, surviving:
 /** The share of lives that have come to `age` and last `more`. */
 export const survives = ({ shape, scale }: Weibull, age: number, more: number): number =>
 	Math.exp((age / scale) ** shape - ((age + more) / scale) ** shape);
+
+/** Five points of the normal distribution and their weights (Gauss–Hermite, Abramowitz & Stegun 25.10). */
+const NORMAL_POINTS = [
+	[-2.8569700138728, 0.0112574113277],
+	[-1.3556261799743, 0.2220759220056],
+	[0, 0.5333333333333],
+	[1.3556261799743, 0.2220759220056],
+	[2.8569700138728, 0.0112574113277]
+] as const;
+
+/**
+ * As {@link remainingLife}, by all shapes and scales that the lives leave open, each as likely as they make it:
+ * from few lives the band is wider than that of the likeliest alone. For one shape, with no belief about the scale,
+ * a share (Σtᵢ^β/(Σtᵢ^β + t^β))^r of lives comes to t, where r of them have ended (exact).
+ */
+export function remainingLifeUnsure(fit: FittedWeibull, age: number, surviving: number): number {
+	const all = [...fit.ended, ...fit.running];
+	const r = fit.ended.length;
+	// Over the scale, so that no power runs over.
+	const likely = NORMAL_POINTS.map(([x, weight]) => {
+		const shape = fit.shape * Math.exp(fit.lnShapeSpread * x);
+		return { shape, weight, sum: all.reduce((s, t) => s + (t / fit.scale) ** shape, 0) };
+	});
+	// A part that has come so far tells for itself against short lives: they weigh less.
+	const alive = (t: number) =>
+		likely.reduce(
+			(total, { shape, weight, sum }) =>
+				total + weight * (sum / (sum + (t / fit.scale) ** shape)) ** r,
+			0
+		);
+	const now = alive(age);
+	let most = fit.scale;
+	while (alive(age + most) > surviving * now) most *= 2;
+	return bisect(
+		0,
+		most,
+		(more) => alive(age + more) > surviving * now,
+		(yes, no) => no - yes < 1e-9 * (age + fit.scale)
+	);
+}

@@ -1,6 +1,6 @@
 /** How far a part has worn, and how many of the planned cuts it still makes. */
 import { EIGHT_IN_TEN } from '../solve/normal';
-import type { Weibull } from '../solve/weibull';
+import type { FittedWeibull } from '../solve/weibull';
 import { growthUm, type Rates, type Use } from './electrode';
 import { livesFit, livesLeft, type PartLife } from './lives';
 import { fitRates, growthSpread, type FittedRates, type MeasuredGrowth } from './rates';
@@ -21,7 +21,7 @@ export type Speaks = 'measured' | 'lives' | 'model';
 
 export interface PartForecast {
 	fitted: FittedRates;
-	lives: Weibull | undefined;
+	lives: FittedWeibull | undefined;
 	speaks: Speaks;
 	/** Of this shop, with the water in its air. */
 	rates: Rates;
@@ -42,7 +42,7 @@ export interface PartForecast {
 
 interface Learnt {
 	fitted: FittedRates;
-	lives: Weibull | undefined;
+	lives: FittedWeibull | undefined;
 }
 /** Worked out once for what was measured, not at every frame: the records themselves never change. */
 const learntOf = new WeakMap<readonly MeasuredGrowth[], Learnt & { lived: readonly PartLife[] }>();

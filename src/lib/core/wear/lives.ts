@@ -1,5 +1,11 @@
 /** How long such parts have lasted in this shop, for one that was never measured. */
-import { remainingLife, weibullFit, type ShapeBelief, type Weibull } from '../solve/weibull';
+import {
+	remainingLife,
+	remainingLifeUnsure,
+	weibullFit,
+	type FittedWeibull,
+	type ShapeBelief
+} from '../solve/weibull';
 
 /** One life of a part, in growth by the starting rates, µm: work of all kinds counts by what it takes. */
 export interface PartLife {
@@ -14,19 +20,27 @@ export const SHAPE_BELIEF: ShapeBelief = { shape: 2.5, spread: 0.18 };
 const LEAST_UM = 1;
 
 /** undefined: no life has ended by wear yet. */
-export function livesFit(lives: readonly PartLife[]): Weibull | undefined {
+export function livesFit(lives: readonly PartLife[]): FittedWeibull | undefined {
 	const of = (worn: boolean) =>
 		lives.filter((life) => life.worn === worn && life.um >= LEAST_UM).map((life) => life.um);
 	return weibullFit(of(true), of(false), SHAPE_BELIEF);
 }
 
-/** What is left after `um`: in the middle, and eight times in ten between, growth by the starting rates, µm. */
+/**
+ * What is left after `um`, growth by the starting rates, µm: in the middle by the likeliest shape and scale, and
+ * eight times in ten between, by all that so few lives leave open.
+ */
 export function livesLeft(
-	fit: Weibull,
+	fit: FittedWeibull,
 	um: number
 ): { middleUm: number; bandUm: [number, number] } {
+	const middleUm = remainingLife(fit, um, 0.5);
+	// Far beyond every life before it, the likeliest is surer of its end than all of them together.
 	return {
-		middleUm: remainingLife(fit, um, 0.5),
-		bandUm: [remainingLife(fit, um, 0.9), remainingLife(fit, um, 0.1)]
+		middleUm,
+		bandUm: [
+			Math.min(middleUm, remainingLifeUnsure(fit, um, 0.9)),
+			Math.max(middleUm, remainingLifeUnsure(fit, um, 0.1))
+		]
 	};
 }

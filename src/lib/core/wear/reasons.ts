@@ -167,7 +167,7 @@ const left = (part: Part) => {
 		lives: {
 			formula: 'floor((h*((x/h)^k - log(0.5))^(1/k) - x)/g + 1e-9)',
 			source:
-				'How long such parts lasted here: Weibull, those in service or taken out for another reason counted as having come so far; half of those that come to this age last longer',
+				'How long such parts lasted here: Weibull, those in service or taken out for another reason counted as having come so far; half of those that come to this age last longer. The band counts that shape and scale come from so few lives',
 			inputs: {
 				...livesOf(part),
 				g: given(

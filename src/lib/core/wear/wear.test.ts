@@ -7,7 +7,8 @@ import { said } from '../plan/said';
 import { growthUm, nozzleLoad, NO_USE, RATES_UM, type Use } from './electrode';
 import { whatEats } from './eats';
 import { partForecast, type PartRecord } from './forecast';
-import { livesFit, SHAPE_BELIEF } from './lives';
+import { livesFit, livesLeft, SHAPE_BELIEF } from './lives';
+import { remainingLife } from '../solve/weibull';
 import { boreLimitUm } from './nozzle';
 import { fitRates, GAUGE_UM, growthSpread, KINDS, type MeasuredGrowth } from './rates';
 
@@ -103,6 +104,24 @@ describe('a part', () => {
 		for (let starts = 0; starts <= 600; starts += 20) {
 			expect(left(starts)).toBeLessThanOrEqual(before);
 			before = left(starts);
+		}
+	});
+
+	it('from few lives is told with a wider band than from many, and its middle lies in it at any age', () => {
+		const lives = [700, 1000, 1300].map((um) => ({ um, worn: true }));
+		const of = (n: number, starts: number) =>
+			forecast({
+				lives: Array.from({ length: n }, () => lives).flat(),
+				total: use({ starts })
+			});
+		const wide = (n: number) => of(n, 0).band![1] / of(n, 0).band![0];
+		expect(wide(1)).toBeGreaterThan(1.3 * wide(20));
+		const fit = livesFit(lives)!;
+		expect(livesLeft(fit, 0).bandUm[0]).toBeLessThan(remainingLife(fit, 0, 0.9));
+		for (const starts of [0, 300, 900, 3000, 9000]) {
+			const { cutsLeft, band } = of(1, starts);
+			expect(band![0]).toBeLessThanOrEqual(cutsLeft!);
+			expect(band![1]).toBeGreaterThanOrEqual(cutsLeft!);
 		}
 	});
 
