@@ -93,7 +93,7 @@ interface Kept {
  */
 export class LedgerRepository {
 	readonly #setUse: Database.Statement<unknown[]>;
-	readonly #addTotal: Database.Statement<unknown[]>;
+	readonly #addTotal: Database.Statement<unknown[], { pitId: number | null }>;
 	readonly #life: Database.Statement<[string, string], Tally & { pitId: number | null }>;
 	readonly #lifePit: Database.Statement<
 		[string, string],
@@ -138,7 +138,8 @@ export class LedgerRepository {
 		this.#addTotal = db.prepare(
 			`INSERT INTO lives (bench_id, set_id, ${columns}, pit_nm, ${pitColumns})
 			VALUES (?, ?, ${marks}, 0, ${zeros})
-			ON CONFLICT (bench_id, set_id) DO UPDATE SET ${each((c) => `${c} = ${c} + excluded.${c}`)}`
+			ON CONFLICT (bench_id, set_id) DO UPDATE SET ${each((c) => `${c} = ${c} + excluded.${c}`)}
+			RETURNING pit_id AS pitId`
 		);
 		this.#life = db.prepare(
 			`SELECT ${each((c, field) => `${c} AS ${field}`)}, pit_id AS pitId
@@ -268,7 +269,7 @@ export class LedgerRepository {
 	count(e: Counted, late = true): void {
 		const tally = tallyOf(e.entry);
 		const growth = growthNm(tally);
-		this.#open.run(e.benchId);
+		if (growth === 0) this.#open.run(e.benchId);
 		this.#wear(e, growth, tally, 1, late);
 		if (e.entry.kind === 'test-cut') this.#setWorn.run({ benchId: e.benchId, at: e.at, id: e.id });
 		this.#live(e, tally, 1);
@@ -295,7 +296,10 @@ export class LedgerRepository {
 	#wear(e: Counted, growth: number, tally: Tally, times: 1 | -1, late = true): void {
 		if (growth === 0) return;
 		const moved = valuesOf(addTally(NO_TALLY, tally, times));
-		this.#addWorn.run(growth, ...moved, e.benchId);
+		if (this.#addWorn.run(growth, ...moved, e.benchId).changes === 0) {
+			this.#open.run(e.benchId);
+			this.#addWorn.run(growth, ...moved, e.benchId);
+		}
 		if (late && this.#partsAfter.run(...moved, e.benchId, e.at).changes > 0)
 			delete this.#kept.get(e.benchId)?.pastBores;
 		const { changes } = this.#ageLater.run(growth, e.benchId, e.at, e.id);
@@ -307,8 +311,8 @@ export class LedgerRepository {
 		const kept = this.#kept.get(e.benchId);
 		if (kept?.pairs && kept.pairs.current !== set) delete kept.pairs;
 		const moved = addTally(NO_TALLY, tally, times);
-		this.#addTotal.run(e.benchId, set, ...valuesOf(moved));
-		const before = this.#lifePit.get(e.benchId, set);
+		const { pitId } = this.#addTotal.get(e.benchId, set, ...valuesOf(moved))!;
+		const before = pitId === null ? undefined : this.#lifePit.get(e.benchId, set);
 		const isPit = e.entry.kind === 'pit';
 		if (isPit || (before && (e.at < before.at || (e.at === before.at && e.id < before.id)))) {
 			this.#measure(e.benchId, e.setId);
