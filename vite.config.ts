@@ -79,7 +79,7 @@ export default defineConfig({
 	test: {
 		expect: { requireAssertions: true },
 		// No test measures speed: this only ends one that hangs.
-		testTimeout: 60_000,
+		testTimeout: 180_000,
 		projects: [
 			{
 				extends: true,

@@ -154,6 +154,8 @@
 	}
 	.context {
 		color: var(--ink2);
+		overflow: hidden;
+		text-overflow: ellipsis;
 	}
 	.state {
 		position: absolute;
@@ -193,6 +195,13 @@
 		}
 		.context {
 			font-size: 0.9375rem;
+		}
+		/* Between the curves of the rail. */
+		.on .figures {
+			right: 14px;
+		}
+		.on .context {
+			font-size: 0.8125rem;
 		}
 	}
 	@container (max-width: 12.5rem) {
