@@ -134,7 +134,7 @@
 	// The code of every station is here before the server goes away.
 	let whole = false;
 	$effect(() => {
-		const loads = [
+		const loads: (() => Promise<unknown>)[] = [
 			...STATIONS.map((path) => () => preloadCode(path)),
 			...[keysDialog, working, draftBar],
 			() => import('$lib/formats/readSearch'),
