@@ -303,6 +303,11 @@ describe('what is kept beside the log', () => {
 		rmSync(folder, { recursive: true });
 	});
 
+	it('is there from the first entry on, also from one that took nothing of the parts', () => {
+		append({ kind: 'pit', pitMm: 0.4 }, 1);
+		expect(store.ledger.outdated()).toEqual([]);
+	});
+
 	it('is made anew at the start when an earlier program counted otherwise', () => {
 		append(cut({ starts: 3 }), 1);
 		store.db.exec('UPDATE ledgers SET version = 0; UPDATE lives SET starts = 99');

@@ -210,8 +210,9 @@ export class LedgerRepository {
 			WHERE bench_id = ? AND undone = 0 AND (at, id) >= (?, ?) AND at < ?`
 		);
 		this.#addWorn = db.prepare(
-			`UPDATE ledgers SET worn_nm = worn_nm + ?, ${each((c) => `${c} = ${c} + ?`)}
-			WHERE bench_id = ?`
+			`INSERT INTO ledgers (bench_id, version, worn_nm, ${columns}) VALUES (?, ${TALLY_VERSION}, ?, ${marks})
+			ON CONFLICT (bench_id) DO UPDATE
+			SET worn_nm = worn_nm + excluded.worn_nm, ${each((c) => `${c} = ${c} + excluded.${c}`)}`
 		);
 		this.#ageLater = db.prepare(
 			`UPDATE log SET worn_nm = worn_nm + ?
@@ -269,7 +270,6 @@ export class LedgerRepository {
 	count(e: Counted, late = true): void {
 		const tally = tallyOf(e.entry);
 		const growth = growthNm(tally);
-		if (growth === 0) this.#open.run(e.benchId);
 		this.#wear(e, growth, tally, 1, late);
 		if (e.entry.kind === 'test-cut') this.#setWorn.run({ benchId: e.benchId, at: e.at, id: e.id });
 		this.#live(e, tally, 1);
@@ -294,12 +294,9 @@ export class LedgerRepository {
 
 	/** Growth and use on the bench, what test cuts after it are older by, and parts that were put in later. */
 	#wear(e: Counted, growth: number, tally: Tally, times: 1 | -1, late = true): void {
-		if (growth === 0) return;
 		const moved = valuesOf(addTally(NO_TALLY, tally, times));
-		if (this.#addWorn.run(growth, ...moved, e.benchId).changes === 0) {
-			this.#open.run(e.benchId);
-			this.#addWorn.run(growth, ...moved, e.benchId);
-		}
+		this.#addWorn.run(e.benchId, growth, ...moved);
+		if (growth === 0) return;
 		if (late && this.#partsAfter.run(...moved, e.benchId, e.at).changes > 0)
 			delete this.#kept.get(e.benchId)?.pastBores;
 		const { changes } = this.#ageLater.run(growth, e.benchId, e.at, e.id);

@@ -36,8 +36,8 @@ function slopes({ width, height, values }: Light): Slopes {
 export function middles(light: Light, most: number): Point[] {
 	const { width, height } = light;
 	const slope = slopes(light);
-	// A rim grows with the picture, its grain with the picture's area: of a large one every third pixel is enough,
-	// and it votes for squares of three.
+	// A rim grows with the picture, its grain with the picture's area: of a large one every second or third pixel
+	// is enough, and it votes for squares as wide.
 	const every = Math.max(1, Math.round(Math.max(width, height) / VOTED_PX));
 	const sorted = slope.size.filter((_, at) => at % every === 0).sort();
 	const from = Math.max(sorted[Math.floor((1 - STEEP) * sorted.length)]!, 1e-3);
