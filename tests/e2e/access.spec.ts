@@ -29,6 +29,7 @@ const SCREENS = [
 	'/fault?of=no-transfer',
 	'/fault?of=lamp-fault#fault-file',
 	'/hot-work',
+	'/paper-rule',
 	'/bench',
 	'/card',
 	'/start',

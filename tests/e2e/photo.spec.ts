@@ -162,6 +162,19 @@ test('a slot with a rule across it tells the kerf, and the guide goes by it', as
 	await expect.poll(kerf).toBeCloseTo(whole / 2, 2);
 	await page.getByRole('radio', { name: '1 mm' }).check();
 	await expect.poll(kerf).toBeCloseTo(whole, 6);
+	// One of paper is none before it was measured; then it is as long as it came out of the printer.
+	await page.getByRole('radio', { name: 'Paper' }).check();
+	await expect(page.getByRole('alert')).toContainText('How long is the paper rule');
+	await expect(read).toBeHidden();
+	const measures = page.getByLabel('Its 0 to 100 measures');
+	await measures.fill('40');
+	await measures.press('Enter');
+	await expect(page.getByText('90 to 110 mm is accepted')).toBeVisible();
+	await measures.fill('97');
+	await measures.press('Enter');
+	await expect.poll(kerf).toBeCloseTo(0.97 * whole, 2);
+	await page.getByRole('radio', { name: '1 mm' }).check();
+	await expect.poll(kerf).toBeCloseTo(whole, 6);
 	// By hand, with the keys.
 	await page.getByRole('button', { name: 'Lay the sides on by hand' }).click();
 	const side = page.getByRole('button', { name: 'Right side, top' });
@@ -176,6 +189,29 @@ test('a slot with a rule across it tells the kerf, and the guide goes by it', as
 	await page.goto('/cut');
 	await openStage(page, 'scrap');
 	await expect(page.getByText(/kerf 2\.\d+ mm, mild steel/).first()).toBeVisible();
+});
+
+test('the paper rule prints in true size, and what it measured stays on the device', async ({
+	page
+}) => {
+	await page.goto('/photo?of=kerf');
+	await page.getByRole('radio', { name: 'Paper' }).check();
+	const measures = page.getByLabel('Its 0 to 100 measures');
+	await measures.fill('98.5');
+	await measures.press('Enter');
+	await page.getByRole('link', { name: 'Print the rule' }).click();
+	await page.emulateMedia({ media: 'print' });
+	const strip = page.getByRole('img', { name: /^Paper rule/ }).first();
+	// 96 CSS pixels to the inch: 160 mm of rule and 5 mm at either end.
+	await expect
+		.poll(async () => (await strip.boundingBox())!.width)
+		.toBeCloseTo((170 * 96) / 25.4, 0);
+	const at = async (mm: number) => (await strip.locator('line').nth(mm).boundingBox())!.x;
+	expect((await at(100)) - (await at(0))).toBeCloseTo((100 * 96) / 25.4, 0);
+	await page.emulateMedia({ media: null });
+	await page.getByRole('link', { name: 'Back to the photo' }).click();
+	await page.getByRole('radio', { name: 'Paper' }).check();
+	await expect(measures).toHaveValue('98.5 mm');
 });
 
 test('a phone’s picture that says which way is up is read like one that is upright', async ({

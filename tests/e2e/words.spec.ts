@@ -44,6 +44,7 @@ const PAGES = [
 	'/fault',
 	'/fault?of=sputters',
 	'/hot-work',
+	'/paper-rule',
 	'/bench',
 	'/benches',
 	'/beside',

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { METALS } from '$lib/core';
-	import type { Side } from '$lib/core/photo/kerf';
+	import { kerfBeside, type Side } from '$lib/core/photo/kerf';
 	import { logEntry } from '$lib/state/logbook';
 	import type { PhotoReading } from '$lib/state/photo.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
@@ -41,14 +41,15 @@
 	const kerfMm = $derived(read?.kerfMm.value ?? 0);
 	const metal = $derived(METALS[bench.cut.metal].label.toLowerCase());
 	const planned = $derived(bench.plan.figures['setup.kerfMm']);
-	/** Where the kerf of the plan and that of the picture cannot both be right. */
+	const BESIDE = {
+		wider: (mm: string) =>
+			`Wider than the ${mm} that is planned with: a worn bore, a slow hand or a high torch widens it.`,
+		narrower: (mm: string) => `Narrower than the ${mm} that is planned with.`,
+		'as planned': (mm: string) => `As it is planned with: ${mm}.`
+	};
 	const differs = $derived(
 		read && planned.value !== null
-			? kerfMm - planned.value > 2 * read.kerfMm.spread + 0.1
-				? `Wider than the ${small(planned.value)} that is planned with: a worn bore, a slow hand or a high torch widens it.`
-				: planned.value - kerfMm > 2 * read.kerfMm.spread + 0.1
-					? `Narrower than the ${small(planned.value)} that is planned with.`
-					: `As it is planned with: ${small(planned.value)}.`
+			? BESIDE[kerfBeside(read.kerfMm, planned.value)](small(planned.value))
 			: ''
 	);
 	function log(opId: string) {

@@ -56,6 +56,8 @@ export const EDGE_PX_LEAST = 36;
 /** Lines of a cut are lost in more blur than this, pixels of the small look. */
 const SOFT_PX = 2.95;
 const RAD = Math.PI / 180;
+/** A smooth face strays by less, of its light: what is found on it is grain, or the squares of a JPEG [own]. */
+const CONTRAST_LEAST = 0.01;
 /** Share of the parts of the length that must trail as the whole does. */
 const AGREE_LEAST = 0.55;
 
@@ -77,7 +79,7 @@ export function readEdge(light: Light, thicknessMm: number, byHand?: Lines): Edg
 	if (burntBetween(small, found) > 0.15) return refused('glare');
 	const strip = stripOf(small, found, tallPx, thicknessMm);
 	if (isSoft(small, SOFT_PX)) return refused('blurred');
-	const rough = bestTrail(strip);
+	const rough = strip.contrast < CONTRAST_LEAST ? undefined : bestTrail(strip);
 	if (!rough) return refused('no-lines');
 	const parts = trailsOfParts(strip, rough);
 	if (parts.agree < AGREE_LEAST) return refused('no-lines');
@@ -131,7 +133,11 @@ function burntBetween(light: Light, { top, bottom }: Lines): number {
 }
 
 /** Change down the picture over two pixels, and change across it, of the root of light. */
-function changes({ width, height, values }: Light): { down: Float32Array; across: Float32Array } {
+function changes({ width, height, values }: Light): {
+	root: Float32Array;
+	down: Float32Array;
+	across: Float32Array;
+} {
 	const root = values.map(Math.sqrt);
 	const down = new Float32Array(width * height);
 	const across = new Float32Array(width * height);
@@ -142,23 +148,35 @@ function changes({ width, height, values }: Light): { down: Float32Array; across
 				root[at + width]! + root[at + 2 * width]! - root[at - width]! - root[at - 2 * width]!;
 			if (x > 3 && x < width - 4) across[at] = Math.abs(root[at + 3]! - root[at - 3]!);
 		}
-	return { down, across };
+	return { root, down, across };
+}
+
+/** A line across the picture at one of the turns that are tried. */
+interface Across {
+	turn: number;
+	/** Its row, counted so that it is comparable within a turn. */
+	row: number;
+	line: Line;
+	/** Change of light over it in the usual part of the width. */
+	strength: number;
+	straight: number;
 }
 
 /** Top and bottom of the edge: straight across the picture, with a face of fine changes between. */
-function findLines(light: Light): Lines | 'no-edge' | 'cut-off' | 'blurred' {
+function findLines(light: Light): Lines | 'no-edge' | 'cut-off' | 'blurred' | 'no-lines' {
 	const { width, height } = light;
-	const { down, across } = changes(light);
+	const { root, down, across } = changes(light);
 	// A few bits of the width, each its own sum, so that a line that is there all along is told from a spot.
 	const PARTS = 8;
 	let best: { lines: Lines; score: number } | undefined;
-	let oneSided = false;
+	const seen: Across[] = [];
 	for (let turn = -TURN_DEG; turn <= TURN_DEG; turn += 0.5) {
 		const slope = Math.tan(turn * RAD);
 		const lift = Math.ceil(Math.abs(slope) * width);
 		const rows = height + 2 * lift;
 		const sums = Array.from({ length: PARTS }, () => new Float32Array(rows));
 		const lively = new Float32Array(rows);
+		const level = new Float32Array(rows);
 		const counts = new Float32Array(rows);
 		for (let x = 2; x < width - 2; x++) {
 			const part = sums[Math.min(PARTS - 1, Math.floor((PARTS * x) / width))]!;
@@ -167,6 +185,7 @@ function findLines(light: Light): Lines | 'no-edge' | 'cut-off' | 'blurred' {
 				const row = y + off;
 				part[row]! += down[y * width + x]!;
 				lively[row]! += across[y * width + x]!;
+				level[row]! += root[y * width + x]!;
 				counts[row]!++;
 			}
 		}
@@ -183,8 +202,33 @@ function findLines(light: Light): Lines | 'no-edge' | 'cut-off' | 'blurred' {
 			if (here > 0.02 && here >= strength[row - 1]! && here > strength[row + 1]!) peaks.push(row);
 		}
 		peaks.sort((a, b) => strength[b]! - strength[a]!);
-		const few = peaks.slice(0, 10);
-		const straight = few.map((row) => straightness(down, light, { at: row - lift, slope }));
+		// Beyond a step the light is another; beyond a scratch it is the same again.
+		const isStep = (row: number) =>
+			[3, 5, 8].filter((off) => {
+				const side = (way: number) => {
+					let [sum, n] = [0, 0];
+					for (let k = off; k < off + 3; k++) {
+						sum += level[row + way * k] ?? 0;
+						n += counts[row + way * k] ?? 0;
+					}
+					return n ? sum / n : NaN;
+				};
+				return Math.abs(side(1) - side(-1)) > STEP_LEAST * strength[row]!;
+			}).length > 1;
+		const few = peaks
+			.filter(isStep)
+			.slice(0, 10)
+			.map((row): Across => {
+				const line = { at: row - lift, slope };
+				return {
+					turn,
+					row,
+					line,
+					strength: strength[row]!,
+					straight: straightness(down, light, line)
+				};
+			});
+		seen.push(...few);
 		const total = new Float64Array(rows + 1);
 		const many = new Float64Array(rows + 1);
 		for (let row = 0; row < rows; row++) {
@@ -195,36 +239,51 @@ function findLines(light: Light): Lines | 'no-edge' | 'cut-off' | 'blurred' {
 			const [a, b] = [Math.max(0, Math.round(from)), Math.min(rows, Math.round(to))];
 			return b > a && many[b]! > many[a]! ? (total[b]! - total[a]!) / (many[b]! - many[a]!) : 0;
 		};
-		for (const [a, i] of few.entries()) {
-			if (Math.abs(turn) > 5 || straight[a]! < 0.6) continue;
-			const [above, below] = [mean(0, i - 3), mean(i + 3, rows)];
-			if (Math.max(above, below) > 2.2 * Math.min(above, below)) oneSided = true;
-		}
-		for (const [a, i] of few.entries())
-			for (const [b, j] of few.entries()) {
-				if (j - i < 12) continue;
+		for (const top of few)
+			for (const bottom of few) {
+				const [i, j] = [top.row, bottom.row];
+				if (j - i < TALL_LEAST_PX) continue;
 				const tall = j - i;
 				const face = mean(i + 0.1 * tall, j - 0.1 * tall);
 				const above = mean(i - 0.4 * tall, i - 4);
 				const below = mean(j + 0.3 * tall, rows);
 				const outside = Math.max(above, below);
 				const score =
-					Math.sqrt(Math.min(strength[i]!, 0.3) * Math.min(strength[j]!, 0.3)) *
-					(straight[a]! * straight[b]!) ** 2 *
+					Math.sqrt(Math.min(top.strength, 0.3) * Math.min(bottom.strength, 0.3)) *
+					(top.straight * bottom.straight) ** 2 *
 					Math.sqrt(tall / height) *
 					(0.3 + (face - outside) / (face + outside + 1e-4));
 				if (score > (best?.score ?? 0.006))
-					best = {
-						score,
-						lines: { top: { at: i - lift, slope }, bottom: { at: j - lift, slope } }
-					};
+					best = { score, lines: { top: top.line, bottom: bottom.line } };
 			}
 	}
-	if (!best) return isSoft(light, SOFT_PX) ? 'blurred' : oneSided ? 'cut-off' : 'no-edge';
+	if (!best) return isSoft(light, SOFT_PX) ? 'blurred' : whatIsMissing(seen, width);
 	return {
 		top: settled(down, width, height, best.lines.top),
 		bottom: settled(down, width, height, best.lines.bottom)
 	};
+}
+/** Of the change over a line, which is twice that over a step. */
+const STEP_LEAST = 0.3;
+/** Two lines that are closer than this are one, pixels of the small look. */
+const TALL_LEAST_PX = 12;
+/** An edge of plate is on the line in so many of the columns; the far side of one, with dross on it, in fewer. */
+const EDGE_STRAIGHT = 0.6;
+const FAR_STRAIGHT = 0.3;
+
+/** No face of fine lines was found between two lines: is there no plate, one side of one, or a smooth face? */
+function whatIsMissing(seen: readonly Across[], width: number): 'no-edge' | 'cut-off' | 'no-lines' {
+	const weight = ({ strength, straight }: Across) => strength * straight ** 2;
+	const clear = seen.filter(({ straight }) => straight >= EDGE_STRAIGHT);
+	if (clear.length === 0) return 'no-edge';
+	const side = clear.reduce((a, b) => (weight(a) >= weight(b) ? a : b));
+	const hasOther = seen.some(
+		(other) =>
+			other.straight >= FAR_STRAIGHT &&
+			Math.abs(other.turn - side.turn) <= 1 &&
+			[0, width].every((x) => Math.abs(yOn(other.line, x) - yOn(side.line, x)) >= TALL_LEAST_PX)
+	);
+	return hasOther ? 'no-lines' : 'cut-off';
 }
 
 /** The bottom edge where the lines of the cut break off, if that is well above the bottom that was found. */

@@ -4,6 +4,7 @@
  * and a wall that is seen lies further in.
  */
 import { SCRAP_KERF_MM } from '../cut/guide';
+import { backward, cholesky, forward, type Matrix } from '../solve/cholesky';
 import { median, robustSpread, type Point } from './ellipse';
 import { isSoft, lightAt, smaller, turned, type Light } from './light';
 import type { Told } from './nozzle';
@@ -29,8 +30,8 @@ const TURN_DEG = 6.9;
 /** Fewest lines of the rule, and fewest pixels from one to the next. */
 const TICKS_LEAST = 10;
 const TICK_PX_LEAST = 4;
-/** Closer than this one millimetre may be taken for another. */
-const TICK_PX_SURE = 5.5;
+/** Closer than this, every second line may be taken for every one. */
+const TICK_PX_SURE = 7;
 /** Fewest pixels over the kerf. */
 export const KERF_PX_LEAST = 7;
 /** A line that is blurred by more is lost, pixels of the small look. */
@@ -205,20 +206,18 @@ function ticksOf(turn: Light, rule: Rule) {
 function stepAt(run: readonly { i: number; x: number }[]): (x: number) => number {
 	const mid = run[Math.floor(run.length / 2)]!;
 	const span = Math.max(1, run.at(-1)!.i - run[0]!.i) / 2;
-	const [s0, s1, s2, s3, s4] = [0, 0, 0, 0, 0];
-	const sums = [s0, s1, s2, s3, s4];
-	const rhs = [0, 0, 0];
+	const gram: Matrix = [0, 1, 2].map(() => [0, 0, 0]);
+	const right = [0, 0, 0];
 	for (const { i, x } of run) {
 		const t = (i - mid.i) / span;
-		for (let p = 0; p < 5; p++) sums[p]! += t ** p;
-		for (let p = 0; p < 3; p++) rhs[p]! += (x - mid.x) * t ** p;
+		for (const p of [0, 1, 2]) {
+			right[p]! += (x - mid.x) * t ** p;
+			for (const q of [0, 1, 2]) gram[p]![q]! += t ** (p + q);
+		}
 	}
-	const [a, b, c, d, e] = sums as [number, number, number, number, number];
-	const [r0, r1, r2] = rhs as [number, number, number];
-	// By Cramer's rule: three unknowns.
-	const det = a * (c * e - d * d) - b * (b * e - c * d) + c * (b * d - c * c);
-	const one = (a * (r1 * e - d * r2) - r0 * (b * e - c * d) + c * (b * r2 - c * r1)) / det;
-	const two = (a * (c * r2 - d * r1) - b * (b * r2 - c * r1) + r0 * (b * d - c * c)) / det;
+	// A run has ten lines and more, so it is never singular.
+	const l = cholesky(gram)!;
+	const [, one, two] = backward(l, forward(l, right)) as [number, number, number];
 	return (x) => {
 		// At the place whose line stands there, to the first order.
 		const t = (x - mid.x) / (one || 1);
@@ -458,4 +457,11 @@ export function readKerf(
 			ticks: ticks.xs.map((x) => back({ x, y: ruleY }))
 		}
 	};
+}
+
+/** Where the kerf of a picture and that of the plan cannot both be right: two spreads and a tenth apart [own]. */
+export function kerfBeside(read: Told, plannedMm: number): 'wider' | 'narrower' | 'as planned' {
+	const most = 2 * read.spread + 0.1;
+	if (read.value - plannedMm > most) return 'wider';
+	return plannedMm - read.value > most ? 'narrower' : 'as planned';
 }

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { EigenvalueDecomposition, inverse as inverseOf, Matrix } from 'ml-matrix';
 import { describe, expect, it } from 'vitest';
 import { dice } from '../../../../tests/pictures/lens';
-import { edgePicture } from '../../../../tests/pictures/edge';
+import { edgePicture, type EdgeScene } from '../../../../tests/pictures/edge';
 import { endPicture } from '../../../../tests/pictures/end';
 import { kerfPicture } from '../../../../tests/pictures/kerf';
 import { nozzlePicture } from '../../../../tests/pictures/nozzle';
@@ -18,9 +18,10 @@ import {
 import { readBevel } from './bevel';
 import { readEdge } from './edge';
 import { fitEllipse, offEllipse, onEllipse, robustEllipse, tiltDeg, type Ellipse } from './ellipse';
-import { readKerf } from './kerf';
+import { kerfBeside, readKerf } from './kerf';
 import { lightAt, linearLight, smaller, toLinear } from './light';
 import { nozzleByHand, readNozzle } from './nozzle';
+import { paperTickMm } from './paperRule';
 import { blurredStep } from './step';
 import { yOn } from './trail';
 
@@ -257,6 +258,28 @@ describe('drawn edges of known lag', () => {
 	it('are read as well as they must be, and those that cannot be read are refused', () => {
 		expect(failing(edgeTrial(1, 30, SURELY))).toEqual([]);
 	});
+	it('that cannot be read say what is missing', () => {
+		const refusedOf = (seed: number, change: Partial<EdgeScene>) => {
+			const { picture, truth } = edgePicture(seed, null, change);
+			const answer = readEdge(lightOf(picture), truth.thicknessMm);
+			return 'refused' in answer ? answer.refused : 'read';
+		};
+		// On a light and on a dark bench; the plate goes on below the picture, or is smooth, or is not there.
+		for (const seed of [13, 15])
+			for (const background of [0.7, 0.03]) {
+				expect(refusedOf(seed, { background, below: 0.4 })).toBe('cut-off');
+				expect(refusedOf(seed, { background, lines: 0, scratches: 0 })).toBe('no-lines');
+				expect(refusedOf(seed, { background, empty: true })).toBe('no-edge');
+			}
+		// A long scratch along the plate is not its bottom edge: the light is the same again beyond it.
+		expect(refusedOf(12, { background: 0.7, below: 0.4 })).not.toBe('read');
+		// The squares of a JPEG on a smooth face are no lines of a cut, nor are single scratches.
+		expect(refusedOf(14, { background: 0.03, lines: 0, scratches: 0 })).toBe('no-lines');
+		for (const seed of [91050, 91175]) {
+			const { picture, truth } = edgePicture(seed, 'no-lines');
+			expect(readEdge(lightOf(picture), truth.thicknessMm)).toMatchObject({ refused: 'no-lines' });
+		}
+	});
 	it('read the same lag from either side, with the side told', () => {
 		for (const way of [1, -1] as const) {
 			const { picture, truth } = edgePicture(12, null, { way, quality: null, dross: 'none' });
@@ -368,6 +391,9 @@ describe('drawn slots', () => {
 			const { picture } = kerfPicture(seed, 'small', { kerfMm: 3.2, pxPerMm: 3.6, spatter: 0 });
 			expect(readKerf(lightOf(picture), 1)).toHaveProperty('refused');
 		}
+		// Three pixels from line to line: here every second one is found, and would halve the kerf.
+		const { picture } = kerfPicture(101144, 'small');
+		expect(readKerf(lightOf(picture), 1)).toEqual({ refused: 'small' });
 	});
 	it('go by the rule: lines that are told half as far apart make a kerf of half the width', () => {
 		const [whole, half] = [widthOf({}), widthOf({}, 0.5)];
@@ -376,6 +402,21 @@ describe('drawn slots', () => {
 		// Lines at every half millimetre are found as such.
 		const fine = widthOf({ tickMm: 0.5, tickWideMm: 0.12 }, 0.5);
 		expect(Math.abs(fine.kerfMm.value - 1.8)).toBeLessThan(0.06);
+	});
+	it('are wider or narrower than planned only beyond what the picture can tell', () => {
+		const read = { value: 2, spread: 0.05 };
+		// Two spreads and a tenth: 0.2 mm to either side.
+		expect(kerfBeside(read, 1.79)).toBe('wider');
+		expect(kerfBeside(read, 1.81)).toBe('as planned');
+		expect(kerfBeside(read, 2.19)).toBe('as planned');
+		expect(kerfBeside(read, 2.21)).toBe('narrower');
+	});
+	it('go by a rule of paper as long as it came out of the printer', () => {
+		// Printed 3 % short, and flat on the plate.
+		const short = { tickMm: 0.97, ruleMm: 0.1, ruleLight: 0.8 };
+		expect(Math.abs(widthOf(short, paperTickMm(97)).kerfMm.value - 1.8)).toBeLessThan(0.06);
+		expect(widthOf(short, 1).kerfMm.value).toBeGreaterThan(1.82);
+		for (const mm of [89.9, 110.1, 0, NaN]) expect(() => paperTickMm(mm)).toThrow(RangeError);
 	});
 	it('go by sides that a person laid on', () => {
 		const { picture } = kerfPicture(3, null, CALM);

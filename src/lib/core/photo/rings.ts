@@ -7,65 +7,76 @@ const STEEP = 0.12;
 /** In a picture as long as this every one of them does, for single pixels. */
 const VOTED_PX = 360;
 
+/** Pixels that may vote, and the slope of the light at each. */
 interface Slopes {
+	at: Int32Array;
 	x: Float32Array;
 	y: Float32Array;
 	size: Float32Array;
 }
-/** Slope of the light by Scharr's operator, after its root: an edge in the shade counts like one in the sun. */
-function slopes({ width, height, values }: Light): Slopes {
-	const x = new Float32Array(width * height);
-	const y = new Float32Array(width * height);
-	const size = new Float32Array(width * height);
-	const root = new Float32Array(values.length);
-	for (let at = 0; at < values.length; at++) root[at] = Math.sqrt(values[at]!);
+/** By Scharr's operator, after the root of light: an edge in the shade counts like one in the sun. */
+function slopes({ width, height, values }: Light, every: number): Slopes {
+	const most = Math.ceil((width * height) / every) + height;
+	const at = new Int32Array(most);
+	const x = new Float32Array(most);
+	const y = new Float32Array(most);
+	const size = new Float32Array(most);
+	const root = values.map(Math.sqrt);
+	let n = 0;
 	for (let j = 1; j < height - 1; j++)
-		for (let i = 1; i < width - 1; i++) {
-			const at = j * width + i;
-			const [a, b, c] = [root[at - width - 1]!, root[at - width]!, root[at - width + 1]!];
-			const [d, f] = [root[at - 1]!, root[at + 1]!];
-			const [g, h, k] = [root[at + width - 1]!, root[at + width]!, root[at + width + 1]!];
-			x[at] = (3 * (c - a + k - g) + 10 * (f - d)) / 32;
-			y[at] = (3 * (g - a + k - c) + 10 * (h - b)) / 32;
-			size[at] = Math.sqrt(x[at] ** 2 + y[at] ** 2);
+		for (let i = 1 + ((2 * every - 1 - (j % every)) % every); i < width - 1; i += every, n++) {
+			const p = j * width + i;
+			const [a, b, c] = [root[p - width - 1]!, root[p - width]!, root[p - width + 1]!];
+			const [d, f] = [root[p - 1]!, root[p + 1]!];
+			const [g, h, k] = [root[p + width - 1]!, root[p + width]!, root[p + width + 1]!];
+			at[n] = p;
+			x[n] = (3 * (c - a + k - g) + 10 * (f - d)) / 32;
+			y[n] = (3 * (g - a + k - c) + 10 * (h - b)) / 32;
+			size[n] = Math.sqrt(x[n]! ** 2 + y[n]! ** 2);
 		}
-	return { x, y, size };
+	return {
+		at: at.subarray(0, n),
+		x: x.subarray(0, n),
+		y: y.subarray(0, n),
+		size: size.subarray(0, n)
+	};
 }
+
+/** The size that this share of the slopes exceeds, to a 16 000th: counted, for sorting takes longer. */
+function exceededBy(size: Float32Array, share: number): number {
+	const counts = new Uint32Array(2 * FINE);
+	for (const one of size) counts[Math.min(2 * FINE - 1, Math.floor(one * FINE))]!++;
+	let left = share * size.length;
+	let bin = 2 * FINE;
+	while (bin > 0 && left > 0) left -= counts[--bin]!;
+	return bin / FINE;
+}
+/** A flat bench has slopes of a thousandth: they must not fall into one. */
+const FINE = 16_384;
 
 /** Middles that the edges point to, the likeliest first. */
 export function middles(light: Light, most: number): Point[] {
 	const { width, height } = light;
-	const slope = slopes(light);
 	// A rim grows with the picture, its grain with the picture's area: of a large one every second or third pixel
-	// is enough, and it votes for squares as wide.
+	// is enough, and of them a lesser share; they vote for squares as wide.
 	const every = Math.max(1, Math.round(Math.max(width, height) / VOTED_PX));
-	const sorted = slope.size.filter((_, at) => at % every === 0).sort();
-	const from = Math.max(sorted[Math.floor((1 - STEEP) * sorted.length)]!, 1e-3);
+	const slope = slopes(light, every);
+	const from = Math.max(exceededBy(slope.size, STEEP / every), 1e-3);
 	const reach = (0.5 * Math.min(width, height)) / every;
 	// A nozzle that is half out of the picture has its middle at the rim or beyond.
 	const pad = Math.round((0.25 * Math.min(width, height)) / every);
 	const wide = Math.ceil(width / every) + 2 * pad;
 	const tall = Math.ceil(height / every) + 2 * pad;
 	const votes = new Float32Array(wide * tall);
-	for (let j = 1; j < height - 1; j++)
-		for (let i = 1; i < width - 1; i++) {
-			const at = j * width + i;
-			const size = slope.size[at]!;
-			if (size < from || (i + j) % every !== 0) continue;
-			const dx = slope.x[at]! / size;
-			const dy = slope.y[at]! / size;
-			const [x, y] = [i / every + pad, j / every + pad];
-			for (const way of [-1, 1])
-				for (let r = 3, by = 1; r < reach; r += by) {
-					// Far out a spot is wider than a square: every third one of them is enough.
-					if (r === 30) by = 3;
-					const px = Math.round(x + way * r * dx);
-					const py = Math.round(y + way * r * dy);
-					if (px < 0 || py < 0 || px >= wide || py >= tall) break;
-					// A ring of radius r has 2πr squares: each ring has the same say.
-					votes[py * wide + px]! += by / r;
-				}
-		}
+	for (const [n, size] of slope.size.entries()) {
+		if (size < from) continue;
+		const at = slope.at[n]!;
+		const [dx, dy] = [slope.x[n]! / size, slope.y[n]! / size];
+		const x = (at % width) / every + pad;
+		const y = Math.floor(at / width) / every + pad;
+		vote(votes, wide, tall, x, y, dx, dy, reach);
+		vote(votes, wide, tall, x, y, -dx, -dy, reach);
+	}
 	// A circle seen aslant does not point to one square: look at the votes over a few of them.
 	const soft = boxed(boxed(votes, wide, tall, 2), wide, tall, 2);
 	const found: Point[] = [];
@@ -86,6 +97,28 @@ export function middles(light: Light, most: number): Point[] {
 		if (found.length === most) break;
 	}
 	return found;
+}
+
+/** One edge votes for all that lies along its slope. */
+function vote(
+	votes: Float32Array,
+	wide: number,
+	tall: number,
+	x: number,
+	y: number,
+	dx: number,
+	dy: number,
+	reach: number
+): void {
+	for (let r = 3, by = 1; r < reach; r += by) {
+		// Far out a spot is wider than a square: every third one of them is enough.
+		if (r === 30) by = 3;
+		const px = x + r * dx + 0.5;
+		const py = y + r * dy + 0.5;
+		if (px < 0 || py < 0 || px >= wide || py >= tall) return;
+		// A ring of radius r has 2πr squares: each ring has the same say.
+		votes[(py | 0) * wide + (px | 0)]! += by / r;
+	}
 }
 
 function boxed(values: Float32Array, width: number, height: number, reach: number): Float32Array {

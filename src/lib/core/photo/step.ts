@@ -13,6 +13,14 @@ export interface Step {
 	left: number;
 }
 
+/** What place and blur leave, and what was worked out for it at each sample. */
+interface Solved extends Step {
+	slope: number;
+	phi: Float64Array;
+	/** Way along the slope on the bright side. */
+	ramp: Float64Array;
+}
+
 /**
  * The blurred step nearest to `guess`: light before, step, and a slope on its bright side (soot fades away from
  * a bore, a turned face shimmers), by damped least squares (Levenberg) for place and blur, linear for the rest.
@@ -27,13 +35,10 @@ export function blurredStep(
 ): Step | undefined {
 	const n = profile.length;
 	if (n < 6) return undefined;
-	const basis = (i: number, where: number, blur: number): [number, number] => {
-		const way = i * spacing - where;
-		const phi = normalCdf(way / blur);
-		return [phi, way * (falls ? 1 - phi : phi)];
-	};
 	// For place and blur that are held, the rest follows by linear least squares; the slope is held back a little.
-	const solve = (where: number, blur: number): Step & { slope: number } => {
+	const solve = (where: number, blur: number): Solved => {
+		const phi = new Float64Array(n);
+		const ramp = new Float64Array(n);
 		const m = [
 			[n, 0, 0],
 			[0, 0, 0],
@@ -41,16 +46,18 @@ export function blurredStep(
 		] as Matrix;
 		const c = [0, 0, 0];
 		for (let i = 0; i < n; i++) {
-			const [phi, ramp] = basis(i, where, blur);
+			const way = i * spacing - where;
+			const p = (phi[i] = normalCdf(way / blur));
+			const r = (ramp[i] = way * (falls ? 1 - p : p));
 			const y = profile[i]!;
-			m[1]![0]! += phi;
-			m[2]![0]! += ramp;
-			m[1]![1]! += phi * phi;
-			m[2]![1]! += phi * ramp;
-			m[2]![2]! += ramp * ramp;
+			m[1]![0]! += p;
+			m[2]![0]! += r;
+			m[1]![1]! += p * p;
+			m[2]![1]! += p * r;
+			m[2]![2]! += r * r;
 			c[0]! += y;
-			c[1]! += phi * y;
-			c[2]! += ramp * y;
+			c[1]! += p * y;
+			c[2]! += r * y;
 		}
 		m[1]![1]! += 1e-9;
 		m[2]![2]! *= 1 + SLOPE_HELD;
@@ -58,23 +65,23 @@ export function blurredStep(
 		const l = cholesky(m);
 		const [from, rise, slope] = l ? backward(l, forward(l, c)) : [0, 0, 0];
 		let square = 0;
-		for (let i = 0; i < n; i++) {
-			const [phi, ramp] = basis(i, where, blur);
-			square += (profile[i]! - from! - rise! * phi - slope! * ramp) ** 2;
-		}
+		for (let i = 0; i < n; i++)
+			square += (profile[i]! - from! - rise! * phi[i]! - slope! * ramp[i]!) ** 2;
 		return {
 			at: where,
 			sigma: blur,
 			from: from!,
 			to: from! + rise!,
 			slope: slope!,
-			left: Math.sqrt(square / n)
+			left: Math.sqrt(square / n),
+			phi,
+			ramp
 		};
 	};
 	let best = solve(guess, sigmaGuess);
 	let damp = 1e-3;
 	for (let round = 0; round < 10; round++) {
-		const { at, sigma, from, slope } = best;
+		const { at, sigma, from, slope, phi, ramp } = best;
 		const rise = best.to - from;
 		let haa = 0;
 		let hab = 0;
@@ -84,9 +91,8 @@ export function blurredStep(
 		for (let i = 0; i < n; i++) {
 			const z = (i * spacing - at) / sigma;
 			const density = Math.exp(-0.5 * z * z) * 0.3989422804014327;
-			const [phi, ramp] = basis(i, at, sigma);
-			const off = profile[i]! - from - rise * phi - slope * ramp;
-			const da = (-rise * density) / sigma - slope * (falls ? 1 - phi : phi);
+			const off = profile[i]! - from - rise * phi[i]! - slope * ramp[i]!;
+			const da = (-rise * density) / sigma - slope * (falls ? 1 - phi[i]! : phi[i]!);
 			const db = (-rise * density * z) / sigma;
 			haa += da * da;
 			hab += da * db;

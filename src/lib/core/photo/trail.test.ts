@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { cloud, dice } from '../../../../tests/pictures/lens';
 import { bestTrail, FROM, shiftOf, straightened, TO, type Strip, type Trail } from './trail';
 
-const SIZE = { rows: 60, columns: 700, tallPx: 200, pxPerMm: 20 };
+const SIZE = { rows: 60, columns: 700, tallPx: 200, pxPerMm: 20, contrast: 0.1 };
 const SLANT = (trail: Trail) => (Math.atan(trail.slope) * 180) / Math.PI;
 
 /** A face of lines along `trail` that fade over `fadePx` of depth while others come. */

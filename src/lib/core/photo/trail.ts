@@ -29,6 +29,8 @@ export interface Strip {
 	/** Pixels of the strip to the thickness, along the cut. */
 	tallPx: number;
 	pxPerMm: number;
+	/** How far the light of a row strays along it, of the light there, in the usual row. */
+	contrast: number;
 }
 /** What is near the top edge is molten over, near the bottom hides under dross. */
 export const FROM = 0.08;
@@ -46,6 +48,7 @@ export function stripOf(
 	const pxPerMm = tallPx / thicknessMm;
 	const reach = Math.max(4, Math.round(1.5 * pxPerMm));
 	const line = new Float32Array(columns);
+	const contrasts: number[] = [];
 	for (let row = 0; row < rows; row++) {
 		const share = FROM + ((row + 0.5) / rows) * (TO - FROM);
 		for (let i = 0; i < columns; i++) {
@@ -68,11 +71,12 @@ export function stripOf(
 		const own: number[] = [];
 		for (let i = 0; i < columns; i++) own.push(line[i]! - slow[i]!);
 		const spread = Math.max(robustSpread(own), 1e-4);
+		contrasts.push(spread / Math.max(median([...slow]), 1e-4));
 		// What stands out by far is a scratch or a spot, and must not lead.
 		for (let i = 0; i < columns; i++)
 			values[row * columns + i] = Math.max(-2.5, Math.min(2.5, own[i]! / spread));
 	}
-	return { rows, columns, values, tallPx, pxPerMm };
+	return { rows, columns, values, tallPx, pxPerMm, contrast: median(contrasts) };
 }
 /** How lines trail over the depth v, −½ at the top to ½ at the bottom, in thicknesses. */
 export interface Trail {
@@ -166,26 +170,31 @@ const RIVAL = 1.25;
 /** Each part of the length by itself: how far they lie apart tells how sure the whole is. */
 export function trailsOfParts(strip: Strip, best: Trail): { spreadDeg: number; agree: number } {
 	const parts = Math.max(3, Math.min(8, Math.floor(strip.columns / (6 * strip.pxPerMm))));
+	const middleDeg = Math.atan(best.slope) / RAD;
+	const along = (deg: number): Trail => ({ slope: Math.tan(deg * RAD), curve: best.curve });
 	const lags: number[] = [];
+	let agreeing = 0;
 	for (let part = 0; part < parts; part++) {
 		const from = Math.floor((part * strip.columns) / parts);
 		const to = Math.floor(((part + 1) * strip.columns) / parts);
 		let top = { agree: 0, deg: 0 };
 		for (let off = -16; off <= 16; off++) {
-			const deg = Math.atan(best.slope) / RAD + off;
+			const deg = middleDeg + off;
 			if (Math.abs(deg) > 75) continue;
-			const trail = { slope: Math.tan(deg * RAD), curve: best.curve };
-			const agree = agreement(strip, trail, from, to);
+			const agree = agreement(strip, along(deg), from, to);
 			if (agree > top.agree) top = { agree, deg };
 		}
-		if (top.agree > 0) lags.push(top.deg);
+		if (top.agree === 0) continue;
+		lags.push(top.deg);
+		// A scratch leads the part that it is in; where there is nothing, one way is as good as another.
+		const others = ELSEWHERE_DEG.map((off) => agreement(strip, along(middleDeg + off), from, to));
+		if (Math.abs(top.deg - middleDeg) < 8 && top.agree > RIVAL * Math.max(...others)) agreeing++;
 	}
 	if (lags.length < 2) return { spreadDeg: 9, agree: 0 };
-	const middle = Math.atan(best.slope) / RAD;
-	const agree = lags.filter((deg) => Math.abs(deg - middle) < 8).length / lags.length;
 	const spread = Math.max(robustSpread(lags), 0.6);
-	return { spreadDeg: spread / Math.sqrt(lags.length), agree };
+	return { spreadDeg: spread / Math.sqrt(lags.length), agree: agreeing / parts };
 }
+const ELSEWHERE_DEG = [-30, -20, 20, 30];
 
 /** How alike the rows just above and below `row` are, where the lower one is shifted to fit best. */
 export function alikeAcross({ rows, columns, values, tallPx }: Strip, row: number): number {

@@ -8,12 +8,14 @@
 	import End from '$lib/components/Photo/End.svelte';
 	import Kerf from '$lib/components/Photo/Kerf.svelte';
 	import Kept from '$lib/components/Photo/Kept.svelte';
+	import Rule from '$lib/components/Photo/Rule.svelte';
 	import Nozzle from '$lib/components/Photo/Nozzle.svelte';
 	import { STAGE_WORDS } from '$lib/components/Photo/words';
 	import { FACE_MM } from '$lib/core/torch/inputs';
 	import { PHOTO_ACCEPT } from '$lib/formats/photoAccept';
 	import { PhotoReading } from '$lib/state/photo.svelte';
 	import { edit } from '$lib/state/edit';
+	import { RuleScale } from '$lib/state/ruleScale.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	/** What a phone's camera reads: the bore of a nozzle, the lag of an edge. */
@@ -40,19 +42,20 @@
 			: of === 'edge'
 				? { of, thicknessMm }
 				: of === 'kerf'
-					? { of, tickMm }
+					? { of, tickMm: rule.tickMm! }
 					: { of };
-	/** From one of the finest lines of a rule to the next. */
-	const TICKS_MM = { '1': 1, '0.5': 0.5, '16': 25.4 / 16, '32': 25.4 / 32 } as const;
-	let ticks = $state<keyof typeof TICKS_MM>(untrack(() => (bench.units === 'metric' ? '1' : '32')));
-	let drawnTicks = $state(false);
-	const tickMm = $derived(drawnTicks ? 1 : TICKS_MM[ticks]);
+	const rule = new RuleScale(untrack(() => (bench.units === 'metric' ? '1' : '32')));
+	onMount(() => rule.recall());
 	$effect(() => {
-		const asked = { of: 'kerf' as const, tickMm };
-		untrack(() => of === 'kerf' && photo.told?.of === 'kerf' && photo.ask(asked));
+		const { tickMm } = rule;
+		untrack(() => {
+			if (of !== 'kerf' || tickMm === null) return;
+			missing = false;
+			if (photo.told?.of === 'kerf') photo.ask({ of: 'kerf', tickMm });
+		});
 	});
 	function take(file: File) {
-		missing = of === 'nozzle' && faceMm === null;
+		missing = (of === 'nozzle' && faceMm === null) || (of === 'kerf' && rule.tickMm === null);
 		if (missing) return;
 		photo.take(file, question());
 	}
@@ -72,7 +75,7 @@
 	const DRAWN_FACE_MM = 9;
 	async function example() {
 		drawnFaceMm = of === 'nozzle' ? DRAWN_FACE_MM : null;
-		drawnTicks = of === 'kerf';
+		rule.drawn = of === 'kerf';
 		const name = `${of}.jpg`;
 		const answer = await fetch(`/examples/${name}`).catch(() => undefined);
 		if (!answer?.ok) {
@@ -105,7 +108,7 @@
 		],
 		kerf: [
 			'Cut a slot in from the edge and stop halfway, so that its two halves still hold together. Brush it.',
-			'Lay a steel rule flat on the plate, square across the slot.',
+			'Lay a rule flat on the plate, square across the slot: a steel one, or the printed one.',
 			'Straight down: the slot stands up in the picture, the lines of the rule run across it. Dark below the plate, no flash.'
 		]
 	} as const;
@@ -158,23 +161,12 @@
 				<a class="link" href="/setup?{bench.search}">another one</a>
 			</p>
 		{:else if of === 'kerf'}
-			<Choice
-				label="Finest lines of the rule"
-				showLabel
-				options={[
-					{ value: '1', label: '1 mm', help: 'A line at every millimetre.' },
-					{ value: '0.5', label: '½ mm', help: 'Two lines to the millimetre.' },
-					{ value: '16', label: '1/16 in', help: 'Sixteen lines to the inch.' },
-					{ value: '32', label: '1/32 in', help: 'Thirty-two lines to the inch.' }
-				]}
-				value={ticks}
-				choose={(to) => ((drawnTicks = false), (ticks = to))}
-			/>
+			<Rule {rule} />
 		{/if}
 		<FileButton
 			label={photo.file ? 'Another picture' : 'Take or choose a picture'}
 			accept={PHOTO_ACCEPT}
-			take={(file) => ((drawnFaceMm = null), (drawnTicks = false), take(file))}
+			take={(file) => ((drawnFaceMm = null), (rule.drawn = false), take(file))}
 			big
 		/>
 		{#if photo.stage}
@@ -184,10 +176,12 @@
 			</p>
 		{/if}
 	</div>
-	{#if missing}
+	{#if missing || (of === 'kerf' && rule.tickMm === null && photo.file)}
 		<p role="alert" class="note">
-			How wide is the flat face of this nozzle? It is the scale: it lies in the plane of the bore.
-			Measure it once with a caliper, or take it from the part’s drawing.
+			{#if of === 'kerf'}How long is the paper rule from its 0 to its 100? Printers are not true:
+				hold a steel rule to it once, and type what it measures.{:else}How wide is the flat face of
+				this nozzle? It is the scale: it lies in the plane of the bore. Measure it once with a
+				caliper, or take it from the part’s drawing.{/if}
 		</p>
 	{/if}
 	{#if photo.problem}<p role="alert" class="note">{photo.problem}</p>{/if}
@@ -197,8 +191,8 @@
 		{#key photo.url}<Edge {photo} {thicknessMm} />{/key}
 	{:else if photo.told?.of === 'end' && of === 'end'}
 		{#key photo.url}<End {photo} />{/key}
-	{:else if photo.told?.of === 'kerf' && of === 'kerf'}
-		{#key `${photo.url} ${tickMm}`}<Kerf {photo} {tickMm} />{/key}
+	{:else if photo.told?.of === 'kerf' && of === 'kerf' && rule.tickMm !== null}
+		{#key `${photo.url} ${rule.tickMm}`}<Kerf {photo} tickMm={rule.tickMm} />{/key}
 	{:else if !photo.busy}
 		<div class="sides">
 			<div>

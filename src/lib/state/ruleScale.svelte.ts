@@ -1,0 +1,52 @@
+import { CHECKED_MM, paperTickMm } from '$lib/core/photo/paperRule';
+
+/** From one of the finest lines of a steel rule to the next. */
+const STEEL_MM = { '1': 1, '0.5': 0.5, '16': 25.4 / 16, '32': 25.4 / 32 } as const;
+export type RuleLines = keyof typeof STEEL_MM | 'paper';
+
+const KEY = 'steady-arc-paper-rule-mm';
+function keptMm(): number | null {
+	try {
+		const kept = Number(localStorage.getItem(KEY));
+		if (kept >= CHECKED_MM[0] && kept <= CHECKED_MM[1]) return kept;
+	} catch {
+		// Storage may be closed to the page; the rule is then measured each time.
+	}
+	return null;
+}
+
+/** The rule that lies in a picture: of steel, or of paper that a steel one has checked. */
+export class RuleScale {
+	lines = $state<RuleLines>('1');
+	/** What the hundred millimetres of the paper rule measure; kept on this device, as the printer is. */
+	paperMm = $state.raw<number | null>(null);
+	/** The rule of the drawn picture, which has a line at every millimetre. */
+	drawn = $state(false);
+
+	constructor(lines: RuleLines) {
+		this.lines = lines;
+	}
+	/** Once a page is there. */
+	recall(): void {
+		this.paperMm = keptMm();
+	}
+	/** `null`: the paper was not measured, so it is no scale. */
+	get tickMm(): number | null {
+		if (this.drawn) return 1;
+		if (this.lines !== 'paper') return STEEL_MM[this.lines];
+		return this.paperMm === null ? null : paperTickMm(this.paperMm);
+	}
+	choose(lines: RuleLines): void {
+		this.lines = lines;
+		this.drawn = false;
+	}
+	measured(mm: number): void {
+		this.paperMm = mm;
+		this.drawn = false;
+		try {
+			localStorage.setItem(KEY, String(mm));
+		} catch {
+			// As above.
+		}
+	}
+}
