@@ -137,7 +137,7 @@ const bay2 = await call<{ id: string }>('POST', '/api/benches', {
 });
 await fit(bay2.id, 'demo-set-a', 'Pair A', day('02', '07:30'));
 await logAll(bay2.id, 'demo-bay2-a', BAY_2_OLD_PARTS);
-for (const kind of ['shield', 'cap', 'ring'] as const) {
+for (const kind of ['shield', 'cap', 'ring', 'o-ring', 'gouge-nozzle'] as const) {
 	const opId = `demo-part-${kind}`;
 	await call('POST', '/api/parts', { opId, benchId: bay2.id, kind, at: day('02', '07:30') });
 }

@@ -206,6 +206,23 @@ test('the drawer is counted, says when to order, and prints the shopping list', 
 	await expect(page.getByRole('button', { name: 'Print' })).toBeHidden();
 });
 
+test('an o-ring and a gouging nozzle have lives of their own, the nozzle by its grooves', async ({
+	page,
+	demo
+}) => {
+	await page.goto(`/wear?bench=${await demo.benchId('Bay 2')}`);
+	const lives = page.getByRole('list', { name: 'What is left in each part' });
+	const row = (name: string) => lives.getByRole('listitem').filter({ hasText: name });
+	await expect(row('Gouging nozzle')).toContainText('grooves, usually');
+	await expect(row('O-ring')).toContainText('starts, usually');
+	await expect(row('O-ring')).not.toContainText(/2.?000/);
+	await page.getByLabel('Put in').selectOption('o-ring');
+	await page.getByRole('button', { name: 'A new one is in' }).click();
+	await expect(row('O-ring')).toContainText(/2.?000/);
+	await page.getByTestId('notice').getByRole('button', { name: /Undo/ }).click();
+	await expect(row('O-ring')).not.toContainText(/2.?000/);
+});
+
 test('what was read is drawn up to the limit, and a cut is found by what it was for', async ({
 	page,
 	demo

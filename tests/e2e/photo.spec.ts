@@ -166,10 +166,10 @@ test('a slot with a rule across it tells the kerf, and the guide goes by it', as
 	await page.getByRole('radio', { name: 'Paper' }).check();
 	await expect(page.getByRole('alert')).toContainText('How long is the paper rule');
 	await expect(read).toBeHidden();
-	const measures = page.getByLabel('Its 0 to 100 measures');
+	const measures = page.getByLabel('0 to 100, by a steel rule');
 	await measures.fill('40');
 	await measures.press('Enter');
-	await expect(page.getByText('90 to 110 mm is accepted')).toBeVisible();
+	await expect(page.getByText('90 mm to 110 mm is accepted')).toBeVisible();
 	await measures.fill('97');
 	await measures.press('Enter');
 	await expect.poll(kerf).toBeCloseTo(0.97 * whole, 2);
@@ -196,7 +196,7 @@ test('the paper rule prints in true size, and what it measured stays on the devi
 }) => {
 	await page.goto('/photo?of=kerf');
 	await page.getByRole('radio', { name: 'Paper' }).check();
-	const measures = page.getByLabel('Its 0 to 100 measures');
+	const measures = page.getByLabel('0 to 100, by a steel rule');
 	await measures.fill('98.5');
 	await measures.press('Enter');
 	await page.getByRole('link', { name: 'Print the rule' }).click();

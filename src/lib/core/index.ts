@@ -43,6 +43,7 @@ export {
 	evidenceFromLog,
 	ledgerFromLog,
 	PATTERN_CUTS_MOST,
+	GROOVES_MOST,
 	READINGS_MOST,
 	type Ledger,
 	type LoggedCut,
@@ -57,6 +58,7 @@ export {
 	NM_PER_UM,
 	NO_TALLY,
 	pitNm,
+	isGouging,
 	TALLY_VERSION,
 	tallyOf,
 	type Tally

@@ -170,7 +170,7 @@ const aStep = fc.oneof(
 		weight: 2,
 		arbitrary: fc.record({
 			put: fc.integer({ min: 0, max: 600 }),
-			kind: fc.constantFrom('nozzle' as const, 'shield' as const, 'ring' as const),
+			kind: fc.constantFrom(...(['nozzle', 'shield', 'ring', 'o-ring', 'gouge-nozzle'] as const)),
 			why: fc.constantFrom('worn' as const, 'blown' as const)
 		})
 	},
@@ -228,6 +228,36 @@ describe('what is kept beside the log', () => {
 		expect(evidenceFromLedger(BAY_2, store.ledger.of('b1', null)).flowLpm!.mean).toBeGreaterThan(
 			evidence.flowLpm!.mean
 		);
+	});
+
+	it('wears a gouging nozzle by grooves alone, an o-ring by every start, each since it was put in', () => {
+		const groove = (starts: number): Entry => ({
+			kind: 'groove',
+			metal: 'mild-steel',
+			outputA: 45,
+			lengthMm: 300,
+			arcS: 40,
+			starts,
+			nozzleA: 45
+		});
+		const starts = () => store.ledger.of('b1', null).starts;
+		append(groove(5), 1);
+		// Inputs of a shop that noted neither are what they were before these were counted.
+		expect(starts()).toEqual({ ring: null, cap: null, shield: null });
+		put(10, { kind: 'o-ring' });
+		put(10, { kind: 'gouge-nozzle' });
+		append(cut({ starts: 4 }), 11);
+		const three = append(groove(3), 12);
+		expect(starts()).toMatchObject({ 'o-ring': 7, 'gouge-nozzle': 3 });
+		undo(three);
+		append(groove(2), 13);
+		expect(starts()).toMatchObject({ 'o-ring': 6, 'gouge-nozzle': 2 });
+		// One that nobody changed for years is not counted further, from the rows or from the whole log.
+		for (let i = 0; i < 12; i++) append(groove(100), 20 + i);
+		expect(starts()['gouge-nozzle']).toBe(1000);
+		expect(ledgerFromLog(log(), null, ...torch()).starts['gouge-nozzle']).toBe(1000);
+		put(100, { kind: 'gouge-nozzle', why: 'worn' });
+		expect(starts()).toMatchObject({ 'gouge-nozzle': 0, 'o-ring': 1206 });
 	});
 
 	it('goes back to the pit before when the last one is taken back', () => {

@@ -2,7 +2,9 @@ import type Database from 'better-sqlite3';
 import {
 	addTally,
 	boreGrowthNm,
+	GROOVES_MOST,
 	growthNm,
+	isGouging,
 	isReading,
 	NM_PER_UM,
 	NO_TALLY,
@@ -19,6 +21,7 @@ import {
 	type Tally
 } from '$lib/core';
 import { PARTS_MOST } from '$lib/core/wear/inputs';
+import { startsByEye } from '$lib/core/wear/workings';
 import type { WearHistory } from '$lib/formats/wearHistory';
 import { entryOf, type EntryRow } from './entryRow';
 
@@ -80,6 +83,7 @@ interface Kept {
 	testCuts?: { entry: Extract<Entry, { kind: 'test-cut' }>; wornNm: number }[];
 	cuts?: LoggedCut[];
 	checks?: Ledger['checks'];
+	grooves?: number | null;
 	/** Last readings of the nozzles that came out. */
 	pastBores?: Map<string, PartLedger['last']>;
 	/** Of the electrodes: what each had grown, and how far those that came out had come; with which one in. */
@@ -116,6 +120,7 @@ export class LedgerRepository {
 	readonly #pitsOf: Database.Statement<[string, string | null], Reading>;
 	readonly #boresOf: Database.Statement<[string, string], Omit<EntryRow, 'benchId'>>;
 	readonly #startsBefore: Database.Statement<[string, string, string, number], { starts: number }>;
+	readonly #groovesSince: Database.Statement<[string, string], { starts: number }>;
 	readonly #addWorn: Database.Statement<unknown[]>;
 	readonly #ageLater: Database.Statement<[number, string, string, number]>;
 	readonly #setWorn: Database.Statement<unknown[]>;
@@ -204,6 +209,12 @@ export class LedgerRepository {
 		this.#startsBefore = db.prepare(
 			`SELECT coalesce(sum(starts), 0) AS starts FROM log
 			WHERE bench_id = ? AND undone = 0 AND at >= ? AND (at, id) < (?, ?)`
+		);
+		this.#groovesSince = db.prepare(
+			`SELECT coalesce(sum(starts), 0) AS starts FROM (
+				SELECT starts FROM log INDEXED BY log_by_kind
+				WHERE bench_id = ? AND kind IN ('groove', 'test-groove') AND undone = 0 AND at >= ?
+				LIMIT ${GROOVES_MOST})`
 		);
 		this.#between = db.prepare(
 			`SELECT ${each((c, field) => `coalesce(sum(${c}), 0) AS ${field}`)} FROM log
@@ -339,6 +350,7 @@ export class LedgerRepository {
 		if (kind === 'cut') delete kept.cuts;
 		if (kind === 'check') delete kept.checks;
 		if (kind === 'bore') delete kept.pastBores;
+		if (isGouging({ kind })) delete kept.grooves;
 	}
 
 	/** What stands of a kind, newest first; a damaged entry is told and left out. */
@@ -409,8 +421,22 @@ export class LedgerRepository {
 				lives: pairs.lives
 			},
 			nozzle: nozzle ?? { total, last: null, measured: [], lives: [] },
-			starts: { ring: startsOf('ring'), cap: startsOf('cap'), shield: startsOf('shield') }
+			starts: startsByEye((kind) =>
+				kind === 'gouge-nozzle' ? this.#groovesOf(benchId) : startsOf(kind)
+			)
 		};
+	}
+
+	/** Grooves of the gouging nozzle that is in use; null: nobody noted one. */
+	#groovesOf(benchId: string): number | null {
+		const kept = this.#kept.get(benchId);
+		if (kept?.grooves !== undefined) return kept.grooves;
+		const [nozzle] = this.#parts.all(benchId, 'gouge-nozzle', 1);
+		const grooves = nozzle
+			? Math.min(GROOVES_MOST, this.#groovesSince.get(benchId, nozzle.fittedAt)!.starts)
+			: null;
+		if (kept) kept.grooves = grooves;
+		return grooves;
 	}
 
 	/** What is kept of all electrodes, worked out again when one of them moved. */
@@ -468,6 +494,7 @@ export class LedgerRepository {
 		const kept = this.#kept.get(benchId);
 		delete kept?.pastBores;
 		delete kept?.pairs;
+		delete kept?.grooves;
 	}
 
 	/** What was read on the parts in the torch, oldest first, with the starts that each had made by then. */

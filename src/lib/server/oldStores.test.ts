@@ -43,6 +43,7 @@ describe('a store of an earlier state', () => {
 			'after-cut.db',
 			'after-first-slice.db',
 			'after-gouge.db',
+			'after-kerf.db',
 			'after-lists.db',
 			'after-photos.db',
 			'after-sensor.db',

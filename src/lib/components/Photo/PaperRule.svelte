@@ -11,7 +11,6 @@
 <svg
 	viewBox="{-SIDE_MM} 0 {wide} {TALL_MM}"
 	style:width="{wide}mm"
-	style:height="{TALL_MM}mm"
 	role="img"
 	aria-label="Paper rule, {PAPER_RULE_MM} mm, a line at every millimetre"
 >
@@ -27,7 +26,7 @@
 	{#each lines as mm (mm)}
 		<line x1={mm} x2={mm} y1="0" y2={lineMm(mm)} stroke="#000" stroke-width="0.2" />
 		{#if mm % 10 === 0}
-			<text x={mm} y="10.6" font-size="3.2" text-anchor="middle">{mm}</text>
+			<text x={mm} y="10.6" text-anchor="middle">{mm}</text>
 		{/if}
 	{/each}
 	<!-- The stretch that is measured. -->
@@ -37,14 +36,21 @@
 		stroke="#000"
 		stroke-width="0.3"
 	/>
-	<text x={CHECK_MM / 2} y="16.9" font-size="2.6" text-anchor="middle"
-		>measure from line to line</text
-	>
+	<text x={CHECK_MM / 2} y="17" class="words" text-anchor="middle">measure from line to line</text>
 </svg>
 
 <style>
 	svg {
 		display: block;
 		max-width: 100%;
+		height: auto;
+	}
+	/* Of the paper, in millimetres: not of the screen. */
+	text {
+		font-size: 3.2px;
+		fill: #000;
+	}
+	.words {
+		font-size: 2.6px;
 	}
 </style>

@@ -26,12 +26,13 @@
 {#if rule.lines === 'paper'}
 	<div class="w-[210px]">
 		<QuantityField
-			label="Its 0 to 100 measures"
+			label="0 to 100, by a steel rule"
 			quantity="small"
-			placeholder="by a steel rule"
 			value={rule.paperMm}
 			range={CHECKED_MM}
-			commit={(mm) => void rule.measured(mm)}
+			commit={(mm) => {
+				if (mm !== null) rule.measured(mm);
+			}}
 		/>
 	</div>
 	<a class="btn" href="/paper-rule?{bench.search}">Print the rule</a>

@@ -19,13 +19,15 @@
 	const byEye: Record<(typeof LOOKED_AT)[number], { name: string; id: FigureId }> = {
 		shield: { name: 'Shield', id: 'wear.shieldLeft' },
 		cap: { name: 'Retaining cap', id: 'wear.capLeft' },
-		ring: { name: 'Swirl ring', id: 'wear.ringLeft' }
+		ring: { name: 'Swirl ring', id: 'wear.ringLeft' },
+		'o-ring': { name: 'O-ring', id: 'wear.oRingLeft' },
+		'gouge-nozzle': { name: 'Gouging nozzle', id: 'wear.gougeNozzleLeft' }
 	};
 	function looked(part: (typeof LOOKED_AT)[number]): Row {
 		const left = figures[byEye[part].id].value;
 		return {
 			...byEye[part],
-			unit: left === null ? '' : 'starts, usually',
+			unit: left === null ? '' : `${part === 'gouge-nozzle' ? 'grooves' : 'starts'}, usually`,
 			share: left === null ? null : left / USUAL_STARTS[part],
 			told: left === null ? 'nobody noted when it was put in' : 'look at it: it tells more'
 		};
@@ -59,14 +61,17 @@
 			'wear.electrodeLeft',
 			'wear.electrodeShare',
 			`pit ${bench.sayFigure('wear.pitMm')}`
-		)
+		),
+		looked('o-ring'),
+		// Of no bench that does not gouge.
+		...(figures['wear.gougeNozzleLeft'].value === null ? [] : [looked('gouge-nozzle')])
 	]);
 </script>
 
 <ul class="lives" aria-label="What is left in each part">
 	{#each rows as row (row.name)}
 		{@const first = row.name === check.part}
-		<li class:first>
+		<li class:first class:apart={row.id === 'wear.gougeNozzleLeft'}>
 			<div class="flex flex-wrap items-baseline justify-between gap-x-2">
 				<b>{row.name}</b>{#if first}<span class="tag">goes first</span>{/if}
 			</div>
@@ -104,8 +109,8 @@
 <style>
 	.lives {
 		display: grid;
-		grid-template-columns: repeat(5, minmax(0, 1fr));
-		max-width: 960px;
+		grid-template-columns: repeat(6, minmax(0, 1fr));
+		max-width: 1152px;
 	}
 	li {
 		display: grid;
@@ -113,6 +118,15 @@
 		gap: 3px;
 		padding: 6px 10px 8px;
 		border: 2px solid transparent;
+	}
+	/* Not of the stack that is drawn above. */
+	li.apart {
+		grid-column: 1 / -1;
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 2px 14px;
+		padding-block: 0 4px;
 	}
 	li.first {
 		border-color: var(--arc);

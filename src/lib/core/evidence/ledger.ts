@@ -8,7 +8,7 @@ import { PARTS_MOST } from '../wear/inputs';
 import { BORE_RATES_UM } from '../wear/nozzle';
 import type { PartKind } from '../wear/parts';
 import { openOf } from './checks';
-import type { LookedAt } from '../wear/workings';
+import { startsByEye, type LookedAt } from '../wear/workings';
 import type { Entry, LoggedEntry } from './entries';
 import { FADE_UM, merged, readingsOf } from './speedReadings';
 import { grooveEvidence } from './grooves';
@@ -18,6 +18,7 @@ import {
 	addTally,
 	boreGrowthNm,
 	growthNm,
+	isGouging,
 	NM_PER_UM,
 	NO_TALLY,
 	pitNm,
@@ -28,6 +29,8 @@ import {
 
 /** Entries of one kind that count: the newest. A shop that has changed is not held to its old readings [own]. */
 export const READINGS_MOST = 100;
+/** A gouging nozzle is long worn by then: nobody noted the next one. */
+export const GROOVES_MOST = 1000;
 /** Cuts that tell how the bench works now: the newest [own]. */
 export const PATTERN_CUTS_MOST = 200;
 
@@ -76,7 +79,7 @@ export interface Ledger {
 	electrode: PartLedger;
 	nozzle: PartLedger;
 	/** Starts of the parts that are judged by eye; null: nobody noted when they were put in. */
-	starts: Record<LookedAt, number | null>;
+	starts: Evidence['wear']['starts'];
 }
 /** What test cuts tell of the speed; each counts for less the more the parts have worn since. */
 function speedEvidence(bench: Bench, testCuts: readonly AgedTestCut[]): Evidence['speed'] {
@@ -279,7 +282,10 @@ export function ledgerFromLog(
 	};
 	const startsOf = (kind: LookedAt) => {
 		const [newest] = between(kind);
-		return newest ? totalOf(newest.entries).starts : null;
+		if (!newest) return null;
+		if (kind !== 'gouge-nozzle') return totalOf(newest.entries).starts;
+		const grooves = newest.entries.filter(({ entry }) => isGouging(entry));
+		return Math.min(GROOVES_MOST, totalOf(grooves).starts);
 	};
 	return {
 		revision: entries.reduce((most, e) => Math.max(most, e.id), 0),
@@ -305,7 +311,7 @@ export function ledgerFromLog(
 			measured: nozzle.measured,
 			lives: nozzle.lives
 		},
-		starts: { ring: startsOf('ring'), cap: startsOf('cap'), shield: startsOf('shield') }
+		starts: startsByEye(startsOf)
 	};
 }
 

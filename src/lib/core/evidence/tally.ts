@@ -77,6 +77,10 @@ export function tallyOf(entry: Entry): Tally {
 	};
 }
 
+/** Made with the gouging nozzle, which wears by these alone. */
+export const isGouging = ({ kind }: Pick<Entry, 'kind'>): boolean =>
+	kind === 'groove' || kind === 'test-groove';
+
 /** x + times·y. */
 export function addTally(x: Tally, y: Tally, times = 1): Tally {
 	return {

@@ -144,6 +144,8 @@ export const noFigures = () =>
 		'wear.ringLeft': null,
 		'wear.capLeft': null,
 		'wear.shieldLeft': null,
+		'wear.oRingLeft': null,
+		'wear.gougeNozzleLeft': null,
 		'wear.costPerM': null,
 		'cost.totalPerM': null,
 		'cost.labourPerM': null,

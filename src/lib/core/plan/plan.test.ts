@@ -73,7 +73,7 @@ const MEASURED: Evidence = {
 				{ um: 90, worn: true }
 			]
 		},
-		starts: { ring: 60, cap: 900, shield: null }
+		starts: { ring: 60, cap: 900, shield: null, 'o-ring': 2100, 'gouge-nozzle': 40 }
 	},
 	gouge: {},
 	checks: [{ item: 'gel', word: 'gel spent', station: 'supply', verdict: 'tight' }]

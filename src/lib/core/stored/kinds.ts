@@ -119,6 +119,8 @@ export const CARD_INPUTS = kindOf('card', PlanInputsSchema, [
 	// Version 7 knew no face of a nozzle.
 	(inputs) => inputs,
 	// Version 8 knew fillets with equal legs alone.
+	(inputs) => inputs,
+	// Version 9 counted no starts of o-rings and gouging nozzles: absent is not noted.
 	(inputs) => inputs
 ]);
 /** The numbers that a card was saved with. */

@@ -126,6 +126,8 @@ export const WEAR_FIGURES = {
 	'wear.ringLeft': byEye('ring', 'Starts left in the swirl ring'),
 	'wear.capLeft': byEye('cap', 'Starts left in the retaining cap'),
 	'wear.shieldLeft': byEye('shield', 'Starts left in the shield'),
+	'wear.oRingLeft': byEye('o-ring', 'Starts left in the o-ring'),
+	'wear.gougeNozzleLeft': byEye('gouge-nozzle', 'Grooves left in the gouging nozzle'),
 	'wear.costPerM': several(
 		'Electrode and nozzle, a metre',
 		'factor',

@@ -36,7 +36,15 @@ export const WEAR_EVIDENCE = {
 		electrode: PartSchema,
 		nozzle: PartSchema,
 		/** Starts of the parts that are judged by eye; null: nobody noted when they were fitted. */
-		starts: v.object({ ring: startsOrNone, cap: startsOrNone, shield: startsOrNone })
+		starts: v.object({
+			ring: startsOrNone,
+			cap: startsOrNone,
+			shield: startsOrNone,
+			// Absent where nobody noted them: inputs from before they were counted stay what they were.
+			'o-ring': v.optional(startsOrNone),
+			/** Of the gouging nozzle its grooves. */
+			'gouge-nozzle': v.optional(startsOrNone)
+		})
 	})
 };
 export type WearEvidence = v.InferOutput<v.ObjectSchema<typeof WEAR_EVIDENCE, undefined>>;

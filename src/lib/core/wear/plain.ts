@@ -65,6 +65,8 @@ export const WEAR_PLAIN = {
 	'wear.ringLeft': BY_EYE,
 	'wear.capLeft': BY_EYE,
 	'wear.shieldLeft': BY_EYE,
+	'wear.oRingLeft': BY_EYE,
+	'wear.gougeNozzleLeft': BY_EYE,
 	'wear.costPerM': {
 		none: NO_CUT,
 		priced: 'Both parts together, over the metres that the first of them lasts.',

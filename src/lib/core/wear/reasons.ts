@@ -303,6 +303,8 @@ export const WEAR_REASONS = {
 	'wear.ringLeft': byEye('ring'),
 	'wear.capLeft': byEye('cap'),
 	'wear.shieldLeft': byEye('shield'),
+	'wear.oRingLeft': byEye('o-ring'),
+	'wear.gougeNozzleLeft': byEye('gouge-nozzle'),
 	'wear.costPerM': {
 		none: NOT_MADE,
 		priced: {

@@ -237,3 +237,17 @@ describe('the pair', () => {
 		expect(of(900)[0]!.text).toContain('Likely');
 	});
 });
+
+describe('parts that are judged by eye', () => {
+	const leftOf = (starts: object) => {
+		const wear = { ...NO_EVIDENCE.wear, starts: { ...NO_EVIDENCE.wear.starts, ...starts } };
+		const { figures } = plan(inputsOf({ evidence: { ...NO_EVIDENCE, wear } }));
+		const of = (id: 'wear.oRingLeft' | 'wear.gougeNozzleLeft') => figures[id].value;
+		return [of('wear.oRingLeft'), of('wear.gougeNozzleLeft')];
+	};
+	it('have what they usually last less what they did, never below none; not noted is no number', () => {
+		expect(leftOf({})).toEqual([null, null]);
+		expect(leftOf({ 'o-ring': 500, 'gouge-nozzle': 40 })).toEqual([1500, 260]);
+		expect(leftOf({ 'o-ring': 2500, 'gouge-nozzle': 301 })).toEqual([0, 0]);
+	});
+});

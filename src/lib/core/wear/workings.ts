@@ -26,10 +26,30 @@ export interface WearSettings {
 export const USUAL_STARTS_SHARE = 0.6;
 
 /** Parts that are looked at rather than measured. */
-export const LOOKED_AT = ['ring', 'cap', 'shield'] as const;
+export const LOOKED_AT = ['ring', 'cap', 'shield', 'o-ring', 'gouge-nozzle'] as const;
 export type LookedAt = (typeof LOOKED_AT)[number];
 /** Starts that they usually last [own]. */
-export const USUAL_STARTS: Record<LookedAt, number> = { ring: 1200, cap: 2500, shield: 800 };
+export const USUAL_STARTS: Record<LookedAt, number> = {
+	ring: 1200,
+	cap: 2500,
+	shield: 800,
+	'o-ring': 2000,
+	'gouge-nozzle': 300
+};
+/** How many starts each part by eye has made; `of` gives null where nobody noted when it was put in. */
+export function startsByEye(of: (part: LookedAt) => number | null): WearEvidence['wear']['starts'] {
+	const noted = (part: LookedAt) => {
+		const starts = of(part);
+		return starts === null ? {} : { [part]: starts };
+	};
+	return {
+		ring: of('ring'),
+		cap: of('cap'),
+		shield: of('shield'),
+		...noted('o-ring'),
+		...noted('gouge-nozzle')
+	};
+}
 
 export interface WearWorkings {
 	/** Of the water in the shop's air. */
@@ -131,7 +151,7 @@ export function wearWorkings(
 		boreNewMm,
 		nozzleKnown,
 		first,
-		startsOf: wear.starts,
+		startsOf: { 'o-ring': null, 'gouge-nozzle': null, ...wear.starts },
 		perStartUm: growthUm(useOfStart(c.startMethod), electrode.rates),
 		cutsLeft,
 		band,
