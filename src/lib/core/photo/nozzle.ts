@@ -42,7 +42,7 @@ const SOFT_PX = 3.3;
 /** A diameter told by a caliper or a drawing, share [own]. */
 const FACE_SHARE = 0.003;
 /** A burr that stands out less is not told, mm; the nick is 0.15 mm. */
-const NICK_LEAST_MM = 0.075;
+const NICK_LEAST_MM = 0.065;
 
 export interface Told {
 	value: number;
@@ -568,8 +568,10 @@ function nickOf(light: Light, bore: Rim, pxPerMm: number): Told | null {
 		);
 		worst = Math.max(worst, median(near));
 	}
-	if (worst < Math.max(NICK_LEAST_MM * pxPerMm, 4 * noise)) return null;
+	if (worst < Math.max(NICK_LEAST_MM * pxPerMm, NICK_NOISE * noise)) return null;
 	return { value: worst / pxPerMm, spread: Math.hypot(noise, 0.4) / pxPerMm };
 }
+/** It stands out of the rim's own noise by so many of its spreads [own]. */
+const NICK_NOISE = 3.2;
 /** A nick that reaches further is a torn nozzle, and is told as this much. */
 const NICK_MOST_MM = 0.6;
