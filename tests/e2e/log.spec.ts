@@ -213,7 +213,7 @@ test('an o-ring and a gouging nozzle have lives of their own, the nozzle by its 
 	await page.goto(`/wear?bench=${await demo.benchId('Bay 2')}`);
 	const lives = page.getByRole('list', { name: 'What is left in each part' });
 	const row = (name: string) => lives.getByRole('listitem').filter({ hasText: name });
-	await expect(row('Gouging nozzle')).toContainText('grooves, usually');
+	await expect(row('Gouging nozzle')).toContainText('gouging starts, usually');
 	await expect(row('O-ring')).toContainText('starts, usually');
 	await expect(row('O-ring')).not.toContainText(/2.?000/);
 	await page.getByLabel('Put in').selectOption('o-ring');

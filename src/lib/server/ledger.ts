@@ -427,7 +427,7 @@ export class LedgerRepository {
 		};
 	}
 
-	/** Grooves of the gouging nozzle that is in use; null: nobody noted one. */
+	/** Starts of the gouging nozzle that is in use; null: nobody noted one. */
 	#groovesOf(benchId: string): number | null {
 		const kept = this.#kept.get(benchId);
 		if (kept?.grooves !== undefined) return kept.grooves;

@@ -1,7 +1,8 @@
 import { CHECKED_MM, paperTickMm } from '$lib/core/photo/paperRule';
+import { MM_PER_IN } from '$lib/core/quantity/units';
 
 /** From one of the finest lines of a steel rule to the next. */
-const STEEL_MM = { '1': 1, '0.5': 0.5, '16': 25.4 / 16, '32': 25.4 / 32 } as const;
+const STEEL_MM = { '1': 1, '0.5': 0.5, '16': MM_PER_IN / 16, '32': MM_PER_IN / 32 } as const;
 export type RuleLines = keyof typeof STEEL_MM | 'paper';
 
 const KEY = 'steady-arc-paper-rule-mm';

@@ -27,7 +27,8 @@
 		const left = figures[byEye[part].id].value;
 		return {
 			...byEye[part],
-			unit: left === null ? '' : `${part === 'gouge-nozzle' ? 'grooves' : 'starts'}, usually`,
+			unit:
+				left === null ? '' : `${part === 'gouge-nozzle' ? 'gouging starts' : 'starts'}, usually`,
 			share: left === null ? null : left / USUAL_STARTS[part],
 			told: left === null ? 'nobody noted when it was put in' : 'look at it: it tells more'
 		};

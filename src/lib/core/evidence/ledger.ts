@@ -29,7 +29,7 @@ import {
 
 /** Entries of one kind that count: the newest. A shop that has changed is not held to its old readings [own]. */
 export const READINGS_MOST = 100;
-/** A gouging nozzle is long worn by then: nobody noted the next one. */
+/** Gouging starts: a gouging nozzle is long worn by then, and nobody noted the next one [own]. */
 export const GROOVES_MOST = 1000;
 /** Cuts that tell how the bench works now: the newest [own]. */
 export const PATTERN_CUTS_MOST = 200;

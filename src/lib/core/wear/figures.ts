@@ -127,7 +127,7 @@ export const WEAR_FIGURES = {
 	'wear.capLeft': byEye('cap', 'Starts left in the retaining cap'),
 	'wear.shieldLeft': byEye('shield', 'Starts left in the shield'),
 	'wear.oRingLeft': byEye('o-ring', 'Starts left in the o-ring'),
-	'wear.gougeNozzleLeft': byEye('gouge-nozzle', 'Grooves left in the gouging nozzle'),
+	'wear.gougeNozzleLeft': byEye('gouge-nozzle', 'Gouging starts left in its nozzle'),
 	'wear.costPerM': several(
 		'Electrode and nozzle, a metre',
 		'factor',

@@ -42,7 +42,7 @@ export const WEAR_EVIDENCE = {
 			shield: startsOrNone,
 			// Absent where nobody noted them: inputs from before they were counted stay what they were.
 			'o-ring': v.optional(startsOrNone),
-			/** Of the gouging nozzle its grooves. */
+			/** Of the gouging nozzle the starts of its grooves alone. */
 			'gouge-nozzle': v.optional(startsOrNone)
 		})
 	})
