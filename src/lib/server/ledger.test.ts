@@ -340,7 +340,7 @@ describe('what is kept beside the log', () => {
 
 	it('is made anew at the start when an earlier program counted otherwise', () => {
 		append(cut({ starts: 3 }), 1);
-		store.db.exec('UPDATE ledgers SET version = 0; UPDATE lives SET starts = 99');
+		store.db.exec('UPDATE lives SET version = 0, starts = 99');
 		expect(store.ledger.outdated()).toEqual(['b1']);
 		const again = new Store(store.db);
 		expect(again.ledger.outdated()).toEqual([]);

@@ -97,8 +97,8 @@ interface Kept {
  */
 export class LedgerRepository {
 	readonly #setUse: Database.Statement<unknown[]>;
-	readonly #addTotal: Database.Statement<unknown[], { pitId: number | null }>;
-	readonly #life: Database.Statement<[string, string], Tally & { pitId: number | null }>;
+	readonly #addLife: Database.Statement<unknown[]>;
+	readonly #life: Database.Statement<[string, string], Tally>;
 	readonly #lifePit: Database.Statement<
 		[string, string],
 		Tally & { id: number; at: string; pitNm: number }
@@ -121,7 +121,10 @@ export class LedgerRepository {
 	readonly #boresOf: Database.Statement<[string, string], Omit<EntryRow, 'benchId'>>;
 	readonly #startsBefore: Database.Statement<[string, string, string, number], { starts: number }>;
 	readonly #groovesSince: Database.Statement<[string, string], { starts: number }>;
-	readonly #addWorn: Database.Statement<unknown[]>;
+	readonly #later: Database.Statement<
+		[string, string, string, string, number],
+		{ parts: number; testCuts: number }
+	>;
 	readonly #ageLater: Database.Statement<[number, string, string, number]>;
 	readonly #setWorn: Database.Statement<unknown[]>;
 	readonly #sums: Database.Statement<[string], Tally & { wornNm: number }>;
@@ -129,7 +132,6 @@ export class LedgerRepository {
 	readonly #cuts: Database.Statement<[string, number], LoggedCut>;
 	readonly #revision: Database.Statement<[string], { id: number | null }>;
 	readonly #outdated: Database.Statement<[], { id: string }>;
-	readonly #open: Database.Statement<[string]>;
 	readonly #page: Database.Statement<[string, string, number], AgedRow>;
 	readonly #clear: Database.Statement<[string]>[];
 	readonly #everything: Database.Statement<[string], unknown>[];
@@ -140,15 +142,14 @@ export class LedgerRepository {
 
 	constructor(readonly db: Database.Database) {
 		this.#setUse = db.prepare(`UPDATE log SET (${DERIVED}) = (${DERIVED_MARKS}) WHERE id = ?`);
-		this.#addTotal = db.prepare(
-			`INSERT INTO lives (bench_id, set_id, ${columns}, pit_nm, ${pitColumns})
-			VALUES (?, ?, ${marks}, 0, ${zeros})
-			ON CONFLICT (bench_id, set_id) DO UPDATE SET ${each((c) => `${c} = ${c} + excluded.${c}`)}
-			RETURNING pit_id AS pitId`
+		this.#addLife = db.prepare(
+			`INSERT INTO lives (bench_id, set_id, version, worn_nm, ${columns}, pit_nm, ${pitColumns})
+			VALUES (?, ?, ${TALLY_VERSION}, ?, ${marks}, 0, ${zeros})
+			ON CONFLICT (bench_id, set_id) DO UPDATE
+			SET worn_nm = worn_nm + excluded.worn_nm, ${each((c) => `${c} = ${c} + excluded.${c}`)}`
 		);
 		this.#life = db.prepare(
-			`SELECT ${each((c, field) => `${c} AS ${field}`)}, pit_id AS pitId
-			FROM lives WHERE bench_id = ? AND set_id = ?`
+			`SELECT ${each((c, field) => `${c} AS ${field}`)} FROM lives WHERE bench_id = ? AND set_id = ?`
 		);
 		this.#lifePit = db.prepare(
 			`SELECT log.id, log.at, lives.pit_nm AS pitNm, ${each((c, field) => `lives.pit_${c} AS ${field}`)}
@@ -220,23 +221,25 @@ export class LedgerRepository {
 			`SELECT ${each((c, field) => `coalesce(sum(${c}), 0) AS ${field}`)} FROM log
 			WHERE bench_id = ? AND undone = 0 AND (at, id) >= (?, ?) AND at < ?`
 		);
-		this.#addWorn = db.prepare(
-			`INSERT INTO ledgers (bench_id, version, worn_nm, ${columns}) VALUES (?, ${TALLY_VERSION}, ?, ${marks})
-			ON CONFLICT (bench_id) DO UPDATE
-			SET worn_nm = worn_nm + excluded.worn_nm, ${each((c) => `${c} = ${c} + excluded.${c}`)}`
+		this.#later = db.prepare(
+			`SELECT EXISTS (SELECT 1 FROM parts WHERE bench_id = ? AND fitted_at > ?) AS parts, EXISTS (
+				SELECT 1 FROM log INDEXED BY log_by_kind
+				WHERE bench_id = ? AND undone = 0 AND kind = 'test-cut' AND (at, id) > (?, ?)) AS testCuts`
 		);
 		this.#ageLater = db.prepare(
 			`UPDATE log SET worn_nm = worn_nm + ?
 			WHERE bench_id = ? AND undone = 0 AND kind = 'test-cut' AND (at, id) > (?, ?)`
 		);
 		this.#setWorn = db.prepare(
-			`UPDATE log SET worn_nm = (SELECT worn_nm FROM ledgers WHERE bench_id = @benchId) - (
+			`UPDATE log SET worn_nm = (SELECT sum(worn_nm) FROM lives WHERE bench_id = @benchId) - (
 				SELECT coalesce(sum(growth_nm), 0) FROM log
 				WHERE bench_id = @benchId AND undone = 0 AND (at, id) >= (@at, @id))
 			WHERE id = @id`
 		);
 		this.#sums = db.prepare(
-			`SELECT worn_nm AS wornNm, ${each((c, field) => `${c} AS ${field}`)} FROM ledgers WHERE bench_id = ?`
+			`SELECT coalesce(sum(worn_nm), 0) AS wornNm,
+				${each((c, field) => `coalesce(sum(${c}), 0) AS ${field}`)}
+			FROM lives WHERE bench_id = ?`
 		);
 		const row = 'id, at, set_id AS setId, data, version, worn_nm AS wornNm';
 		this.#newest = db.prepare(
@@ -249,12 +252,12 @@ export class LedgerRepository {
 		);
 		this.#revision = db.prepare('SELECT max(id) AS id FROM log WHERE bench_id = ?');
 		this.#outdated = db.prepare(
-			`SELECT b.id FROM benches b LEFT JOIN ledgers l ON l.bench_id = b.id
-			WHERE l.version IS NOT ${TALLY_VERSION}`
-		);
-		this.#open = db.prepare(
-			`INSERT INTO ledgers (bench_id, version, worn_nm, ${columns})
-			VALUES (?, ${TALLY_VERSION}, 0, ${zeros}) ON CONFLICT (bench_id) DO NOTHING`
+			`SELECT id FROM benches b WHERE EXISTS (
+				SELECT 1 FROM lives WHERE bench_id = b.id AND version <> ${TALLY_VERSION}
+			) OR (
+				NOT EXISTS (SELECT 1 FROM lives WHERE bench_id = b.id)
+				AND EXISTS (SELECT 1 FROM log WHERE bench_id = b.id)
+			)`
 		);
 		this.#page = db.prepare(
 			`SELECT ${row} FROM log
@@ -263,14 +266,12 @@ export class LedgerRepository {
 		);
 		this.#clear = [
 			'DELETE FROM lives WHERE bench_id = ?',
-			'DELETE FROM ledgers WHERE bench_id = ?',
 			`UPDATE parts SET ${each((c) => `${c} = 0`)} WHERE bench_id = ?`,
 			`UPDATE log SET ${each((c) => `${c} = 0`)}, growth_nm = 0, worn_nm = 0, pit_nm = 0 WHERE bench_id = ?`
 		].map((sql) => db.prepare(sql));
 		this.#everything = [
 			// A pair from which everything was taken back is as one that was never used.
-			`SELECT * FROM lives WHERE bench_id = ? AND (${columns}, pit_nm) <> (${zeros}, 0) ORDER BY set_id`,
-			'SELECT * FROM ledgers WHERE bench_id = ?',
+			`SELECT * FROM lives WHERE bench_id = ? AND (worn_nm, ${columns}, pit_nm) <> (0, ${zeros}, 0) ORDER BY set_id`,
 			'SELECT * FROM parts WHERE bench_id = ? ORDER BY id',
 			`SELECT id, ${columns}, growth_nm, worn_nm, pit_nm FROM log WHERE bench_id = ? AND undone = 0 ORDER BY id`
 		].map((sql) => db.prepare(sql));
@@ -279,48 +280,52 @@ export class LedgerRepository {
 
 	/** An entry that was just written, wherever in time it falls; parts put in later move unless told not to. */
 	count(e: Counted, late = true): void {
-		const tally = tallyOf(e.entry);
-		const growth = growthNm(tally);
-		this.#wear(e, growth, tally, 1, late);
+		this.#live(e, 1);
+		this.#age(e, 1, late);
 		if (e.entry.kind === 'test-cut') this.#setWorn.run({ benchId: e.benchId, at: e.at, id: e.id });
-		this.#live(e, tally, 1);
 		this.#forget(e);
 	}
 
 	/** An entry that was just marked as undone. */
 	discount(e: Counted): void {
-		const tally = tallyOf(e.entry);
-		this.#wear(e, -growthNm(tally), tally, -1);
-		this.#live(e, tally, -1);
+		this.#live(e, -1);
+		this.#age(e, -1);
 		this.#forget(e);
 	}
 
 	/** The pair of an entry turns out to be another one. */
 	moveTo(e: Counted, setId: string | null): void {
-		const tally = tallyOf(e.entry);
 		this.#setSet.run(setId, e.id);
-		this.#live(e, tally, -1);
-		this.#live({ ...e, setId }, tally, 1);
+		this.#live(e, -1);
+		this.#live({ ...e, setId }, 1);
 	}
 
-	/** Growth and use on the bench, what test cuts after it are older by, and parts that were put in later. */
-	#wear(e: Counted, growth: number, tally: Tally, times: 1 | -1, late = true): void {
-		const moved = valuesOf(addTally(NO_TALLY, tally, times));
-		this.#addWorn.run(e.benchId, growth, ...moved);
+	/** What test cuts after an entry are older by, and what the bench had done when parts were put in after it. */
+	#age(e: Counted, times: 1 | -1, late = true): void {
+		const tally = tallyOf(e.entry);
+		const growth = times * growthNm(tally);
 		if (growth === 0) return;
-		if (late && this.#partsAfter.run(...moved, e.benchId, e.at).changes > 0)
+		// Asked first: nearly every entry is the newest, and an update that finds nothing costs as much as one that does.
+		const { parts, testCuts } = this.#later.get(e.benchId, e.at, e.benchId, e.at, e.id)!;
+		if (late && parts) {
+			this.#partsAfter.run(...valuesOf(addTally(NO_TALLY, tally, times)), e.benchId, e.at);
 			delete this.#kept.get(e.benchId)?.pastBores;
-		const { changes } = this.#ageLater.run(growth, e.benchId, e.at, e.id);
-		if (changes > 0) delete this.#kept.get(e.benchId)?.testCuts;
+		}
+		if (testCuts) {
+			this.#ageLater.run(growth, e.benchId, e.at, e.id);
+			delete this.#kept.get(e.benchId)?.testCuts;
+		}
 	}
 
-	#live(e: Counted, tally: Tally, times: 1 | -1): void {
+	/** What the pair of an entry did. */
+	#live(e: Counted, times: 1 | -1): void {
 		const set = e.setId ?? '';
 		const kept = this.#kept.get(e.benchId);
 		if (kept?.pairs && kept.pairs.current !== set) delete kept.pairs;
-		const moved = addTally(NO_TALLY, tally, times);
-		const { pitId } = this.#addTotal.get(e.benchId, set, ...valuesOf(moved))!;
-		const before = pitId === null ? undefined : this.#lifePit.get(e.benchId, set);
+		const tally = tallyOf(e.entry);
+		const moved = valuesOf(addTally(NO_TALLY, tally, times));
+		this.#addLife.run(e.benchId, set, times * growthNm(tally), ...moved);
+		const before = this.#lifePit.get(e.benchId, set);
 		const isPit = e.entry.kind === 'pit';
 		if (isPit || (before && (e.at < before.at || (e.at === before.at && e.id < before.id)))) {
 			this.#measure(e.benchId, e.setId);
@@ -386,17 +391,17 @@ export class LedgerRepository {
 			.reverse();
 		kept.testCuts ??= this.#entries(benchId, 'test-cut');
 		kept.cuts ??= this.#cuts.all(benchId, PATTERN_CUTS_MOST);
-		const sums = this.#sums.get(benchId);
+		const sums = this.#sums.get(benchId)!;
 		return {
 			revision: this.revisionOf(benchId),
 			readings: kept.readings as Ledger['readings'],
 			checks: kept.checks,
 			testCuts: kept.testCuts.map(({ entry, wornNm }) => ({
 				entry,
-				sinceNm: (sums?.wornNm ?? 0) - wornNm
+				sinceNm: sums.wornNm - wornNm
 			})),
 			cuts: kept.cuts,
-			...this.#partsOf(benchId, currentSetId ?? '', sums ?? NO_TALLY)
+			...this.#partsOf(benchId, currentSetId ?? '', sums)
 		};
 	}
 
@@ -524,7 +529,7 @@ export class LedgerRepository {
 	/** A part that was just put in: what the bench had done by then. */
 	partFitted(benchId: string, partId: string, at: string): void {
 		this.partsMoved(benchId);
-		const now = this.#sums.get(benchId) ?? NO_TALLY;
+		const now = this.#sums.get(benchId)!;
 		const since = this.#between.get(benchId, at, 0, '~')!;
 		this.#setPart.run(...valuesOf(addTally(addTally(NO_TALLY, now), since, -1)), partId);
 	}
@@ -539,7 +544,6 @@ export class LedgerRepository {
 		this.db
 			.transaction(() => {
 				for (const clear of this.#clear) clear.run(benchId);
-				this.#open.run(benchId);
 				this.#kept.delete(benchId);
 				let [at, id] = ['', 0];
 				// What the bench had done when each part was put in is written as the log passes it.

@@ -98,6 +98,29 @@ describe('a store of an earlier state', () => {
 		}
 	);
 
+	it('keeps its sums where they were counted as today, and they are what its log comes to', () => {
+		const store = open('after-kerf.db', (db) => {
+			const [sums] = db
+				.prepare('SELECT sum(worn_nm) AS worn, sum(starts) AS starts FROM ledgers')
+				.all();
+			expect(sums).toEqual({ worn: 1_839_695, starts: 339 });
+			// What a program that makes all sums anew would put right.
+			db.exec('UPDATE log SET data = replace(data, \'"starts":\', \'"starts":1\')');
+		});
+		const sums =
+			'SELECT sum(worn_nm) AS worn, sum(starts) AS starts, max(version) AS version FROM lives';
+		expect(store.db.prepare(sums).get()).toEqual({ worn: 1_839_695, starts: 339, version: 3 });
+	});
+
+	it.each(OLD)('%s comes to the same sums when they are made anew', (name) => {
+		const store = open(name);
+		for (const { id } of store.benches.all()) {
+			const before = store.ledger.kept(id);
+			store.ledger.rebuild(id);
+			expect(store.ledger.kept(id)).toEqual(before);
+		}
+	});
+
 	it('reads a test cut from before "through" was told as one that went through', () => {
 		const store = open('after-supply.db', (db) => {
 			const row = db.prepare('SELECT bench_id AS b FROM log LIMIT 1').get() as { b: string };
