@@ -6,7 +6,8 @@ export default defineConfig({
 	resolve: { alias: { $lib: fileURLToPath(new URL('./src/lib', import.meta.url)) } },
 	test: {
 		environment: 'node',
-		testTimeout: 60_000,
+		testTimeout: 180_000,
+		env: { TRIAL_PART: '0.2' },
 		expect: { requireAssertions: true },
 		include: ['src/lib/core/**/*.test.ts', 'tests/reference/**/*.test.ts']
 	}

@@ -185,10 +185,12 @@ const failing = (lines: readonly Line[]) =>
 
 /** A few dozen pictures miss a goal by chance now and then; `npm run pictures` takes hundreds at their word. */
 const SURELY = 0.995;
+/** Fewer where every test runs hundreds of times (`npm run mutate`). */
+const some = (count: number) => Math.ceil(count * Number(process.env.TRIAL_PART ?? 1));
 
 describe('drawn nozzles of known size', () => {
 	it('are read as well as they must be, and those that cannot be read are refused', () => {
-		expect(failing(nozzleTrial(1, 36, SURELY))).toEqual([]);
+		expect(failing(nozzleTrial(1, some(36), SURELY))).toEqual([]);
 	});
 	it('read small by σ²/r where they are blurred, and that is put right', () => {
 		const plain = {
@@ -256,7 +258,7 @@ describe('drawn nozzles of known size', () => {
 
 describe('drawn edges of known lag', () => {
 	it('are read as well as they must be, and those that cannot be read are refused', () => {
-		expect(failing(edgeTrial(1, 30, SURELY))).toEqual([]);
+		expect(failing(edgeTrial(1, some(30), SURELY))).toEqual([]);
 	});
 	it('that cannot be read say what is missing', () => {
 		const refusedOf = (seed: number, change: Partial<EdgeScene>) => {
@@ -328,7 +330,7 @@ describe('drawn edges of known lag', () => {
 
 describe('drawn ends of plates', () => {
 	it('are read as well as they must be, and those that cannot be read are refused', () => {
-		expect(failing(endTrial(1, 40, SURELY))).toEqual([]);
+		expect(failing(endTrial(1, some(40), SURELY))).toEqual([]);
 	});
 	it('read the angle that a square would, whichever side is cut and however the plate is turned', () => {
 		for (const side of ['left', 'right'] as const)
@@ -366,7 +368,7 @@ describe('drawn slots', () => {
 		return answer.read;
 	};
 	it('are read as well as they must be, and those that cannot be read are refused', () => {
-		expect(failing(kerfTrial(1, 36, SURELY))).toEqual([]);
+		expect(failing(kerfTrial(1, some(36), SURELY))).toEqual([]);
 	});
 	it('read what a caliper would, however the picture is turned and wherever the rule lies', () => {
 		for (const turnDeg of [-4, 0, 5])
