@@ -122,6 +122,8 @@ const stryker = new Stryker({
 	coverageAnalysis: 'perTest',
 	concurrency: 2,
 	timeoutMS: 20_000,
+	// Every test of the core once, with what each covers written down.
+	dryRunTimeoutMinutes: 20,
 	ignorePatterns: ['!.svelte-kit', 'build', 'data', 'demo-data', 'docs', 'test-results'],
 	tempDirName: '.mutate',
 	reporters: [],
