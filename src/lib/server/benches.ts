@@ -1,4 +1,5 @@
 import type Database from 'better-sqlite3';
+import { LRUCache } from 'lru-cache';
 import type { Bench } from '$lib/core';
 import { BENCH } from '$lib/core/stored/kinds';
 import { readStored, UnreadableError } from './stored';
@@ -30,11 +31,15 @@ interface Row {
 	revision: number;
 }
 
-const storedBench = (row: Row): StoredBench => ({
-	id: row.id,
-	revision: row.revision,
-	bench: readStored(BENCH, `Bench ${row.id}`, row.data, row.version)
-});
+/** Benches read and checked, with the text that each was read from: every page needs one. */
+const READ_MOST = 200;
+
+/** What is kept is given to many: nobody may change it. */
+function frozen<T>(value: T): T {
+	if (typeof value === 'object' && value !== null)
+		Object.values(Object.freeze(value)).forEach(frozen);
+	return value;
+}
 
 export class BenchRepository {
 	readonly #once: OnceOnly;
@@ -45,6 +50,9 @@ export class BenchRepository {
 	readonly #insert: Database.Statement<[string, string, string, string]>;
 	readonly #update: Database.Statement<[string, string, string, number]>;
 	readonly #keep: Database.Statement<[string | null, string, string]>;
+	readonly #read = new LRUCache<string, { text: string; version: number; bench: Bench }>({
+		max: READ_MOST
+	});
 
 	constructor(db: Database.Database) {
 		this.#once = new OnceOnly(db);
@@ -70,11 +78,21 @@ export class BenchRepository {
 		);
 	}
 
+	#stored({ id, revision, data: text, version }: Row): StoredBench {
+		let read = this.#read.get(id);
+		if (read?.text !== text || read.version !== version) {
+			const bench = frozen(readStored(BENCH, `Bench ${id}`, text, version));
+			read = { text, version, bench };
+			this.#read.set(id, read);
+		}
+		return { id, revision, bench: read.bench };
+	}
+
 	/** All that can be read: one damaged bench does not take the others with it. */
 	all(): StoredBench[] {
 		return this.#all.all().flatMap((row) => {
 			try {
-				return [storedBench(row)];
+				return [this.#stored(row)];
 			} catch (error) {
 				if (!(error instanceof UnreadableError)) throw error;
 				console.error(error.message);
@@ -99,7 +117,7 @@ export class BenchRepository {
 
 	find(id: string): StoredBench | undefined {
 		const row = this.#one.get(id);
-		return row && !row.gone ? storedBench(row) : undefined;
+		return row && !row.gone ? this.#stored(row) : undefined;
 	}
 
 	add(write: { opId: string; id: string; bench: Bench; at: string }): StoredBench {
@@ -124,7 +142,7 @@ export class BenchRepository {
 			const row = this.#one.get(write.id);
 			if (!row) return { refused: { outcome: 'unknown' } };
 			if (row.revision !== write.revision)
-				return { refused: { outcome: 'stale', stored: storedBench(row) } };
+				return { refused: { outcome: 'stale', stored: this.#stored(row) } };
 			if (!write.kept && !row.gone && this.count() === 1) return { refused: { outcome: 'only' } };
 			this.#keep.run(write.kept ? null : write.at, write.at, write.id);
 			return { id: write.id, revision: row.revision + 1 };

@@ -73,7 +73,6 @@ describe('kept pages', () => {
 
 	it('take no more room than they are given, whatever their number', () => {
 		const cache = new PageCache();
-		// Nothing that packs well: as large packed as not.
 		const large = randomBytes(2 * 1024 * 1024).toString('latin1');
 		for (let i = 0; i < 8; i++) render(cache, `/setup?t=${i}`, large);
 		expect(render(cache, '/setup?t=0', 'again').served).toBe(false);

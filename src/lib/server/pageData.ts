@@ -3,6 +3,7 @@ import { READINGS, type UnitSystem } from '$lib/core';
 import { SentChart, type SentWorkbench } from '$lib/state/sent';
 import type { Revisions } from '$lib/formats/api';
 import type { StoredBench } from './benches';
+import { keptByBench } from './keptByBench';
 import type { LogRow } from './log';
 import { evidenceOf } from './planning';
 import type { Store } from './store';
@@ -43,16 +44,24 @@ export function revisionsOf(store: Store, benchId: string): Revisions {
 	};
 }
 
+const kept = keptByBench<Pick<SentWorkbench, 'log' | 'measured'>>();
+/** The end of the log of a bench, and its measurements. Also one that is taken back adds a row to the log. */
+const linesOf = (store: Store, benchId: string) =>
+	kept(store, benchId, `${store.ledger.revisionOf(benchId)}`, () => {
+		const { log } = store;
+		const line = ({ id, at, entry, undone }: LogRow) => ({ id, at, entry, undone });
+		const measured = [
+			...log.newestOf(benchId, 'test-cut', TEST_CUT_LINES),
+			...READINGS.flatMap((kind) => log.newestOf(benchId, kind, MEASURED_LINES))
+		].sort((x, y) => y.id - x.id);
+		return { log: log.newest(benchId, LOG_LINES).map(line), measured: measured.map(line) };
+	});
+
 /** Everything a screen needs to plan on its own from then on. */
 export function workbenchData(store: Store, stored: StoredBench, units: UnitSystem): SentWorkbench {
 	const { settings, revision } = store.settings.get();
 	const fitted = store.sets.fitted(stored.id);
 	const found = store.charts.find(stored.id);
-	const line = ({ id, at, entry, undone }: LogRow) => ({ id, at, entry, undone });
-	const measured = [
-		...store.log.newestOf(stored.id, 'test-cut', TEST_CUT_LINES),
-		...READINGS.flatMap((kind) => store.log.newestOf(stored.id, kind, MEASURED_LINES))
-	].sort((x, y) => y.id - x.id);
 	return {
 		benchId: stored.id,
 		revision: stored.revision,
@@ -67,8 +76,7 @@ export function workbenchData(store: Store, stored: StoredBench, units: UnitSyst
 			name: fitted.set.name,
 			fittedAt: fitted.set.fittedAt
 		},
-		log: store.log.newest(stored.id, LOG_LINES).map(line),
-		measured: measured.map(line),
+		...linesOf(store, stored.id),
 		chart: found ? new SentChart(stored.id, found.chart.hash, found.chart.rows) : null,
 		chartName: found?.name ?? 'Cut chart',
 		cards: store.cards.ofBench(stored.id).map(({ id, name, what, search, revision: of }) => ({

@@ -6,6 +6,7 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { BAY_2 } from '../../../scripts/demo/benches';
 import { DEFAULT_SETTINGS, evidenceFromLedger, type Entry } from '../core';
 import { DATABASE_FILE, openDatabase, SCHEMA_VERSION } from './db';
+import { workbenchData } from './pageData';
 import { Store } from './store';
 import { ReusedError } from './writes';
 
@@ -121,6 +122,35 @@ describe('benches and settings', () => {
 		add();
 		add();
 		expect(store.benches.all()).toHaveLength(2);
+	});
+
+	it('are read once for what stands in the store, and can be changed by nobody who was given one', () => {
+		const { bench } = store.benches.find('b1')!;
+		expect(store.benches.find('b1')!.bench).toBe(bench);
+		expect(() => Object.assign(bench.cutter, { cleanMm: 1 })).toThrow(TypeError);
+		// Behind the program's back, its revision as before.
+		store.db.exec("UPDATE benches SET data = json_set(data, '$.name', 'Bay 9') WHERE id = 'b1'");
+		expect(store.benches.find('b1')!.bench.name).toBe('Bay 9');
+	});
+
+	it('show the end of their log as it is, also when something was taken back or corrected', () => {
+		const shown = () =>
+			workbenchData(store, store.benches.find('b1')!, 'metric').log.map(({ id, undone }) => [
+				id,
+				undone
+			]);
+		const { id } = append('entry-of-page-1');
+		expect(shown()).toEqual([[id, false]]);
+		store.log.undo({ opId: 'undo-of-page', id, at: AT, modelVersion: '1' });
+		expect(shown()).toEqual([[id, true]]);
+		const second = append('entry-of-page-2');
+		const write = { opId: 'corrected-page', at: AT, inputsHash: null, modelVersion: '1' };
+		const corrected = store.log.correct(second.id, { ...write, entry: { ...START, arcS: 2 } });
+		expect(shown()).toEqual([
+			[(corrected as { id: number }).id, false],
+			[second.id, true],
+			[id, true]
+		]);
 	});
 
 	it('keep settings with a revision of their own', () => {
