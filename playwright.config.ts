@@ -2,6 +2,9 @@ import { defineConfig } from '@playwright/test';
 
 const PORT = 4199;
 
+// Server and browser show the clock on the wall: the same wherever the tests run.
+process.env.TZ = 'UTC';
+
 export default defineConfig({
 	testDir: 'tests/e2e',
 	workers: 1,

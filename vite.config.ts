@@ -80,6 +80,8 @@ export default defineConfig({
 		expect: { requireAssertions: true },
 		// No test measures speed: this only ends one that hangs.
 		testTimeout: 180_000,
+		// What is shown and searched by the clock on the wall reads the same wherever the tests run.
+		env: { TZ: 'UTC' },
 		projects: [
 			{
 				extends: true,

@@ -24,7 +24,8 @@ import { deepestMm, SECTION, sectionShape, thicknessAt } from './Setup/section';
 import { speedX } from './Setup/speedBar';
 import { railWidth, supplyAnswer, worstInCutter, worstOn } from './Supply/rails';
 import { lifeLine, pitShape } from './Wear/stack';
-import { dayAndTime, entryWords } from './Wear/words';
+import { entryWords } from './Wear/words';
+import { dayAndTime } from '$lib/formats/days';
 import { filledIn, inputText, pretty } from './Working/working';
 
 function workbench(

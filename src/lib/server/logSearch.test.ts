@@ -54,6 +54,20 @@ const find = (text: string, most = 25, before?: string) =>
 const starts = () => store.ledger.of('b1', null).electrode.total.starts;
 
 describe('finding in the log', () => {
+	it('takes a day as the clock on the wall does', () => {
+		process.env.TZ = 'America/New_York';
+		try {
+			// The evening of the 1st there, four hours behind, when it is the 2nd in UTC already; and its small hours.
+			append(cut(), 17);
+			append(cut(), -5);
+			expect(find('1 Oct').found.count).toBe(1);
+			expect(find('2 Oct').found.count).toBe(0);
+			expect(find('30 Sep').found.count).toBe(1);
+		} finally {
+			process.env.TZ = 'UTC';
+		}
+	});
+
 	it('meets every word, sums all that it found and shows a page', () => {
 		for (let i = 0; i < 30; i++)
 			append(cut({ thicknessMm: i % 2 ? 8 : 6, start: i % 3 ? 'edge' : 'rolled' }), i);

@@ -1,5 +1,6 @@
 import type Database from 'better-sqlite3';
 import type { Found, FoundPage } from '$lib/formats/logFound';
+import { startOfDay } from '$lib/formats/days';
 import type { LogQuery } from '$lib/formats/logQuery';
 import type { LogRepository, LogRow } from './log';
 
@@ -53,11 +54,11 @@ function conditions(benchId: string, q: LogQuery): { sql: string; values: unknow
 	);
 	if (q.from !== undefined) {
 		parts.push('at >= ?');
-		values.push(q.from);
+		values.push(startOfDay(q.from));
 	}
 	if (q.before !== undefined) {
 		parts.push('at < ?');
-		values.push(q.before);
+		values.push(startOfDay(q.before));
 	}
 	// In these words the index of what was said is told apart from the rest of the log.
 	if (q.words.length > 0) parts.push('(what_for IS NOT NULL OR who IS NOT NULL)');

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { page } from '$app/state';
-	import { CURRENCY, dayAndYear, STOCK_NAMES } from '$lib/components/Wear/words';
+	import { CURRENCY, STOCK_NAMES } from '$lib/components/Wear/words';
+	import { dayAndYear } from '$lib/formats/days';
 	import type { PageProps } from './$types';
 
 	/** What is to be ordered for the whole shop, for the wall or the van. */

@@ -2,7 +2,7 @@
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import FileButton from '$lib/components/Fields/FileButton.svelte';
 	import type { Problem } from '$lib/formats/problem';
-	import { dayAndTime } from '$lib/components/Wear/words';
+	import { dayAndTime } from '$lib/formats/days';
 
 	/** The whole shop as one file, and back from one after it was looked into. */
 	const bench = getWorkbench();

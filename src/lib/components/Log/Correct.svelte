@@ -3,7 +3,8 @@
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import Stepper from '$lib/components/Fields/Stepper.svelte';
 	import TextField from '$lib/components/Fields/TextField.svelte';
-	import { dayAndTime, entryWords } from '$lib/components/Wear/words';
+	import { entryWords } from '$lib/components/Wear/words';
+	import { dayAndTime } from '$lib/formats/days';
 	import type { FoundRow } from '$lib/formats/logFound';
 	import { correctEntry, undoEntry } from '$lib/state/logbook';
 	import { getWorkbench } from '$lib/state/workbench.svelte';

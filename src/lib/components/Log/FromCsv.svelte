@@ -3,7 +3,8 @@
 	import type { CsvEntry, CsvProblem } from '$lib/formats/logCsv';
 	import { IMPORT_MOST } from '$lib/formats/api';
 	import { nowIso } from '$lib/state/clock';
-	import { entryWords, dayAndTime } from '$lib/components/Wear/words';
+	import { entryWords } from '$lib/components/Wear/words';
+	import { dayAndTime } from '$lib/formats/days';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import { write } from '$lib/state/write';
 	import type { Evidence } from '$lib/core';

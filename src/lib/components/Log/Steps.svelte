@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
-	import { dayAndTime } from '$lib/components/Wear/words';
+	import { dayAndTime } from '$lib/formats/days';
 	import { undoEntry } from '$lib/state/logbook';
 	import { keptSteps } from '$lib/state/steps';
 	import { getWorkbench } from '$lib/state/workbench.svelte';

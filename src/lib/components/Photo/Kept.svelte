@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { dayAndTime } from '$lib/components/Wear/words';
+	import { dayAndTime } from '$lib/formats/days';
 	import type { KeptPicture } from '$lib/formats/pictures';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 

@@ -2,7 +2,8 @@
 	import { undoEntry } from '$lib/state/logbook';
 	import { getWorkbench, type LogLine } from '$lib/state/workbench.svelte';
 	import { REGISTRY, type ChangeSide, type FigureId } from '$lib/core';
-	import { dayAndTime, entryWords } from '$lib/components/Wear/words';
+	import { entryWords } from '$lib/components/Wear/words';
+	import { dayAndTime } from '$lib/formats/days';
 
 	/** What was measured on this bench, each with a way back, and what the last one moved. */
 	let { kind = 'supply' }: { kind?: 'supply' | 'test-cut' | 'scrap' } = $props();

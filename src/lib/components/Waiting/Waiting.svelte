@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { dropWaiting } from '$lib/state/write';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
-	import { dayAndTime } from '$lib/components/Wear/words';
+	import { dayAndTime } from '$lib/formats/days';
 	import { drop, retry, waiting, type Kept } from '$lib/state/outbox';
 
 	/** What this device keeps until the server has it: in order, and what it did not take, to be decided. */

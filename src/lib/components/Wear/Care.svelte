@@ -7,7 +7,7 @@
 	import { CareView } from '$lib/state/care.svelte';
 	import { logEntry } from '$lib/state/logbook';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
-	import { dayAndYear } from './words';
+	import { dayAndYear } from '$lib/formats/days';
 
 	/** What is to be looked after, the soonest first; one press tells that it was done. */
 	const bench = getWorkbench();

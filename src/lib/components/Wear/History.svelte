@@ -6,7 +6,7 @@
 	import type { WearHistory } from '$lib/formats/wearHistory';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import { HISTORY, historyDrawing } from './history';
-	import { dayAndTime } from './words';
+	import { dayAndTime } from '$lib/formats/days';
 
 	/** What was read on the parts in the torch, and when each comes to its limit. */
 	const bench = getWorkbench();

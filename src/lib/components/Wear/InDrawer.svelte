@@ -6,7 +6,8 @@
 	import Mark from '$lib/components/Marks/Mark.svelte';
 	import { DrawerView } from '$lib/state/drawer.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
-	import { dayAndYear, STOCK_NAMES } from './words';
+	import { dayAndYear } from '$lib/formats/days';
+	import { STOCK_NAMES } from './words';
 
 	/** What lies in the drawer for this torch, when to order, and when it runs out. */
 	const bench = getWorkbench();

@@ -93,26 +93,6 @@ export function entryWords(entry: Entry, bench: Workbench): string {
 	}
 }
 
-/** "24 Nov 11:20", the same on server and browser. */
-export function dayAndTime(iso: string): string {
-	const months = [
-		'Jan',
-		'Feb',
-		'Mar',
-		'Apr',
-		'May',
-		'Jun',
-		'Jul',
-		'Aug',
-		'Sep',
-		'Oct',
-		'Nov',
-		'Dec'
-	];
-	const [, month, day, time] = /^\d+-(\d+)-(\d+)T(\d+:\d+)/.exec(iso) ?? [];
-	return month ? `${Number(day)} ${months[Number(month) - 1]} ${time}` : iso;
-}
-
 export const STOCK_NAMES = {
 	electrode: 'Electrode',
 	nozzle: 'Nozzle',
@@ -122,7 +102,3 @@ export const STOCK_NAMES = {
 	'o-ring': 'O-ring',
 	'gouge-nozzle': 'Gouging nozzle'
 } as const;
-
-/** "31 Dec 2026" of an ISO date. */
-export const dayAndYear = (isoDay: string): string =>
-	`${dayAndTime(`${isoDay}T00:00`).replace(' 00:00', '')} ${isoDay.slice(0, 4)}`;

@@ -1,3 +1,4 @@
+import { dayOf } from '$lib/formats/days';
 import { logQuery } from '$lib/formats/logQuery';
 import { LOG_SHOWN } from '$lib/formats/api';
 import { store } from '$lib/server/current';
@@ -7,7 +8,7 @@ import type { PageServerLoad } from './$types';
 export const load: PageServerLoad = async ({ url, parent }) => {
 	const { workbench } = await parent();
 	const text = (url.searchParams.get('q') ?? '').slice(0, 200);
-	const today = new Date().toISOString().slice(0, 10);
+	const today = dayOf(new Date());
 	return {
 		text,
 		found: store().search.page(workbench.benchId, logQuery(text, today), LOG_SHOWN)

@@ -3,7 +3,8 @@
 	import Correct from '$lib/components/Log/Correct.svelte';
 	import FromCsv from '$lib/components/Log/FromCsv.svelte';
 	import Steps from '$lib/components/Log/Steps.svelte';
-	import { dayAndTime, entryWords } from '$lib/components/Wear/words';
+	import { entryWords } from '$lib/components/Wear/words';
+	import { dayAndTime } from '$lib/formats/days';
 	import type { KeptPicture } from '$lib/formats/pictures';
 	import { LogView } from '$lib/state/logView.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';

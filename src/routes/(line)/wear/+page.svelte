@@ -12,7 +12,8 @@
 	import Later from '$lib/components/Later.svelte';
 	import Stage from '$lib/components/Stage.svelte';
 	import Stack from '$lib/components/Wear/Stack.svelte';
-	import { dayAndTime, entryWords } from '$lib/components/Wear/words';
+	import { entryWords } from '$lib/components/Wear/words';
+	import { dayAndTime } from '$lib/formats/days';
 	import { undoEntry } from '$lib/state/logbook';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 

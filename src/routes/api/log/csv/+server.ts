@@ -1,4 +1,5 @@
 import { csvLine, LOG_CSV_HEADER } from '$lib/formats/logCsv';
+import { dayOf } from '$lib/formats/days';
 import { logQuery } from '$lib/formats/logQuery';
 import { store } from '$lib/server/current';
 import { answer, file, unknown } from '$lib/server/respond';
@@ -7,7 +8,7 @@ import type { RequestHandler } from './$types';
 
 function* lines(benchId: string, text: string): Generator<string> {
 	yield `${LOG_CSV_HEADER}\r\n`;
-	const today = new Date().toISOString().slice(0, 10);
+	const today = dayOf(new Date());
 	for (const { at, entry, who, whatFor } of store().search.each(benchId, logQuery(text, today))) {
 		yield `${csvLine({ at, entry, who: who ?? undefined, whatFor: whatFor ?? undefined })}\r\n`;
 	}

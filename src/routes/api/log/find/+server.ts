@@ -1,4 +1,5 @@
 import { LOG_PAGE, LOG_PAGE_MOST } from '$lib/formats/api';
+import { dayOf } from '$lib/formats/days';
 import { logQuery, QUERY_MOST } from '$lib/formats/logQuery';
 import { store } from '$lib/server/current';
 import { placeOf } from '$lib/server/logSearch';
@@ -16,6 +17,6 @@ export const GET: RequestHandler = ({ url }) =>
 		const before = asked === null ? undefined : placeOf(asked);
 		if (asked !== null && !before) refuse(400, 'bad-input', 'before: what `next` of a page said');
 		const most = wholeNumber(url, 'limit', LOG_PAGE, LOG_PAGE_MOST);
-		const today = new Date().toISOString().slice(0, 10);
+		const today = dayOf(new Date());
 		return store().search.page(benchId, logQuery(text, today), most, before);
 	});
