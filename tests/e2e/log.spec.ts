@@ -131,6 +131,25 @@ test.describe('a day by thumb', () => {
 	});
 });
 
+test.describe('east of the server', () => {
+	test.use({ timezoneId: 'Asia/Tokyo' });
+	test('the log tells when by the clock on the wall', async ({ page, demo, request }) => {
+		const bench = await demo.benchId('Bay 2');
+		const { entries } = (await (
+			await request.get(`/api/log/find?bench=${bench}&q=pit`)
+		).json()) as { entries: { at: string }[] };
+		const told = new Intl.DateTimeFormat('en-GB', {
+			timeZone: 'Asia/Tokyo',
+			day: 'numeric',
+			month: 'short',
+			hour: '2-digit',
+			minute: '2-digit'
+		}).format(new Date(entries[0]!.at));
+		await page.goto(`/log?bench=${bench}&q=pit`);
+		await expect(page.locator('tbody td').first()).toHaveText(told.replace(',', ''));
+	});
+});
+
 test('the log goes out as CSV and comes in again whole or not at all', async ({
 	page,
 	demo,

@@ -4,7 +4,7 @@
 	import FromCsv from '$lib/components/Log/FromCsv.svelte';
 	import Steps from '$lib/components/Log/Steps.svelte';
 	import { entryWords } from '$lib/components/Wear/words';
-	import { dayAndTime } from '$lib/formats/days';
+	import { dayAndTime, dayOf } from '$lib/formats/days';
 	import type { KeptPicture } from '$lib/formats/pictures';
 	import { LogView } from '$lib/state/logView.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
@@ -71,7 +71,7 @@
 			// The log is read without them.
 			.catch(() => {});
 	});
-	const year = (iso: string) => iso.slice(0, 4);
+	const year = (iso: string) => dayOf(new Date(iso)).slice(0, 4);
 </script>
 
 <svelte:head><title>Log · {bench.bench.name} · Steady Arc</title></svelte:head>
