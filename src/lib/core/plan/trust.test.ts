@@ -79,6 +79,16 @@ describe('what nobody checked', () => {
 		}
 	);
 
+	it('is told the same of a bench that nobody may change', () => {
+		const frozen = <T>(node: T): T => {
+			if (typeof node === 'object' && node !== null)
+				Object.values(Object.freeze(node)).forEach(frozen);
+			return node;
+		};
+		for (const bench of [all(BAY_2), typicalBench('iec')])
+			expect(letters(frozen(structuredClone(bench)))).toEqual(letters(bench));
+	});
+
 	it('leaves alone what was typed beside it', () => {
 		const bench = asTypical(BAY_2, ['supply.wire.lengthM']);
 		const found = letters(bench);

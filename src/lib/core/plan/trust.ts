@@ -44,11 +44,15 @@ const READ_FROM: readonly (readonly [worked: string, fields: readonly string[]])
 
 const isNode = (x: unknown): x is object => typeof x === 'object' && x !== null;
 
+/** What is frozen gives itself alone, never something that watches in its place: a copy of it does. */
+const open = <T extends object>(node: T): T =>
+	Object.isFrozen(node) ? ((Array.isArray(node) ? [...node] : { ...node }) as T) : node;
+
 /** The deepest paths that a reading goes down. */
 function pathsRead(read: (w: Workings) => unknown, w: Workings): string[] {
 	const seen = new Set<string>();
 	const watched = <T extends object>(node: T, at: string): T =>
-		new Proxy(node, {
+		new Proxy(open(node), {
 			get(target, key) {
 				const value: unknown = Reflect.get(target, key);
 				if (typeof key === 'symbol' || typeof value === 'function') return value;
