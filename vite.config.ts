@@ -42,7 +42,7 @@ export default defineConfig({
 						'../playwright.config.ts',
 						'../scripts/**/*.ts',
 						'../scripts/**/*.js',
-						'../server.js',
+						'../server/**/*.js',
 						'../vite.heavy.config.ts',
 						'../vitest.mutate.config.ts'
 					]

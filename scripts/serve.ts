@@ -26,7 +26,7 @@ export interface Served {
 
 /** Starts the built server and waits until it answers. */
 export async function serve(folder: string, port: number): Promise<Served> {
-	const child = spawn('node', [...LEAN, 'server.js'], {
+	const child = spawn('node', [...LEAN, 'server/main.js'], {
 		cwd: ROOT,
 		env: { ...process.env, PORT: String(port), STEADY_ARC_DATA: folder },
 		stdio: 'ignore'

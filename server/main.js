@@ -10,15 +10,15 @@ import { createServer } from 'node:http';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { randomBytes } from 'node:crypto';
-import { Access, isSensor } from './server/access.js';
-import { tooLarge } from './server/limits.js';
-import { PageCache } from './server/pageCache.js';
-import { allowedHosts, isOpen, originsFor } from './server/reach.js';
+import { Access, isSensor } from './access.js';
+import { tooLarge } from './limits.js';
+import { PageCache } from './pageCache.js';
+import { allowedHosts, isOpen, originsFor } from './reach.js';
 
 const host = process.env.HOST ?? '127.0.0.1';
 const port = Number(process.env.PORT ?? 4173);
 const folder = process.env.STEADY_ARC_DATA || './data';
-const build = fileURLToPath(new URL('./build', import.meta.url));
+const build = fileURLToPath(new URL('../build', import.meta.url));
 // adapter-node assumes https behind a proxy unless it is told; the origin is checked right here.
 process.env.PROTOCOL_HEADER ??= 'x-steady-protocol';
 // Bodies are limited by route, below.
@@ -32,7 +32,7 @@ if (!existsSync(join(build, 'handler.js'))) {
 	console.error('There is no build yet: run `npm run build`, or `npm run demo`.');
 	process.exit(1);
 }
-const { handler } = await import('./build/handler.js');
+const { handler } = await import('../build/handler.js');
 
 const hosts = allowedHosts(host, process.env.ALLOW_HOSTS);
 const access = new Access(folder);

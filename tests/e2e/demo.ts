@@ -24,7 +24,7 @@ export class DemoServer {
 	}
 
 	async start(): Promise<void> {
-		this.#process = spawn('node', ['server.js'], {
+		this.#process = spawn('node', ['server/main.js'], {
 			cwd: ROOT,
 			env: { ...process.env, PORT: String(this.port), STEADY_ARC_DATA: this.folder, ...this.env },
 			stdio: ['ignore', 'pipe', 'inherit']
