@@ -110,119 +110,121 @@ function arcsOf(w: Workings, { outputA, nozzleRatingA, arcsS, handlingS }: Elect
 	});
 }
 
-/** One item by the Plan of its own cut; or why it cannot be made on this bench. */
-export function itemPlan(base: PlanInputs, { item, cut }: AskedItem): ItemPlan | CannotMake {
-	const groove = item.what === 'groove';
-	const asked = groove ? { ...cut, gouge: { ...cut.gouge, asked: true, pieces: 1 } } : cut;
-	const inputs: PlanInputs = { ...base, cut: asked, work: { ...base.work, by: 'cut' } };
-	const w = workings(inputs, { solveAmps: false });
-	const { cutting: c, gouging: g, wearing } = w;
-	const cannot = (): CannotMake => {
-		const stations = groove ? ['gouge'] : ['setup', 'cut'];
-		const refusal = said(inputs).findings.find(
-			({ kind, station }) =>
-				stations.includes(station) && (kind === 'refusal' || (groove && kind === 'caution'))
-		);
-		const { text, values } = refusal ?? { text: 'It cannot be made as asked.', values: undefined };
-		return { id: item.id, why: values ? { text, values } : { text } };
+/** What cut and groove each find out; the rest of an {@link ItemPlan} follows from it. */
+type Made = Pick<
+	ItemPlan,
+	| 'set'
+	| 'nozzleA'
+	| 'outputA'
+	| 'speedMmS'
+	| 'offsetMm'
+	| 'kerfMm'
+	| 'start'
+	| 'arcs'
+	| 'pieceLengthMm'
+	| 'pieceUm'
+	| 'pieceBoreUm'
+	| 'arcFactor'
+	| 'guide'
+>;
+
+function finished({ item, cut }: AskedItem, w: Workings, made: Made, activeW: number): ItemPlan {
+	const pieceArcS = made.arcs.reduce((sum, { arcS }) => sum + arcS, 0);
+	const pieceAirL = made.arcs.reduce(
+		(sum, { arcS, postS, useLpm }) => sum + (useLpm * (arcS + postS)) / 60,
+		0
+	);
+	const compressed = w.inputs.bench.air.source === 'compressor';
+	return {
+		id: item.id,
+		...made,
+		pieceArcS,
+		pieceAirL,
+		pieceKwh: (activeW * pieceArcS) / 3.6e6,
+		pieceAirKwh: compressed ? (pieceAirL * COMPRESSOR_KW_PER_LPM) / 60 : 0,
+		pieceKg: netMm2(item) * cut.thicknessMm * 1e-9 * METALS[cut.metal].densityKgM3
 	};
-	const handlingS = item.handlingS ?? inputs.settings.handlingS;
-	const use = (starts: number, arcS: number, load: number, method = c.startMethod) => {
-		const arcMin = arcS / 60;
-		return { ...useOfStart(method), starts, arcMin, loadMin: arcMin * load, pilotS: 0 };
+}
+
+/** Why it cannot be made, in the words of the stations that it is planned on. */
+function cannotMake(id: string, inputs: PlanInputs, groove: boolean): CannotMake {
+	const stations = groove ? ['gouge'] : ['setup', 'cut'];
+	const refusal = said(inputs).findings.find(
+		({ kind, station }) =>
+			stations.includes(station) && (kind === 'refusal' || (groove && kind === 'caution'))
+	);
+	const { text, values } = refusal ?? { text: 'It cannot be made as asked.', values: undefined };
+	return { id, why: values ? { text, values } : { text } };
+}
+
+/** A groove, one string after the other; undefined: it cannot be made. */
+function groovePlan(asked: AskedItem, w: Workings, handlingS: number): ItemPlan | undefined {
+	const { inputs, gouging: g, wearing } = w;
+	if (g.pieceS === null || g.refused) return undefined;
+	const arcsS = g.layout
+		? g.layout.strings.map(({ speedMmS }) => g.lengthMm / speedMmS)
+		: [g.pieceS];
+	const nozzleA = g.nozzle?.ratingA ?? w.fittedNozzle.ratingA;
+	const arcs = arcsOf(w, { outputA: g.outputA, nozzleRatingA: nozzleA, arcsS, handlingS });
+	const { activeW } = draw(inputs.bench, w.wiring, {
+		ratio: inputs.evidence.powerRatio?.mean ?? 1,
+		outputA: g.outputA,
+		work: { ...inputs.work, arcS: g.longestS! }
+	});
+	const arcMin = g.pieceS / 60;
+	const use = {
+		...useOfStart('edge'),
+		starts: arcsS.length,
+		arcMin,
+		loadMin: arcMin * nozzleLoad(g.outputA, nozzleA),
+		pilotS: 0
 	};
-	const finish = (
-		made: Pick<
-			ItemPlan,
-			| 'set'
-			| 'nozzleA'
-			| 'outputA'
-			| 'speedMmS'
-			| 'offsetMm'
-			| 'kerfMm'
-			| 'start'
-			| 'arcs'
-			| 'pieceLengthMm'
-			| 'pieceUm'
-			| 'pieceBoreUm'
-			| 'arcFactor'
-			| 'guide'
-		>,
-		activeW: number
-	): ItemPlan => {
-		const pieceArcS = made.arcs.reduce((sum, { arcS }) => sum + arcS, 0);
-		const pieceAirL = made.arcs.reduce(
-			(sum, { arcS, postS, useLpm }) => sum + (useLpm * (arcS + postS)) / 60,
-			0
-		);
-		const compressed = inputs.bench.air.source === 'compressor';
-		return {
-			id: item.id,
-			...made,
-			pieceArcS,
-			pieceAirL,
-			pieceKwh: (activeW * pieceArcS) / 3.6e6,
-			pieceAirKwh: compressed ? (pieceAirL * COMPRESSOR_KW_PER_LPM) / 60 : 0,
-			pieceKg: netMm2(item) * cut.thicknessMm * 1e-9 * METALS[cut.metal].densityKgM3
-		};
-	};
-	if (groove) {
-		if (g.pieceS === null || g.refused) return cannot();
-		const arcsS = g.layout
-			? g.layout.strings.map(({ speedMmS }) => g.lengthMm / speedMmS)
-			: [g.pieceS];
-		const nozzleA = g.nozzle?.ratingA ?? w.fittedNozzle.ratingA;
-		const arcs = arcsOf(w, { outputA: g.outputA, nozzleRatingA: nozzleA, arcsS, handlingS });
-		// One string follows the other: only the first waits for the piece.
-		const strings = arcs.map((arc, k) => (k === 0 ? arc : { ...arc, handlingS: arc.postS }));
-		const work = { ...inputs.work, arcS: g.longestS! };
-		const d = draw(inputs.bench, w.wiring, {
-			ratio: inputs.evidence.powerRatio?.mean ?? 1,
+	return finished(
+		asked,
+		w,
+		{
+			set: g.nozzle ? gougingSet(nozzleA) : cuttingSet(nozzleA),
+			nozzleA,
 			outputA: g.outputA,
-			work
-		});
-		const load = nozzleLoad(g.outputA, nozzleA);
-		return finish(
-			{
-				set: g.nozzle ? gougingSet(nozzleA) : cuttingSet(nozzleA),
-				nozzleA,
-				outputA: g.outputA,
-				speedMmS: g.layout?.strings[0]?.speedMmS ?? null,
-				offsetMm: null,
-				kerfMm: 0,
-				start: 'edge',
-				arcs: strings,
-				pieceLengthMm: arcsS.length * g.lengthMm,
-				pieceUm: growthUm(use(arcsS.length, g.pieceS, load, 'edge'), wearing.electrode.rates),
-				// A gouging nozzle is not the one whose bore is followed.
-				pieceBoreUm: g.nozzle
-					? 0
-					: growthUm(use(arcsS.length, g.pieceS, load, 'edge'), wearing.nozzle.rates),
-				arcFactor: GROOVE_FACTOR,
-				guide: null
-			},
-			d.activeW
-		);
-	}
-	if (c.arcS === null || c.startMethod === 'none') return cannot();
-	const never = neverRuns(w);
-	if (never) return { id: item.id, why: never };
+			speedMmS: g.layout?.strings[0]?.speedMmS ?? null,
+			offsetMm: null,
+			kerfMm: 0,
+			start: 'edge',
+			// One string follows the other: only the first waits for the piece.
+			arcs: arcs.map((arc, k) => (k === 0 ? arc : { ...arc, handlingS: arc.postS })),
+			pieceLengthMm: arcsS.length * g.lengthMm,
+			pieceUm: growthUm(use, wearing.electrode.rates),
+			// A gouging nozzle is not the one whose bore is followed.
+			pieceBoreUm: g.nozzle ? 0 : growthUm(use, wearing.nozzle.rates),
+			arcFactor: GROOVE_FACTOR,
+			guide: null
+		},
+		activeW
+	);
+}
+
+/** A cut along a line or an outline; undefined: it cannot be made. */
+function cutPlan(asked: AskedItem, w: Workings, handlingS: number): ItemPlan | undefined {
+	const { item } = asked;
+	const { inputs, cutting: c, wearing } = w;
 	// An outline has its own contours; else the planned cut, so many times.
-	const paths = item.paths.length
-		? item.paths.map(({ edge, lengthMm }) => ({ edge, alongMm: lengthMm }))
-		: null;
-	const cuts = paths
-		? jobCuts(w, paths)
+	const cuts = item.paths.length
+		? jobCuts(
+				w,
+				item.paths.map(({ edge, lengthMm }) => ({ edge, alongMm: lengthMm }))
+			)
 		: Array.from({ length: item.linesEach }, () => ({
 				edge: 'outside' as const,
 				start: c.startMethod,
 				lengthMm: c.lineMm,
 				arcS: c.arcS
 			}));
-	if (cuts.some(({ arcS }) => arcS === null)) return cannot();
+	if (cuts.some(({ arcS }) => arcS === null)) return undefined;
 	const arcsS = cuts.map(({ arcS }) => arcS!);
 	const used = useOfCuts(cuts, wearing.load);
-	return finish(
+	return finished(
+		asked,
+		w,
 		{
 			set: cuttingSet(c.nozzle.ratingA),
 			nozzleA: c.nozzle.ratingA,
@@ -240,4 +242,22 @@ export function itemPlan(base: PlanInputs, { item, cut }: AskedItem): ItemPlan |
 		},
 		w.draw.activeW
 	);
+}
+
+/** One item by the Plan of its own cut; or why it cannot be made on this bench. */
+export function itemPlan(base: PlanInputs, asked: AskedItem): ItemPlan | CannotMake {
+	const { item } = asked;
+	const groove = item.what === 'groove';
+	const cut = groove
+		? { ...asked.cut, gouge: { ...asked.cut.gouge, asked: true, pieces: 1 } }
+		: asked.cut;
+	const inputs: PlanInputs = { ...base, cut, work: { ...base.work, by: 'cut' } };
+	const w = workings(inputs, { solveAmps: false });
+	const handlingS = item.handlingS ?? inputs.settings.handlingS;
+	if (groove) return groovePlan(asked, w, handlingS) ?? cannotMake(item.id, inputs, groove);
+	const { arcS, startMethod } = w.cutting;
+	if (arcS === null || startMethod === 'none') return cannotMake(item.id, inputs, groove);
+	const never = neverRuns(w);
+	if (never) return { id: item.id, why: never };
+	return cutPlan(asked, w, handlingS) ?? cannotMake(item.id, inputs, groove);
 }
