@@ -356,6 +356,68 @@ function side(points: readonly { y: number; out: number }[]): Fitted | undefined
 	return { at: mo - slope * my, lean: slope, spread, n: on.length };
 }
 
+/** From the picture to what was made small and level, and back. */
+function levelled(small: Light, by: number, turnDeg: number) {
+	const [c, s] = [Math.cos(turnDeg * RAD), Math.sin(turnDeg * RAD)];
+	const [mx, my] = [(small.width - 1) / 2, (small.height - 1) / 2];
+	return {
+		back: ({ x, y }: Point): Point => ({
+			x: by * (mx + c * (x - mx) - s * (y - my)),
+			y: by * (my + s * (x - mx) + c * (y - my))
+		}),
+		forth: (p: Point): Point => {
+			const [x, y] = [p.x / by - mx, p.y / by - my];
+			return { x: mx + c * x + s * y, y: my - s * x + c * y };
+		}
+	};
+}
+
+/** How far both sides of the slot lie from a line along it, to the left and to the right. */
+interface Sides {
+	middle: Pick<Fitted, 'at' | 'lean'>;
+	left: Fitted;
+	right: Fitted;
+}
+
+/** As a person laid them, in what is small and level. */
+function sidesLaid(byHand: { left: Side; right: Side }, forth: (p: Point) => Point): Sides {
+	const fit = ([p, q]: Side): Fitted => {
+		const [a, b] = [forth(p), forth(q)];
+		const lean = (b.x - a.x) / (b.y - a.y || 1);
+		return { at: a.x - lean * a.y, lean, spread: 0.6, n: 2 };
+	};
+	const left = fit(byHand.left);
+	return {
+		middle: { at: 0, lean: 0 },
+		left: { ...left, at: -left.at, lean: -left.lean },
+		right: fit(byHand.right)
+	};
+}
+
+/** Found beside the dark of the slot, chunk by chunk; undefined: too few of them agree. */
+function sidesFound(
+	turn: Light,
+	middle: Pick<Fitted, 'at' | 'lean'>,
+	rows: Run,
+	roughPxMm: number
+): Sides | undefined {
+	const n = Math.round(REACH_MM * roughPxMm);
+	const startOf = (i: number) => Math.round(rows.from + ((rows.to - rows.from) * i) / CHUNKS);
+	const chunks = Array.from({ length: CHUNKS }, (_, i): Run => ({
+		from: startOf(i),
+		to: startOf(i + 1)
+	}));
+	const found = (way: 1 | -1) =>
+		side(
+			chunks.flatMap((chunk) => {
+				const edge = edgeOut(outward(turn, middle, chunk, way, n), roughPxMm);
+				return edge ? [{ y: (chunk.from + chunk.to - 1) / 2, out: edge.at }] : [];
+			})
+		);
+	const [left, right] = [found(-1), found(1)];
+	return left && right && { middle, left, right };
+}
+
 /** `tickMm`: from one of the rule's finest lines to the next; `byHand`: the sides as a person laid them. */
 export function readKerf(
 	light: Light,
@@ -364,65 +426,24 @@ export function readKerf(
 ): KerfAnswer {
 	const by = Math.max(1, Math.floor(Math.max(light.width, light.height) / 1000));
 	const small = smaller(light, by);
+	const softOr = (refused: KerfRefusal): KerfAnswer => ({
+		refused: isSoft(turned(small), SOFT_PX) ? 'blurred' : refused
+	});
 	const rule = findRule(small);
-	const soft = () => isSoft(turned(small), SOFT_PX);
-	if (!rule) return { refused: soft() ? 'blurred' : 'no-rule' };
+	if (!rule) return softOr('no-rule');
 	const turn = level(small, rule.turnDeg);
 	const ticks = ticksOf(turn, rule);
-	if (!ticks) return { refused: soft() ? 'blurred' : 'no-rule' };
-	const [c, s] = [Math.cos(rule.turnDeg * RAD), Math.sin(rule.turnDeg * RAD)];
-	const [mx, my] = [(small.width - 1) / 2, (small.height - 1) / 2];
-	const back = ({ x, y }: Point): Point => ({
-		x: by * (mx + c * (x - mx) - s * (y - my)),
-		y: by * (my + s * (x - mx) + c * (y - my))
-	});
-	const forth = (p: Point): Point => {
-		const [x, y] = [p.x / by - mx, p.y / by - my];
-		return { x: mx + c * x + s * y, y: my - s * x + c * y };
-	};
+	if (!ticks) return softOr('no-rule');
+	const { back, forth } = levelled(small, by, rule.turnDeg);
 	const roughPxMm = ticks.pxAt(small.width / 2) / tickMm;
 	const rows = beside(turn, rule, roughPxMm);
-	const [top, low] = [rows.from, rows.to];
-	const line = darkLine(turn, rows, roughPxMm);
-	const ruleY = (rule.from + rule.to) / 2;
-	let sides: { left: Fitted; right: Fitted };
-	let middle = line ?? { at: 0, lean: 0 };
-	if (byHand) {
-		const fit = ([p, q]: Side): Fitted => {
-			const [a, b] = [forth(p), forth(q)];
-			const lean = (b.x - a.x) / (b.y - a.y || 1);
-			return { at: a.x - lean * a.y, lean, spread: 0.6, n: 2 };
-		};
-		const [a, b] = [fit(byHand.left), fit(byHand.right)];
-		middle = { at: 0, lean: 0 };
-		sides = { left: { ...a, at: -a.at, lean: -a.lean }, right: b };
-	} else {
-		if (!line) return { refused: soft() ? 'blurred' : 'no-kerf' };
-		const n = Math.round(REACH_MM * roughPxMm);
-		const found = {
-			left: [] as { y: number; out: number }[],
-			right: [] as { y: number; out: number }[]
-		};
-		for (let i = 0; i < CHUNKS; i++) {
-			const chunk: Run = {
-				from: Math.round(top + ((low - top) * i) / CHUNKS),
-				to: Math.round(top + ((low - top) * (i + 1)) / CHUNKS)
-			};
-			const y = (chunk.from + chunk.to - 1) / 2;
-			for (const which of ['left', 'right'] as const) {
-				const profile = outward(turn, line, chunk, which === 'left' ? -1 : 1, n);
-				const edge = edgeOut(profile, roughPxMm);
-				if (edge) found[which].push({ y, out: edge.at });
-			}
-		}
-		const [left, right] = [side(found.left), side(found.right)];
-		if (!left || !right) return { refused: soft() ? 'blurred' : 'no-kerf' };
-		sides = { left, right };
-	}
-	const { left, right } = sides;
+	const line = byHand ? undefined : darkLine(turn, rows, roughPxMm);
+	const sides = byHand ? sidesLaid(byHand, forth) : line && sidesFound(turn, line, rows, roughPxMm);
+	if (!sides) return softOr('no-kerf');
+	const { middle, left, right } = sides;
 	// In its middle: towards its ends the wander of the sides would swing the lines. A camera aslant makes the
 	// scale there another than at the rule by less than one in a hundred.
-	const y = (top + low) / 2;
+	const y = (rows.from + rows.to) / 2;
 	const at = (f: Fitted, here: number) => f.at + f.lean * here;
 	const across = at(left, y) + at(right, y);
 	const lean = middle.lean + (right.lean - left.lean) / 2;
@@ -433,30 +454,33 @@ export function readKerf(
 	const kerfMm = widePx / pxPerMm;
 	if (widePx * by < KERF_PX_LEAST || pxPerTick < TICK_PX_SURE) return { refused: 'small' };
 	if (!(kerfMm >= SCRAP_KERF_MM[0] && kerfMm <= SCRAP_KERF_MM[1])) return { refused: 'no-kerf' };
-	const own = (f: Fitted) => (2 * f.spread) / Math.sqrt(f.n);
-	if (Math.max(left.spread, right.spread) > Math.max(1.5, 0.2 * pxPerMm))
-		return { refused: soft() ? 'blurred' : 'uneven' };
-	const spreadMm = Math.hypot(
-		Math.hypot(own(left), own(right)) / pxPerMm,
-		0.5 / pxPerMm,
-		// A rule is up to a millimetre nearer to the lens than the plate, and the camera may be aslant.
-		0.009 * kerfMm,
-		0.012
-	);
+	if (Math.max(left.spread, right.spread) > Math.max(1.5, 0.2 * pxPerMm)) return softOr('uneven');
 	const ends = (way: 1 | -1, f: Fitted): Side => {
 		const point = (here: number): Point =>
 			back({ x: middle.at + middle.lean * here + way * at(f, here), y: here });
-		return [point(top), point(low)];
+		return [point(rows.from), point(rows.to)];
 	};
+	const ruleY = (rule.from + rule.to) / 2;
 	return {
 		read: {
-			kerfMm: { value: kerfMm, spread: spreadMm },
+			kerfMm: { value: kerfMm, spread: spreadOf(kerfMm, pxPerMm, [left, right]) },
 			pxPerMm: pxPerMm * by,
 			left: ends(-1, left),
 			right: ends(1, right),
 			ticks: ticks.xs.map((x) => back({ x, y: ruleY }))
 		}
 	};
+}
+
+function spreadOf(kerfMm: number, pxPerMm: number, sides: readonly Fitted[]): number {
+	const own = sides.map(({ spread, n }) => (2 * spread) / Math.sqrt(n));
+	return Math.hypot(
+		Math.hypot(...own) / pxPerMm,
+		0.5 / pxPerMm,
+		// A rule is up to a millimetre nearer to the lens than the plate, and the camera may be aslant.
+		0.009 * kerfMm,
+		0.012
+	);
 }
 
 /** Where the kerf of a picture and that of the plan cannot both be right: two spreads and a tenth apart [own]. */
