@@ -12,6 +12,7 @@ import {
 	answerOf,
 	AnswersSchema,
 	isAnswered,
+	plausibleBenches,
 	QUESTION_IDS,
 	typicalAnswer,
 	type Answers
@@ -40,6 +41,38 @@ const ALL: Answers = {
 	compressor: known({ source: 'compressor', deliveryLpm: 180, rating: 'delivered', tankL: 90 }),
 	nozzle: known({ ratingA: 40 })
 };
+
+describe('what is likely, where nobody knows', () => {
+	const breakers = (bench: Bench) =>
+		plausibleBenches(bench, 'breaker').map((b) => b.supply.breaker.ratingA);
+	it('is a breaker that such a circuit has', () => {
+		const american = typicalBench('north-america');
+		const at = (nominalV: number): Bench => ({
+			...american,
+			supply: { ...american.supply, nominalV },
+			cutter: {
+				...american.cutter,
+				inputs: american.cutter.inputs.map((one) => ({ ...one, voltageV: nominalV }))
+			}
+		});
+		// 15 and 30 A circuits at 120 V, 20 and 50 A ones at 240 V (NEMA 5 and 6 receptacles).
+		expect(breakers(at(120))).toEqual([15, 30]);
+		expect(breakers(at(240))).toEqual([20, 50]);
+		expect(breakers(typicalBench('iec'))).toEqual([16, 32]);
+	});
+	it('is amps to either side of the usual machine', () => {
+		const most = plausibleBenches(typicalBench('iec'), 'amps').map(
+			(b) => b.cutter.inputs[0]!.outputMaxA
+		);
+		expect(most).toEqual([40, 50]);
+	});
+	it('is read from the bench as it stands, its own compressor too', () => {
+		const bench = typicalBench('iec');
+		expect(answerOf(bench, 'compressor').source).toBe('compressor');
+		const inside: Bench = { ...bench, air: { ...bench.air, source: 'built-in' } };
+		expect(answerOf(inside, 'compressor').source).toBe('built-in');
+	});
+});
 
 describe('a bench of which nothing is known', () => {
 	it.each(REGIONS)('is valid, makes a card of typical letters and says no D: %s', (region) => {

@@ -26,3 +26,8 @@ describe('the beat', () => {
 		expect([5, 22, 40, 100, 200].map(marks)).toEqual([5, 10, 25, 50, 100]);
 	});
 });
+
+it('three beats a second are not yet too many', () => {
+	expect(paceOf({ speedMmS: 30, lengthMm: 100 }, [5, 10, 20]).beatMm).toBe(10);
+	expect(paceOf({ speedMmS: 30.1, lengthMm: 100 }, [5, 10, 20]).beatMm).toBe(20);
+});

@@ -317,6 +317,14 @@ describe('measurements of circuit and air recover what they were made with', () 
 		expect(figures['cutter.recoveryS'].value).toBeCloseTo(recoveryS, 6);
 	});
 
+	it('two lamps that agree say what one says, two that differ the middle of both', () => {
+		const lamp = (recoveryS: number) =>
+			({ kind: 'lamp', outputA: 45, shopC: 20, lampS: 200, recoveryS }) as const;
+		const tau = (...recoveries: number[]) => evidenceOf(...recoveries.map(lamp)).heat!.tauS!;
+		expect(tau(60, 60)).toBeCloseTo(tau(60), 9);
+		expect(tau(50, 70)).toBeCloseTo((tau(50) + tau(70)) / 2, 9);
+	});
+
 	it('trip: a breaker somewhere between its curves is found there, and the band narrows', () => {
 		const curves = tripCurves('iec60898', 32);
 		fc.assert(

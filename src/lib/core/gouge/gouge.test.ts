@@ -21,6 +21,7 @@ import { coveredMm, depthAtMm, stringAreaMm2, stringsAreaMm2 } from './shape';
 import { layoutOf, type Hand, type Layout } from './strings';
 import {
 	FILLET_CONVEXITY,
+	goesIntoPlate,
 	legsOfThroat,
 	ligamentMm,
 	sectionOf,
@@ -504,4 +505,11 @@ describe('reading a groove', () => {
 		expect(correctionFor('slag', now).what).toBe('push');
 		expect(correctionFor('out', now).what).toBe('closer');
 	});
+});
+
+it('what stands on the plate is taken off it, what lies in it goes into it', () => {
+	for (const on of ['fillet', 'butt', 'facing', 'tack'] as const)
+		expect(goesIntoPlate(on), on).toBe(false);
+	for (const into of ['dimple', 'score', 'mark'] as const)
+		expect(goesIntoPlate(into), into).toBe(true);
 });

@@ -489,6 +489,18 @@ describe('every working', () => {
 		expect(missing).toEqual([]);
 	});
 
+	it('touches the plate bare up to the amps of its torch, those included, and stands off above', () => {
+		const bare = (bareTouchA: number) =>
+			plan(
+				inputsOf({
+					bench: changed((b) => Object.assign(b.torch, { dragShield: false, bareTouchA }))
+				})
+			);
+		const { value: outputA } = bare(0).figures['setup.currentA'];
+		expect(bare(outputA!).choices.standoff).toBe('touch');
+		expect(bare(outputA! - 1).choices.standoff).toBe('gap');
+	});
+
 	it('names its source and says how far each input is to be trusted', () => {
 		for (const id of FIGURE_IDS) {
 			const working = explain(inputs({ evidence: MEASURED }), id);

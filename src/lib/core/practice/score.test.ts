@@ -137,3 +137,13 @@ describe('under the hand', () => {
 		);
 	});
 });
+
+it('the worst stretch is as long as the hand was wrong', () => {
+	const { worst } = score(
+		run((mm) => (mm > 40 && mm < 70 ? 60 : 20)),
+		WINDOW
+	)!;
+	expect(worst!.what).toBe('fast');
+	expect(worst!.toMm - worst!.fromMm).toBeGreaterThanOrEqual(30 - STEP_MM);
+	expect(worst!.toMm - worst!.fromMm).toBeLessThanOrEqual(30 + STEP_MM);
+});

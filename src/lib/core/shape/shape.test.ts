@@ -508,3 +508,14 @@ describe('the order of cutting', () => {
 		expect(directed(first!.path, false)).toHaveLength(first!.path.length);
 	});
 });
+
+describe('a part that stands in the hole of another', () => {
+	it('is cut round its outside, and so on inwards', () => {
+		const { edges } = {
+			edges: templatesOf(input([circle(200), circle(120), circle(60), circle(20)], 'kept')).map(
+				({ edge }) => edge
+			)
+		};
+		expect(edges).toEqual(['outside', 'hole', 'outside', 'hole']);
+	});
+});

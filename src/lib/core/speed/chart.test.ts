@@ -136,3 +136,30 @@ describe('the cut chart', () => {
 		expect(risingRows(STEEL.rows)).toEqual([]);
 	});
 });
+
+describe('speeds that rise with thickness', () => {
+	const at = (
+		metal: ChartRow['metal'],
+		nozzleA: number | null,
+		outputA: number,
+		mm: number,
+		v: number
+	) => ({ metal, nozzleA, outputA, thicknessMm: mm, speedMmS: v }) as ChartRow;
+	it('are found in their own group, in whatever order the rows were typed', () => {
+		const rows = [
+			at('stainless', 45, 45, 6, 10),
+			at('mild-steel', 45, 45, 6, 30),
+			at('mild-steel', null, 45, 4, 20),
+			at('mild-steel', 45, 30, 4, 15),
+			at('stainless', 45, 45, 4, 12),
+			at('mild-steel', 65, 45, 4, 9),
+			at('mild-steel', 45, 45, 4, 25),
+			at('mild-steel', 65, 45, 6, 8),
+			at('mild-steel', null, 45, 6, 18),
+			at('mild-steel', 45, 30, 6, 12)
+		];
+		// Only 6 mm at 30 mm/s after 4 mm at 25 mm/s, of the same metal, nozzle and amps.
+		expect(risingRows(rows)).toEqual([1]);
+		expect(risingRows([...rows].reverse())).toEqual([8]);
+	});
+});

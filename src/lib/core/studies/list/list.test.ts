@@ -5,7 +5,7 @@ import type { Bench, Cut } from '../../index';
 import { closedOf, DayListSchema, type DayList, type ListItem } from '../../list/inputs';
 import { layoutOf } from '../../list/layout';
 import { workings } from '../../plan/workings';
-import { eatsOf, entryOf, realOf, wholeStudy, type WholeStudy } from './book';
+import { eatsOf, entryOf, quoteOfList, realOf, wholeStudy, type WholeStudy } from './book';
 import type { ItemPlan } from './items';
 import { studyList } from './run';
 import type { ListRun, Ways } from './runTypes';
@@ -51,6 +51,38 @@ const weld: Row = {
 const bar: Row = { cut: { thicknessMm: 8, lengthMm: 60 } };
 
 describe('the run of a list', () => {
+	it('draws tank, breaker and cutter at the end of every arc', () => {
+		const { run, base } = studied([bar, weld]);
+		const { trace } = run;
+		expect(trace.timeS).toEqual(run.items.flatMap(({ arcs }) => arcs.map(({ endS }) => endS)));
+		// Nothing stops, so nothing is over its limit; both are warm from the work.
+		expect(run.firstLimit).toBeNull();
+		for (const share of trace.breaker) expect(share).toBeGreaterThan(0.01);
+		for (const share of trace.breaker) expect(share).toBeLessThanOrEqual(1);
+		for (const c of trace.cutterC) expect(c).toBeGreaterThan(base.work.shopC);
+		expect(trace.tankBar!.every((bar) => bar >= trace.neededBar)).toBe(true);
+		expect(trace.tankBar).toHaveLength(trace.timeS.length);
+		expect(trace.cutterC).toHaveLength(trace.timeS.length);
+	});
+
+	it('prices bottled air by the litre, and not at all where nobody said what a bottle costs', () => {
+		const { base, list, plans } = studied([bar]);
+		const air = (bottlePrice: number | null, bottleL = 10_000) =>
+			quoteOfList(
+				{
+					settings: { ...base.settings, bottlePrice },
+					bench: changed((b) => (b.air.source = 'bottle'))
+				},
+				list,
+				plans,
+				{ besidesS: 0, bottleL, pitLimitUm: 1500 }
+			).lines.air;
+		// Two pieces, at 40 for 10 000 litres.
+		expect(air(40)).toBeCloseTo((2 * plans[0]!.pieceAirL * 40) / 10_000, 9);
+		expect(air(null)).toBeNull();
+		expect(air(40, 0)).toBeNull();
+	});
+
 	it('takes the change of parts in, once, and tells where', () => {
 		const at = (changeS: number) => studied([bar, weld], { changeS }).run;
 		const [quick, slow] = [at(60), at(600)];

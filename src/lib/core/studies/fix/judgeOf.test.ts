@@ -1,0 +1,27 @@
+import { describe, expect, it } from 'vitest';
+import { inputsOf } from '../../../../../tests/support/inputs';
+import { STATIONS } from '../../figure/types';
+import { outcomeOf, worseElsewhere, type Outcome } from './judgeOf';
+
+describe('trouble that is only moved', () => {
+	const calm = outcomeOf(inputsOf());
+	const stopped = (station: (typeof STATIONS)[number]): Outcome => ({
+		...calm,
+		stations: { ...calm.stations, [station]: { ...calm.stations[station], verdict: 'stops' } }
+	});
+	it('is told of every station but the one that is mended', () => {
+		for (const station of STATIONS)
+			expect(worseElsewhere(calm, stopped(station)), station).toBe(station !== 'supply');
+	});
+	it('is none where it stopped before, nor where it only became tight', () => {
+		expect(worseElsewhere(stopped('wear'), stopped('wear'))).toBe(false);
+		const tight = stopped('wear');
+		tight.stations.wear = { ...tight.stations.wear, verdict: 'tight' };
+		expect(worseElsewhere(calm, tight)).toBe(false);
+	});
+	it('is an edge that was to be clean', () => {
+		const thick = outcomeOf(inputsOf({}, { thicknessMm: 20 }));
+		expect(worseElsewhere(calm, thick)).toBe(true);
+		expect(worseElsewhere(thick, calm)).toBe(false);
+	});
+});
