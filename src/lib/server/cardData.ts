@@ -10,6 +10,7 @@ import {
 	type UnitSystem
 } from '$lib/core';
 import { said } from '$lib/core/plan/said';
+import { dayOf } from '$lib/formats/days';
 import { cutFromSearch } from '$lib/formats/readSearch';
 import { SentChart, type SentWorkbench } from '$lib/state/sent';
 import type { CardWhat, FoundCard } from './cards';
@@ -94,7 +95,7 @@ export function cardData(
 	const inputs = requestedInputs(store, { benchId: stored.id, ...asked });
 	return {
 		workbench: { ...workbenchData(store, stored, units), ...asked, said: said(inputs) },
-		day: new Date().toISOString().slice(0, 10),
+		day: dayOf(new Date()),
 		saved: null
 	};
 }

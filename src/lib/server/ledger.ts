@@ -305,7 +305,7 @@ export class LedgerRepository {
 		const tally = tallyOf(e.entry);
 		const growth = times * growthNm(tally);
 		if (growth === 0) return;
-		// Asked first: nearly every entry is the newest, and an update that finds nothing costs as much as one that does.
+		// Asked first, in one: nearly every entry is the newest, and updates that find nothing are not free.
 		const { parts, testCuts } = this.#later.get(e.benchId, e.at, e.benchId, e.at, e.id)!;
 		if (late && parts) {
 			this.#partsAfter.run(...valuesOf(addTally(NO_TALLY, tally, times)), e.benchId, e.at);

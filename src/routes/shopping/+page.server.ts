@@ -1,3 +1,4 @@
+import { dayOf } from '$lib/formats/days';
 import { store } from '$lib/server/current';
 import { shoppingList } from '$lib/server/shopping';
 import type { PageServerLoad } from './$types';
@@ -6,7 +7,7 @@ export const load: PageServerLoad = ({ locals }) => {
 	const now = new Date();
 	return {
 		theme: locals.theme,
-		today: now.toISOString().slice(0, 10),
+		today: dayOf(now),
 		currency: store().settings.get().settings.currency,
 		list: shoppingList(store(), now.getTime())
 	};

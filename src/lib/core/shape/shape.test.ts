@@ -511,11 +511,8 @@ describe('the order of cutting', () => {
 
 describe('a part that stands in the hole of another', () => {
 	it('is cut round its outside, and so on inwards', () => {
-		const { edges } = {
-			edges: templatesOf(input([circle(200), circle(120), circle(60), circle(20)], 'kept')).map(
-				({ edge }) => edge
-			)
-		};
+		const rings = [200, 120, 60, 20].map((mm) => circle(mm));
+		const edges = templatesOf(input(rings, 'kept')).map(({ edge }) => edge);
 		expect(edges).toEqual(['outside', 'hole', 'outside', 'hole']);
 	});
 });

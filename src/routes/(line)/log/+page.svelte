@@ -4,7 +4,7 @@
 	import FromCsv from '$lib/components/Log/FromCsv.svelte';
 	import Steps from '$lib/components/Log/Steps.svelte';
 	import { entryWords } from '$lib/components/Wear/words';
-	import { dayAndTime, dayOf } from '$lib/formats/days';
+	import { dayAndTime, dayAndYear, dayOf } from '$lib/formats/days';
 	import type { KeptPicture } from '$lib/formats/pictures';
 	import { LogView } from '$lib/state/logView.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
@@ -122,8 +122,9 @@
 					starts{/if}
 			</h1>
 			{#if found.since}<span class="sub"
-					>{bench.say(found.arcMs / 60_000, 'minutes')} of arc since {dayAndTime(found.since)}
-					{year(found.since)}</span
+					>{bench.say(found.arcMs / 60_000, 'minutes')} of arc since {dayAndYear(
+						dayOf(new Date(found.since))
+					)}</span
 				>{/if}
 		</div>
 		{#if view.problem}<p role="alert" style:color="var(--stops)">{view.problem}</p>{/if}
