@@ -187,6 +187,31 @@ test('the log goes out as CSV and comes in again whole or not at all', async ({
 	await expect(page.getByTestId('found').getByRole('heading')).toHaveText(all);
 });
 
+test('the longest run comes first by a press on its column, by keys too', async ({
+	page,
+	demo
+}) => {
+	await page.goto(`/log?bench=${await demo.benchId('Bay 2')}`);
+	const table = page.getByRole('table');
+	const runs = async () =>
+		(await table.locator('td.length').allTextContents())
+			.filter((text) => text.trim() !== '')
+			.map((text) => parseFloat(text) * (text.includes(' mm') ? 1 : 1000));
+	const run = table.getByRole('columnheader', { name: 'Run' });
+	await expect(run).toHaveAttribute('aria-sort', 'none');
+	await run.getByRole('button').press('Enter');
+	await expect(run).toHaveAttribute('aria-sort', 'descending');
+	const down = await runs();
+	expect(down.length).toBeGreaterThan(5);
+	expect(down).toEqual([...down].sort((a, b) => b - a));
+	await run.getByRole('button').press('Enter');
+	await expect(run).toHaveAttribute('aria-sort', 'ascending');
+	expect(await runs()).toEqual([...down].reverse());
+	// What has no run comes last either way.
+	await expect(table.locator('td.length').first()).not.toBeEmpty();
+	await expect(table.locator('td.length').last()).toBeEmpty();
+});
+
 test('a pit that shrinks is asked about, and an oval bore is told', async ({ page, demo }) => {
 	await page.goto(`/wear?bench=${await demo.benchId('Bay 2')}`);
 	const measured = page.getByRole('region', { name: 'Measured' });
@@ -292,6 +317,28 @@ test('years of a log come in from one file', async ({ browser }) => {
 	await page.getByRole('button', { name: 'Log 3000 rows' }).click();
 	await expect(page.getByTestId('notice')).toContainText('3000 rows logged', { timeout: 20_000 });
 	await expect(found).toContainText(`${before + 3000} found`);
+	// Page by page, newest first; the oldest are at the other end of the order.
+	const pages = page.getByRole('navigation', { name: 'Pages of the log' });
+	const first = page.getByRole('table').getByRole('row').nth(2);
+	await page.getByLabel(/^Find/).fill('2023');
+	await expect(pages).toContainText('1 to 25 of 3000');
+	await expect(first).toContainText('Lock gate 2999');
+	await pages.getByRole('button', { name: 'Page after' }).click();
+	await expect(pages).toContainText('26 to 50 of 3000');
+	await expect(first).toContainText('Lock gate 2974');
+	await pages.getByRole('button', { name: 'Page before' }).click();
+	await expect(first).toContainText('Lock gate 2999');
+	await expect(pages.getByRole('button', { name: 'Page before' })).toBeDisabled();
+	await pages.getByRole('button', { name: 'Page after' }).click();
+	await page.getByRole('button', { name: 'When' }).click();
+	await expect(pages).toContainText('1 to 25 of 3000');
+	await expect(first).toContainText('Lock gate 0');
+	// A page that does not come leaves what is seen, and says so.
+	await page.route('**/api/log/find?*', (route) => route.abort());
+	await pages.getByRole('button', { name: 'Page after' }).click();
+	await expect(page.getByRole('alert')).toContainText('The server does not answer');
+	await expect(pages).toContainText('1 to 25 of 3000');
+	await page.unroute('**/api/log/find?*');
 	await page.getByLabel(/^Find/).fill('2023-01-02 lock gate 30');
 	await expect(found).toContainText('1 found');
 	await page.close();

@@ -16,6 +16,23 @@ export interface Found {
 	/** When the oldest of them was done; null: none. */
 	since: string | null;
 }
+/** What can come first: by when it was done, by the length of the cut or groove, by the time of its arc. */
+export const LOG_SORTS = ['at', 'length', 'arc'] as const;
+export interface LogOrder {
+	by: (typeof LOG_SORTS)[number];
+	/** The newest, the longest first. */
+	down: boolean;
+}
+export const NEWEST_FIRST: LogOrder = { by: 'at', down: true };
+
+/** An order as an address says it, "-length"; undefined: there is none such. */
+export function orderOf(text: string): LogOrder | undefined {
+	const down = text.startsWith('-');
+	const by = LOG_SORTS.find((one) => one === text.slice(down ? 1 : 0));
+	return by && { by, down };
+}
+export const orderText = ({ by, down }: LogOrder): string => (down ? `-${by}` : by);
+
 export interface FoundPage {
 	found: Found;
 	entries: (FoundRow & {

@@ -277,9 +277,9 @@ const OPERATIONS: Operation[] = [
 		path: '/api/log/find',
 		method: 'get',
 		summary:
-			'What stands in the log of a bench and meets the words of `q` (thickness, amps, metal, kind, start, date, name), newest first, with its sums; `next` is the `before` of the page after it',
+			'What stands in the log of a bench and meets the words of `q` (thickness, amps, metal, kind, start, date, name), with its sums, in the order of `sort` (at, length or arc; with a minus the newest or longest first, as when nothing is said); `next` is the `before` of the page after it',
 		query: ['bench'],
-		optionalQuery: ['q', 'before', 'limit'],
+		optionalQuery: ['q', 'sort', 'before', 'limit'],
 		refusals: [400, 404]
 	},
 	{

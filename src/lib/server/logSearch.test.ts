@@ -1,6 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { BAY_2 } from '../../../scripts/demo/benches';
 import type { Entry } from '../core';
+import { orderOf } from '../formats/logFound';
 import { logQuery } from '../formats/logQuery';
 import { openDatabase } from './db';
 import { placeOf } from './logSearch';
@@ -49,8 +50,14 @@ const correct = (id: number, entry: Entry, hour = 1) =>
 	});
 const undo = (id: number) =>
 	store.log.undo({ opId: `search-op-${made++}`, id, at: at(99), modelVersion: '1' });
-const find = (text: string, most = 25, before?: string) =>
-	store.search.page('b1', logQuery(text, '2026-11-26'), most, before ? placeOf(before) : undefined);
+const find = (text: string, most = 25, before?: string, sort = '-at') =>
+	store.search.page(
+		'b1',
+		logQuery(text, '2026-11-26'),
+		most,
+		before ? placeOf(before) : undefined,
+		orderOf(sort)
+	);
 const starts = () => store.ledger.of('b1', null).electrode.total.starts;
 
 describe('finding in the log', () => {
@@ -90,8 +97,44 @@ describe('finding in the log', () => {
 		expect(find("'; DROP TABLE log; --").found.count).toBe(0);
 	});
 
+	it('puts the longest run or arc first or last, page by page, and what has none last', () => {
+		const lengths = [300, 4000, 300, 1200, 90, 4000];
+		lengths.forEach((lengthMm, i) => append(cut({ lengthMm, arcS: 100 - i }), i));
+		append({ kind: 'pit', pitMm: 0.4 }, 41);
+		const pages = (sort: string) => {
+			const all: number[] = [];
+			let before: string | undefined;
+			do {
+				const { entries, next } = find('', 2, before, sort);
+				all.push(...entries.map(({ id }) => id));
+				before = next ?? undefined;
+			} while (before);
+			return all;
+		};
+		expect(pages('-length')).toEqual([6, 2, 4, 3, 1, 5, 7]);
+		expect(pages('length')).toEqual([5, 1, 3, 4, 2, 6, 7]);
+		expect(pages('-arc')).toEqual([1, 2, 3, 4, 5, 6, 7]);
+		expect(pages('arc')).toEqual([6, 5, 4, 3, 2, 1, 7]);
+		expect(pages('at')).toEqual([1, 2, 3, 4, 5, 6, 7]);
+		expect(orderOf('name')).toBeUndefined();
+		expect(orderOf('--at')).toBeUndefined();
+	});
+
+	it('sums a question again once anything was written', () => {
+		const id = append(cut(), 1);
+		expect(find('').found.count).toBe(1);
+		append(cut(), 2);
+		expect(find('').found).toMatchObject({ count: 2, lengthMm: 600 });
+		correct(id, cut({ lengthMm: 500 }));
+		expect(find('').found.lengthMm).toBe(800);
+		undo(id + 1);
+		expect(find('').found).toMatchObject({ count: 1, lengthMm: 500 });
+		expect(find('8 mm').found.count).toBe(0);
+	});
+
 	it('is not asked by a place that no page told', () => {
 		expect(placeOf('2026-10-01T08:00:00.000Z,4')).toEqual({
+			value: 0,
 			at: '2026-10-01T08:00:00.000Z',
 			id: 4
 		});

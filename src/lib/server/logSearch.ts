@@ -1,20 +1,30 @@
 import type Database from 'better-sqlite3';
-import type { Found, FoundPage } from '$lib/formats/logFound';
+import { NEWEST_FIRST, type Found, type FoundPage, type LogOrder } from '$lib/formats/logFound';
 import { startOfDay } from '$lib/formats/days';
 import type { LogQuery } from '$lib/formats/logQuery';
 import type { LogRepository, LogRow } from './log';
 
-/** Place in the order of the log: its time and number. */
+/** Place in an order of the log: what it is ordered by (0 by time alone), its time and number. */
 export interface Place {
+	value: number;
 	at: string;
 	id: number;
 }
 
-/** A place as `next` wrote it; undefined: it is none. */
+/** A place as `next` wrote it, earlier ones without a value; undefined: it is none. */
 export function placeOf(text: string): Place | undefined {
-	const [, at, id] = /^([0-9T:.Z-]{10,30}),(\d{1,15})$/.exec(text) ?? [];
-	return at === undefined ? undefined : { at, id: Number(id) };
+	const [, value = '0', at, id] =
+		/^(?:(\d{1,16}),)?([0-9T:.Z-]{10,30}),(\d{1,15})$/.exec(text) ?? [];
+	return at === undefined ? undefined : { value: Number(value), at, id: Number(id) };
 }
+
+/** More than any run or arc. What has none comes last, whichever end is asked for first. */
+const NONE = 1e15;
+const VALUES = {
+	at: { down: '0', up: '0' },
+	length: { down: 'length_mm', up: `coalesce(nullif(length_mm, 0), ${NONE})` },
+	arc: { down: 'arc_ms', up: `coalesce(nullif(arc_ms, 0), ${NONE})` }
+} as const satisfies Record<LogOrder['by'], { down: string; up: string }>;
 
 /** A thickness that was typed is met within a twentieth of a millimetre; amps within a tenth. */
 const THICKNESS_UM = 50;
@@ -69,8 +79,11 @@ function conditions(benchId: string, q: LogQuery): { sql: string; values: unknow
 	return { sql: parts.join(' AND '), values };
 }
 
-/** Finds in the log of a bench, newest first. */
+/** Finds in the log of a bench. */
 export class LogSearch {
+	/** Sums of the question asked last: its other pages and orders have the same. */
+	#last: { question: string; revision: number; found: Found } | undefined;
+
 	constructor(
 		readonly db: Database.Database,
 		readonly log: LogRepository
@@ -79,20 +92,26 @@ export class LogSearch {
 	/** All that was found in short. */
 	sums(benchId: string, query: LogQuery): Found {
 		const { sql, values } = conditions(benchId, query);
-		return this.db
+		const question = JSON.stringify([sql, values]);
+		const revision = this.log.ledger.revisionOf(benchId);
+		if (this.#last?.question === question && this.#last.revision === revision)
+			return this.#last.found;
+		const found = this.db
 			.prepare<unknown[], Found>(
 				`SELECT count(*) AS count, coalesce(sum(length_mm), 0) AS lengthMm,
 					coalesce(sum(starts), 0) AS starts, coalesce(sum(arc_ms), 0) AS arcMs, min(at) AS since
 				FROM log WHERE ${sql}`
 			)
 			.get(...values)!;
+		this.#last = { question, revision, found };
+		return found;
 	}
 
 	/** All of it, newest first, a page of rows at a time. */
 	*each(benchId: string, query: LogQuery): Generator<LogRow> {
 		let before: Place | undefined;
 		for (;;) {
-			const places = this.#places(benchId, query, 200, before);
+			const places = this.#places(benchId, query, 200, NEWEST_FIRST, before);
 			for (const { id } of places) {
 				const row = this.log.find(id);
 				if (row) yield row;
@@ -102,19 +121,38 @@ export class LogSearch {
 		}
 	}
 
-	#places(benchId: string, query: LogQuery, most: number, before?: Place): Place[] {
+	#places(
+		benchId: string,
+		query: LogQuery,
+		most: number,
+		{ by, down }: LogOrder,
+		before?: Place
+	): Place[] {
 		const { sql, values } = conditions(benchId, query);
+		const value = VALUES[by][down ? 'down' : 'up'];
+		const [beyond, direction] = down ? ['<', 'DESC'] : ['>', 'ASC'];
+		// By time alone the index has the order; with a number before it, it would be sorted.
+		const keys = by === 'at' ? ['at', 'id'] : [value, 'at', 'id'];
+		const from =
+			before && (by === 'at' ? [before.at, before.id] : [before.value, before.at, before.id]);
 		return this.db
 			.prepare<unknown[], Place>(
-				`SELECT at, id FROM log WHERE ${sql} ${before ? 'AND (at, id) < (?, ?)' : ''}
-				ORDER BY at DESC, id DESC LIMIT ?`
+				`SELECT ${value} AS value, at, id FROM log
+				WHERE ${sql} ${from ? `AND (${keys.join(', ')}) ${beyond} (${from.map(() => '?').join(', ')})` : ''}
+				ORDER BY ${keys.map((key) => `${key} ${direction}`).join(', ')} LIMIT ?`
 			)
-			.all(...values, ...(before ? [before.at, before.id] : []), most);
+			.all(...values, ...(from ?? []), most);
 	}
 
 	/** A page of it, and of what each row stands in for. */
-	page(benchId: string, query: LogQuery, most: number, before?: Place): FoundPage {
-		const ids = this.#places(benchId, query, most, before);
+	page(
+		benchId: string,
+		query: LogQuery,
+		most: number,
+		before?: Place,
+		order: LogOrder = NEWEST_FIRST
+	): FoundPage {
+		const ids = this.#places(benchId, query, most, order, before);
 		const last = ids.at(-1);
 		return {
 			found: this.sums(benchId, query),
@@ -125,7 +163,7 @@ export class LogSearch {
 					{ ...row, was: row.corrects === null ? null : (this.log.find(row.corrects) ?? null) }
 				];
 			}),
-			next: ids.length === most && last ? `${last.at},${last.id}` : null
+			next: ids.length === most && last ? `${last.value},${last.at},${last.id}` : null
 		};
 	}
 }

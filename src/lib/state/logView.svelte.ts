@@ -1,14 +1,22 @@
-/** What was found in the log, and more of it: one question at a time, late answers dropped. */
-import type { FoundPage } from '$lib/formats/logFound';
+/** What was found in the log, a page of it: one question at a time, late answers dropped. */
 import { LOG_SHOWN } from '$lib/formats/api';
+import { NEWEST_FIRST, orderText, type FoundPage, type LogOrder } from '$lib/formats/logFound';
 
 /** A hand that types is left alone for so long, ms. */
 const TYPING_MS = 150;
+
+/** A page of an order, by where each page up to it begins; the first begins at the beginning. */
+interface Where {
+	order: LogOrder;
+	begins: readonly (string | undefined)[];
+}
+const FIRST = [undefined] as const;
 
 export class LogView {
 	text = $state('');
 	page = $state.raw() as FoundPage;
 	problem = $state<string | undefined>();
+	#where = $state.raw<Where>({ order: NEWEST_FIRST, begins: FIRST });
 	#asked = 0;
 	#timer: ReturnType<typeof setTimeout> | undefined;
 
@@ -21,44 +29,74 @@ export class LogView {
 		this.page = page;
 	}
 
+	get order(): LogOrder {
+		return this.#where.order;
+	}
+	/** Of the page that is seen, from 0. */
+	get index(): number {
+		return this.#where.begins.length - 1;
+	}
+
 	/** Asks as the hand types. */
 	find(text: string): void {
 		this.text = text;
 		clearTimeout(this.#timer);
-		this.#timer = setTimeout(() => void this.again(), TYPING_MS);
+		this.#timer = setTimeout(() => void this.#ask({ ...this.#where, begins: FIRST }), TYPING_MS);
 	}
 
 	/** Asks the same again: something was corrected or taken back. */
 	async again(): Promise<void> {
-		const found = await this.#ask();
-		if (found) this.page = found;
+		await this.#ask(this.#where);
+		// The last row of the last page was taken back.
+		if (this.page.entries.length === 0 && this.index > 0) await this.first();
 	}
 
-	/** The next page below this one. */
-	async more(): Promise<void> {
-		const { next, entries } = this.page;
-		if (next === null) return;
-		const found = await this.#ask(next);
-		if (found) this.page = { ...found, entries: [...entries, ...found.entries] };
+	/** The same from its beginning: of another bench the pages begin elsewhere. */
+	first(): Promise<void> {
+		return this.sort(this.order);
 	}
 
-	async #ask(before?: string): Promise<FoundPage | undefined> {
+	/** Another order, from its beginning. */
+	sort(order: LogOrder): Promise<void> {
+		return this.#ask({ order, begins: FIRST });
+	}
+
+	/** The page after this one, or one before it. */
+	turn(index: number): Promise<void> {
+		const { order, begins } = this.#where;
+		const { next } = this.page;
+		if (index < begins.length) return this.#ask({ order, begins: begins.slice(0, index + 1) });
+		return next === null ? Promise.resolve() : this.#ask({ order, begins: [...begins, next] });
+	}
+
+	/** What is seen, and where it stands, changes only with an answer. */
+	async #ask(where: Where): Promise<void> {
 		const asked = ++this.#asked;
-		const place = before === undefined ? '' : `&before=${encodeURIComponent(before)}`;
-		const query = `bench=${this.benchId()}&q=${encodeURIComponent(this.text)}&limit=${LOG_SHOWN}${place}`;
+		const before = where.begins.at(-1);
+		const query = Object.entries({
+			bench: this.benchId(),
+			q: this.text,
+			sort: orderText(where.order),
+			limit: LOG_SHOWN,
+			...(before === undefined ? {} : { before })
+		})
+			.map(([key, value]) => `${key}=${encodeURIComponent(value)}`)
+			.join('&');
 		try {
 			const response = await fetch(`/api/log/find?${query}`);
-			if (asked !== this.#asked) return undefined;
+			if (asked !== this.#asked) return;
 			if (!response.ok) {
 				this.problem = ((await response.json()) as { message: string }).message;
-				return undefined;
+				return;
 			}
+			const page = (await response.json()) as FoundPage;
+			if (asked !== this.#asked) return;
 			this.problem = undefined;
-			return (await response.json()) as FoundPage;
+			this.page = page;
+			this.#where = where;
 		} catch {
 			if (asked === this.#asked)
 				this.problem = 'The server does not answer: this is what was found before.';
-			return undefined;
 		}
 	}
 }

@@ -213,8 +213,15 @@ describe('writing', () => {
 			entries: [{ entry: { pitMm: 0.8 }, was: { entry: { pitMm: 0.9 } } }],
 			next: null
 		});
-		const spoiled = new URL(`http://test/?bench=${benchId}&before=yesterday`);
-		expect((await ask(api.find.GET!, { url: spoiled } as never)).status).toBe(400);
+		for (const spoiled of ['before=yesterday', 'sort=name', 'sort=']) {
+			const asked = new URL(`http://test/?bench=${benchId}&${spoiled}`);
+			expect((await ask(api.find.GET!, { url: asked } as never)).status, spoiled).toBe(400);
+		}
+		const oldest = new URL(`http://test/?bench=${benchId}&sort=at&limit=1`);
+		const newest = new URL(`http://test/?bench=${benchId}&sort=-at&limit=1`);
+		const idOf = async (url: URL) =>
+			((await ask(api.find.GET!, { url } as never)).body.entries as { id: number }[])[0]!.id;
+		expect(await idOf(oldest)).toBeLessThan(await idOf(newest));
 	});
 
 	it('takes the rows of a file whole or not at all, and once', async () => {

@@ -26,14 +26,18 @@ export const LOOK_WORDS = {
 	nicked: 'a nicked bore'
 } as const;
 
+/** What was cut, without how much of it. */
+export function cutWords(entry: Extract<Entry, { kind: 'cut' }>, bench: Workbench): string {
+	const starts = entry.starts > 1 ? `, ${entry.starts} starts` : '';
+	const metal = METALS[entry.metal].label.toLowerCase();
+	return `${bench.say(entry.thicknessMm, 'thickness')} ${metal}${starts}`;
+}
+
 /** A log entry in one line. */
 export function entryWords(entry: Entry, bench: Workbench): string {
 	switch (entry.kind) {
-		case 'cut': {
-			const starts = entry.starts > 1 ? `, ${entry.starts} starts` : '';
-			const metal = METALS[entry.metal].label.toLowerCase();
-			return `${bench.say(entry.lengthMm, 'length')} of ${bench.say(entry.thicknessMm, 'thickness')} ${metal}${starts}`;
-		}
+		case 'cut':
+			return `${bench.say(entry.lengthMm, 'length')} of ${cutWords(entry, bench)}`;
 		case 'start':
 			return entry.times === undefined || entry.times === 1
 				? 'one failed start'

@@ -2,10 +2,9 @@
 	import { tick, untrack } from 'svelte';
 	import Correct from '$lib/components/Log/Correct.svelte';
 	import FromCsv from '$lib/components/Log/FromCsv.svelte';
+	import FoundTable from '$lib/components/Log/FoundTable.svelte';
 	import Steps from '$lib/components/Log/Steps.svelte';
-	import { entryWords } from '$lib/components/Wear/words';
-	import { dayAndTime, dayAndYear, dayOf } from '$lib/formats/days';
-	import type { KeptPicture } from '$lib/formats/pictures';
+	import { dayAndYear, dayOf } from '$lib/formats/days';
 	import { LogView } from '$lib/state/logView.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import type { PageProps } from './$types';
@@ -13,18 +12,18 @@
 	let { data }: PageProps = $props();
 	const bench = getWorkbench();
 	const view = untrack(() => new LogView(() => bench.benchId, data.text, data.found));
-	const { found, entries, next } = $derived(view.page);
+	const { found, entries } = $derived(view.page);
 	let opened = $state<number | undefined>();
 	const row = $derived(entries.find(({ id }) => id === opened));
 	let field = $state<HTMLInputElement>();
 
 	// Another bench, something logged or taken back by whatever way: the same question again.
-	const news = $derived(`${bench.benchId} ${bench.revisions.log}`);
+	const news = $derived({ benchId: bench.benchId, revision: bench.revisions.log });
 	let known = untrack(() => news);
 	$effect(() => {
-		if (news === known) return;
+		if (news.benchId !== known.benchId) void view.first();
+		else if (news.revision !== known.revision) void view.again();
 		known = news;
-		void view.again();
 	});
 	const KINDS = [
 		['All', ''],
@@ -58,20 +57,6 @@
 		void view.again();
 		field?.focus();
 	}
-	/** Number of the picture that is kept beside an entry. */
-	let kept = $state.raw<Record<number, number>>({});
-	$effect(() => {
-		const ids = entries.map(({ id }) => id).slice(0, 100);
-		if (ids.length === 0) return;
-		void fetch(`/api/pictures?bench=${bench.benchId}&entries=${ids.join(',')}`)
-			.then((answer) => (answer.ok ? answer.json() : { pictures: [] }))
-			.then(({ pictures }: { pictures: KeptPicture[] }) => {
-				kept = Object.fromEntries(pictures.map(({ id, logId }) => [logId, id]));
-			})
-			// The log is read without them.
-			.catch(() => {});
-	});
-	const year = (iso: string) => dayOf(new Date(iso)).slice(0, 4);
 </script>
 
 <svelte:head><title>Log · {bench.bench.name} · Steady Arc</title></svelte:head>
@@ -131,55 +116,7 @@
 		{#if found.count === 0}
 			<p>Nothing found. Fewer words find more; “All” shows everything.</p>
 		{:else}
-			<table class="table">
-				<thead>
-					<tr><th>When</th><th>What</th><th class="for">What for</th><th></th></tr>
-				</thead>
-				<tbody>
-					{#each entries as one, i (one.id)}
-						{#if i === 0 || year(one.at) !== year(entries[i - 1]!.at)}
-							<tr><th colspan="4" class="fig text-left text-[1.25rem]">{year(one.at)}</th></tr>
-						{/if}
-						<tr class:open={one.id === opened}>
-							<td class="whitespace-nowrap">{dayAndTime(one.at)}</td>
-							<td>
-								{entryWords(one.entry, bench)}{#if one.entry.kind === 'cut'}, {bench.say(
-										one.entry.outputA,
-										'current'
-									)}, {one.entry.start}{/if}
-								{#if kept[one.id]}
-									<a
-										class="link"
-										href="/api/pictures/{kept[one.id]}"
-										target="_blank"
-										rel="noreferrer">picture</a
-									>
-								{/if}
-								{#if one.was}<br /><span class="sub"
-										>was <s>{entryWords(one.was.entry, bench)}</s></span
-									>{/if}
-							</td>
-							<td class="for"
-								>{one.whatFor ?? ''}{#if one.who}<br /><span class="sub">{one.who}</span>{/if}</td
-							>
-							<td
-								><button
-									type="button"
-									class="btn btn-ghost underline"
-									aria-label="Correct: {entryWords(one.entry, bench)}, {dayAndTime(one.at)}"
-									onclick={() => void open(one.id)}>Correct</button
-								></td
-							>
-						</tr>
-					{/each}
-				</tbody>
-			</table>
-			<p class="mt-2 flex flex-wrap items-center gap-3">
-				<span class="sub">{entries.length} of {found.count}, newest first</span>
-				{#if next !== null}
-					<button type="button" class="btn" onclick={() => void view.more()}>Show more</button>
-				{/if}
-			</p>
+			<FoundTable {view} {opened} {open} />
 		{/if}
 		<div class="mt-3 flex flex-wrap items-start gap-2 print:hidden">
 			<a
@@ -209,9 +146,6 @@
 		padding: 12px 24px 12px 16px;
 		border-left: 2px solid var(--ink);
 	}
-	tr.open {
-		outline: 3px solid var(--arc);
-	}
 	@media (max-width: 899px) {
 		.log {
 			grid-template-columns: minmax(0, 1fr);
@@ -222,9 +156,6 @@
 		}
 		.panel.first {
 			order: -1;
-		}
-		.for {
-			display: none;
 		}
 	}
 </style>
