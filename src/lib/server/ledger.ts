@@ -69,6 +69,12 @@ export function derivedOf(entry: Entry): (number | string | null)[] {
 	];
 }
 
+/** What stands after an entry, 0 or 1: a part put in, a test cut, the pit that its pair was measured by. */
+interface Later {
+	parts: number;
+	testCuts: number;
+	pit: number;
+}
 interface Reading {
 	id: number;
 	at: string;
@@ -97,7 +103,8 @@ interface Kept {
  */
 export class LedgerRepository {
 	readonly #setUse: Database.Statement<unknown[]>;
-	readonly #addLife: Database.Statement<unknown[]>;
+	readonly #addLife: Database.Statement<[string, string]>;
+	readonly #moveLife: Database.Statement<unknown[]>;
 	readonly #life: Database.Statement<[string, string], Tally>;
 	readonly #lifePit: Database.Statement<
 		[string, string],
@@ -121,10 +128,8 @@ export class LedgerRepository {
 	readonly #boresOf: Database.Statement<[string, string], Omit<EntryRow, 'benchId'>>;
 	readonly #startsBefore: Database.Statement<[string, string, string, number], { starts: number }>;
 	readonly #groovesSince: Database.Statement<[string, string], { starts: number }>;
-	readonly #later: Database.Statement<
-		[string, string, string, string, number],
-		{ parts: number; testCuts: number }
-	>;
+	/** Bench and time; bench, time, id; bench, pair, time, id. */
+	readonly #later: Database.Statement<(string | number)[], Later>;
 	readonly #ageLater: Database.Statement<[number, string, string, number]>;
 	readonly #setWorn: Database.Statement<unknown[]>;
 	readonly #sums: Database.Statement<[string], Tally & { wornNm: number }>;
@@ -144,9 +149,11 @@ export class LedgerRepository {
 		this.#setUse = db.prepare(`UPDATE log SET (${DERIVED}) = (${DERIVED_MARKS}) WHERE id = ?`);
 		this.#addLife = db.prepare(
 			`INSERT INTO lives (bench_id, set_id, version, worn_nm, ${columns}, pit_nm, ${pitColumns})
-			VALUES (?, ?, ${TALLY_VERSION}, ?, ${marks}, 0, ${zeros})
-			ON CONFLICT (bench_id, set_id) DO UPDATE
-			SET worn_nm = worn_nm + excluded.worn_nm, ${each((c) => `${c} = ${c} + excluded.${c}`)}`
+			VALUES (?, ?, ${TALLY_VERSION}, 0, ${zeros}, 0, ${zeros})`
+		);
+		this.#moveLife = db.prepare(
+			`UPDATE lives SET worn_nm = worn_nm + ?, ${each((c) => `${c} = ${c} + ?`)}
+			WHERE bench_id = ? AND set_id = ?`
 		);
 		this.#life = db.prepare(
 			`SELECT ${each((c, field) => `${c} AS ${field}`)} FROM lives WHERE bench_id = ? AND set_id = ?`
@@ -224,7 +231,10 @@ export class LedgerRepository {
 		this.#later = db.prepare(
 			`SELECT EXISTS (SELECT 1 FROM parts WHERE bench_id = ? AND fitted_at > ?) AS parts, EXISTS (
 				SELECT 1 FROM log INDEXED BY log_by_kind
-				WHERE bench_id = ? AND undone = 0 AND kind = 'test-cut' AND (at, id) > (?, ?)) AS testCuts`
+				WHERE bench_id = ? AND undone = 0 AND kind = 'test-cut' AND (at, id) > (?, ?)
+			) AS testCuts, EXISTS (
+				SELECT 1 FROM lives JOIN log ON log.id = lives.pit_id
+				WHERE lives.bench_id = ? AND lives.set_id = ? AND (log.at, log.id) > (?, ?)) AS pit`
 		);
 		this.#ageLater = db.prepare(
 			`UPDATE log SET worn_nm = worn_nm + ?
@@ -280,16 +290,15 @@ export class LedgerRepository {
 
 	/** An entry that was just written, wherever in time it falls; parts put in later move unless told not to. */
 	count(e: Counted, late = true): void {
-		this.#live(e, 1);
-		this.#age(e, 1, late);
+		const later = this.#live(e, 1);
+		this.#age(e, 1, later, late);
 		if (e.entry.kind === 'test-cut') this.#setWorn.run({ benchId: e.benchId, at: e.at, id: e.id });
 		this.#forget(e);
 	}
 
 	/** An entry that was just marked as undone. */
 	discount(e: Counted): void {
-		this.#live(e, -1);
-		this.#age(e, -1);
+		this.#age(e, -1, this.#live(e, -1));
 		this.#forget(e);
 	}
 
@@ -301,12 +310,10 @@ export class LedgerRepository {
 	}
 
 	/** What test cuts after an entry are older by, and what the bench had done when parts were put in after it. */
-	#age(e: Counted, times: 1 | -1, late = true): void {
+	#age(e: Counted, times: 1 | -1, { parts, testCuts }: Later, late = true): void {
 		const tally = tallyOf(e.entry);
 		const growth = times * growthNm(tally);
 		if (growth === 0) return;
-		// Asked first, in one: nearly every entry is the newest, and updates that find nothing are not free.
-		const { parts, testCuts } = this.#later.get(e.benchId, e.at, e.benchId, e.at, e.id)!;
 		if (late && parts) {
 			this.#partsAfter.run(...valuesOf(addTally(NO_TALLY, tally, times)), e.benchId, e.at);
 			delete this.#kept.get(e.benchId)?.pastBores;
@@ -317,19 +324,27 @@ export class LedgerRepository {
 		}
 	}
 
-	/** What the pair of an entry did. */
-	#live(e: Counted, times: 1 | -1): void {
+	/** What the pair of an entry did; gives what stands after the entry. */
+	#live(e: Counted, times: 1 | -1): Later {
+		const { benchId, at, id } = e;
 		const set = e.setId ?? '';
-		const kept = this.#kept.get(e.benchId);
+		const kept = this.#kept.get(benchId);
 		if (kept?.pairs && kept.pairs.current !== set) delete kept.pairs;
 		const tally = tallyOf(e.entry);
-		const moved = valuesOf(addTally(NO_TALLY, tally, times));
-		this.#addLife.run(e.benchId, set, times * growthNm(tally), ...moved);
-		const before = this.#lifePit.get(e.benchId, set);
-		const isPit = e.entry.kind === 'pit';
-		if (isPit || (before && (e.at < before.at || (e.at === before.at && e.id < before.id)))) {
-			this.#measure(e.benchId, e.setId);
+		const moved = valuesOf(times === 1 ? tally : addTally(NO_TALLY, tally, times));
+		const move = [times * growthNm(tally), ...moved, benchId, set];
+		if (this.#moveLife.run(...move).changes === 0) {
+			this.#addLife.run(benchId, set);
+			this.#moveLife.run(...move);
 		}
+		// Asked in one: nearly every entry is the newest, and updates that find nothing are not free.
+		const later = this.#later.get(
+			...[benchId, at],
+			...[benchId, at, id],
+			...[benchId, set, at, id]
+		)!;
+		if (e.entry.kind === 'pit' || later.pit) this.#measure(benchId, e.setId);
+		return later;
 	}
 
 	/** The last pit of a pair, and what it had done by then. */

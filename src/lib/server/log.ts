@@ -69,6 +69,8 @@ export class LogRepository {
 	/** Made once: making a transaction costs as much as three of its statements. */
 	readonly #inOne: Database.Transaction<(e: NewEntry) => AppendResult>;
 	readonly #append: Database.Statement<unknown[]>;
+	/** The same; writes nothing when the `opId` is there already. */
+	readonly #appendNew: Database.Statement<unknown[]>;
 	readonly #byOp: Database.Statement<
 		[string],
 		{ id: number; benchId: string; kind: string; undoes: number | null }
@@ -88,11 +90,11 @@ export class LogRepository {
 		readonly sets: SetRepository
 	) {
 		this.#inOne = db.transaction((e) => this.#appended(e));
-		this.#append = db.prepare(
-			`INSERT INTO log (op_id, bench_id, set_id, kind, at, data, undoes, inputs_hash,
+		const into = `INSERT INTO log (op_id, bench_id, set_id, kind, at, data, undoes, inputs_hash,
 				model_version, who, what_for, corrects, version, ${DERIVED})
-			VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ${ENTRY.version}, ${DERIVED_MARKS})`
-		);
+			VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ${ENTRY.version}, ${DERIVED_MARKS})`;
+		this.#append = db.prepare(into);
+		this.#appendNew = db.prepare(`${into} ON CONFLICT (op_id) DO NOTHING`);
 		this.#byOp = db.prepare(
 			'SELECT id, bench_id AS benchId, kind, undoes FROM log WHERE op_id = ?'
 		);
@@ -122,9 +124,13 @@ export class LogRepository {
 	) {
 		const row = this.#byOp.get(opId);
 		if (row && !is(row)) throw new ReusedError(row.kind);
-		const other = row ? undefined : this.#otherWrite.get(opId);
-		if (other) throw new ReusedError(other.kind);
+		if (!row) this.#noOtherWrite(opId);
 		return row;
+	}
+
+	#noOtherWrite(opId: string): void {
+		const other = this.#otherWrite.get(opId);
+		if (other) throw new ReusedError(other.kind);
 	}
 
 	/** Appends one entry; the same `opId` again stores nothing and names the row it made. */
@@ -134,13 +140,9 @@ export class LogRepository {
 
 	#appended(e: NewEntry): AppendResult {
 		const { benchId, at, entry } = e;
-		const before = this.#before(
-			e.opId,
-			(row) => row.benchId === benchId && row.kind === entry.kind
-		);
-		if (before) return { outcome: 'already', id: before.id };
+		this.#noOtherWrite(e.opId);
 		const setId = this.sets.at(benchId, at)?.id ?? null;
-		const { lastInsertRowid } = this.#append.run(
+		const { changes, lastInsertRowid } = this.#appendNew.run(
 			e.opId,
 			benchId,
 			setId,
@@ -155,6 +157,12 @@ export class LogRepository {
 			null,
 			...derivedOf(entry)
 		);
+		// Asked only now: nearly every entry is a new one, and the insert finds out by itself.
+		if (changes === 0) {
+			const is = (row: { benchId: string; kind: string }) =>
+				row.benchId === benchId && row.kind === entry.kind;
+			return { outcome: 'already', id: this.#before(e.opId, is)!.id };
+		}
 		const id = Number(lastInsertRowid);
 		this.ledger.count({ id, benchId, setId, at, entry });
 		return { outcome: 'logged', id };
