@@ -217,6 +217,7 @@ describe('writing', () => {
 			const asked = new URL(`http://test/?bench=${benchId}&${spoiled}`);
 			expect((await ask(api.find.GET!, { url: asked } as never)).status, spoiled).toBe(400);
 		}
+		await ask(api.log.POST!, json({ opId: 'api-order-1', benchId, entry: pit(0.9) }));
 		const oldest = new URL(`http://test/?bench=${benchId}&sort=at&limit=1`);
 		const newest = new URL(`http://test/?bench=${benchId}&sort=-at&limit=1`);
 		const idOf = async (url: URL) =>
