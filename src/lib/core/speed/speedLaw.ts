@@ -101,14 +101,14 @@ function learntSever(inputs: LawInputs, outputA: number) {
 	return { shift: belief.mean, spread: Math.sqrt(belief.variance) };
 }
 
-/** The law of one nozzle in one metal. */
-export function speedLaw(inputs: LawInputs): SpeedLaw {
-	const { metal, nozzleA, ratings, chart, readings } = inputs;
-	const sever = new Map<number, ReturnType<typeof learntSever>>();
+/** Limits of steel in a nozzle at amps, mm: of the nozzle asked about with what its cuts and chart told. */
+function steelLimits(inputs: LawInputs) {
+	const { metal, nozzleA, ratings, chart } = inputs;
+	const known = new Map<number, ReturnType<typeof learntSever>>();
 	const learnt = (outputA: number) => {
-		let known = sever.get(outputA);
-		if (!known) sever.set(outputA, (known = learntSever(inputs, outputA)));
-		return known;
+		let sever = known.get(outputA);
+		if (!sever) known.set(outputA, (sever = learntSever(inputs, outputA)));
+		return sever;
 	};
 	/** Chart rows beyond the label's limit part: somebody has cut them. */
 	const charted = (outputA: number) =>
@@ -116,7 +116,7 @@ export function speedLaw(inputs: LawInputs): SpeedLaw {
 			(most, r) => (r.outputA <= outputA * 1.001 ? Math.max(most, r.thicknessMm) : most),
 			0
 		);
-	const steelAt = (place: { nozzleA: number; outputA: number }) => {
+	const at = (place: { nozzleA: number; outputA: number }) => {
 		const steel = steelLimitsMm(ratings, place);
 		if (place.nozzleA !== nozzleA) return steel;
 		const severMm = Math.max(
@@ -125,74 +125,89 @@ export function speedLaw(inputs: LawInputs): SpeedLaw {
 		);
 		return { severMm, cleanMm: Math.min(steel.cleanMm, severMm / 1.15) };
 	};
-	const pointOf = (place: Place, of: MetalFactors): Point => {
-		const steel = steelAt(place);
-		return {
-			...place,
-			lnSteelMm: Math.log(place.thicknessMm / of.capacity),
-			lnA: Math.log(place.outputA),
-			mean: lnPooled(steel, of, place),
-			thick: thickShare(steel, of, place.thicknessMm)
-		};
+	return { at, spreadAt: (outputA: number) => learnt(outputA).spread };
+}
+type SteelLimits = ReturnType<typeof steelLimits>['at'];
+
+function pointOf(steelAt: SteelLimits, place: Place, of: MetalFactors): Point {
+	const steel = steelAt(place);
+	return {
+		...place,
+		lnSteelMm: Math.log(place.thicknessMm / of.capacity),
+		lnA: Math.log(place.outputA),
+		mean: lnPooled(steel, of, place),
+		thick: thickShare(steel, of, place.thicknessMm)
 	};
-	const STEEL = { capacity: 1, thinSpeed: 1 };
-	const plainly = (point: Point, ln: number, variance: number): Observation => ({
-		point,
-		residual: ln - point.mean,
-		variance,
-		tested: false,
-		fastest: false,
-		side: 0
-	});
-	const labels = ratings.flatMap((rating) => {
+}
+
+const plainly = (point: Point, ln: number, variance: number): Observation => ({
+	point,
+	residual: ln - point.mean,
+	variance,
+	tested: false,
+	fastest: false,
+	side: 0
+});
+
+const STEEL = { capacity: 1, thinSpeed: 1 };
+/** What the labels promise: clean and sever, of steel. */
+const labelled = (ratings: readonly Rating[], steelAt: SteelLimits): Observation[] =>
+	ratings.flatMap((rating) => {
 		const { cleanMm, severMm } = bothMm(rating);
 		const at = (thicknessMm: number) =>
-			pointOf({ nozzleA: rating.nozzleA, outputA: rating.outputA, thicknessMm }, STEEL);
+			pointOf(steelAt, { nozzleA: rating.nozzleA, outputA: rating.outputA, thicknessMm }, STEEL);
 		return [
 			plainly(at(cleanMm), Math.log(CLEAN_MM_MIN), LABEL_CLEAN),
 			plainly(at(severMm), Math.log(SEVER_MM_MIN), LABEL_SEVER)
 		];
 	});
-	const rows = chart.map((row) =>
-		plainly(
-			pointOf({ nozzleA, outputA: row.outputA, thicknessMm: row.thicknessMm }, metal),
-			Math.log(60 * row.speedMmS),
-			CHART_ROW
-		)
-	);
-	const tests = readings.map((r): Observation => {
-		const point = pointOf(r, metal);
-		const of = (shift: number, variance: number, side: 0 | 1 | -1 = 0, fastest = false) => ({
-			point,
-			residual: r.lnMmMin + shift - point.mean - (fastest ? FASTEST_LN * (1 - point.thick) : 0),
-			variance: variance / Math.max(1e-3, r.weight),
-			tested: true,
-			fastest,
-			side
-		});
-		switch (r.kind) {
-			case 'lag':
-				return of(0, LAG);
-			case 'fine':
-				return of(0, FINE);
-			case 'slow':
-				return of(SLOW_FROM, DROSS, 1);
-			case 'fast':
-				return of(FAST_FROM, DROSS, -1);
-			case 'missed':
-				return of(0, PARTED, -1, true);
-			case 'parted':
-				return of(0, PARTED, 1, true);
-		}
+
+/** What a cut at a point told. */
+function tested({ kind, lnMmMin, weight }: SpeedReading, point: Point): Observation {
+	const of = (shift: number, variance: number, side: 0 | 1 | -1 = 0, fastest = false) => ({
+		point,
+		residual: lnMmMin + shift - point.mean - (fastest ? FASTEST_LN * (1 - point.thick) : 0),
+		variance: variance / Math.max(1e-3, weight),
+		tested: true,
+		fastest,
+		side
 	});
-	const base = posteriorOf([...labels, ...rows]);
-	const whole = tests.length ? settled([...labels, ...rows, ...tests]) : base;
+	switch (kind) {
+		case 'lag':
+			return of(0, LAG);
+		case 'fine':
+			return of(0, FINE);
+		case 'slow':
+			return of(SLOW_FROM, DROSS, 1);
+		case 'fast':
+			return of(FAST_FROM, DROSS, -1);
+		case 'missed':
+			return of(0, PARTED, -1, true);
+		case 'parted':
+			return of(0, PARTED, 1, true);
+	}
+}
+
+/** The law of one nozzle in one metal. */
+export function speedLaw(inputs: LawInputs): SpeedLaw {
+	const { metal, nozzleA, ratings, chart, readings } = inputs;
+	const { at: steelAt, spreadAt } = steelLimits(inputs);
+	const pointAt = (place: Place) => pointOf(steelAt, place, metal);
+	const believed = [
+		...labelled(ratings, steelAt),
+		...chart.map(({ outputA, thicknessMm, speedMmS }) =>
+			plainly(pointAt({ nozzleA, outputA, thicknessMm }), Math.log(60 * speedMmS), CHART_ROW)
+		)
+	];
+	const tests = readings.map((r) => tested(r, pointAt(r)));
+	const base = posteriorOf(believed);
+	const whole = tests.length ? settled([...believed, ...tests]) : base;
 	const limits = (outputA: number) => {
 		const steel = steelAt({ nozzleA, outputA });
 		return {
 			cleanMm: metal.capacity * steel.cleanMm,
 			severMm: metal.capacity * steel.severMm,
-			spread: learnt(outputA).spread
+			spread: spreadAt(outputA)
 		};
 	};
 	return {
@@ -200,7 +215,7 @@ export function speedLaw(inputs: LawInputs): SpeedLaw {
 		tests: readings.filter((r) => r.nozzleA === nozzleA).length,
 		at({ outputA, thicknessMm }) {
 			const { cleanMm, severMm, spread: severSpread } = limits(outputA);
-			const point = pointOf({ nozzleA, outputA, thicknessMm }, metal);
+			const point = pointAt({ nozzleA, outputA, thicknessMm });
 			const plain = plainly(point, point.mean, 0);
 			const before = ask(base, plain);
 			const after = tests.length ? ask(whole, plain) : before;

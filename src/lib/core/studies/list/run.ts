@@ -36,7 +36,14 @@ import {
 	type RunTrouble,
 	type Ways
 } from './runTypes';
-import { blocksOf, sequenced, withCooling, type Block } from './sequence';
+import {
+	blocksOf,
+	sequenced,
+	withCooling,
+	type Block,
+	type Cooling,
+	type Sequenced
+} from './sequence';
 
 /** Orders with rests that are tried at most, and arcs in all of them. */
 const TRIES_MOST = 40;
@@ -148,6 +155,44 @@ function orderAsk(
 	};
 }
 
+/** An order of the blocks, tried: with the rests that it needs, in the shop where it can be run. */
+interface Trial {
+	order: readonly Block[];
+	seq: Sequenced;
+	plan: ListPlan;
+	waits: ReadonlyMap<number, Cooling>;
+	shop: ListShop;
+	which: 0 | 1;
+}
+const waitsIn = ({ plan }: Trial) => !plan.ok || plan.pausedS > 0;
+const endOf = ({ plan }: Trial) => plan.runs.at(-1)?.endS ?? Infinity;
+
+/** Another order, by moving one block at a time, that ends sooner. `most`: tries at most. */
+function endsSooner(
+	from: Trial,
+	may: (order: readonly Block[], best: Trial) => boolean,
+	tried: (order: readonly Block[]) => Trial,
+	most: number
+): Trial {
+	let best = from;
+	let tries = 0;
+	for (let better = true; better && tries < most;) {
+		better = false;
+		for (let at = 0; at < from.order.length && tries < most; at++) {
+			for (let to = 0; to < from.order.length && tries < most; to++) {
+				if (to === at) continue;
+				const order = best.order.toSpliced(at, 1).toSpliced(to, 0, best.order[at]!);
+				if (!may(order, best)) continue;
+				tries++;
+				const other = tried(order);
+				if (!other.plan.ok || (best.plan.ok && endOf(other) >= endOf(best) - 0.5)) continue;
+				[best, better] = [other, true];
+			}
+		}
+	}
+	return best;
+}
+
 function runOf(
 	base: PlanInputs,
 	list: Pick<DayList, 'items'>,
@@ -160,71 +205,40 @@ function runOf(
 	const arcs = blocks.reduce((sum, block) => sum + block.arcs.length, 0);
 	if (arcs > LIST_ARCS_MOST) return { trouble: 'too-many', arcs };
 	const setInTorch = progress.setInTorch ?? cuttingSet(fittedNozzle(base.bench.torch).ratingA);
-	const ask = orderAsk(list, blocks, setInTorch, ways.changeS);
-	const ordered = orderOf(ask);
+	const ordered = orderOf(orderAsk(list, blocks, setInTorch, ways.changeS));
 	if ('trouble' in ordered) return ordered;
-	const byId = new Map(blocks.map((block) => [block.plan.id, block]));
-	const inOrder = (ids: readonly string[]) => ids.map((id) => byId.get(id)!);
-	const ids = (placed: readonly { id: string }[]) => placed.map(({ id }) => id);
+	if (ways.order === 'own') {
+		const early = breach(list, blocks, blocks);
+		if (early) return { trouble: 'order', ...early };
+	}
 
 	const { closed } = ways;
 	const { shop, lazy } = withClosed(shopOf(base), closed);
 	const from = progress.standing ?? undefined;
 	const freeL = bottleFree(base);
 	const bottles = freeL > 0 ? { freeL, usedL: progress.usedL % freeL } : undefined;
-	const tried = (order: readonly Block[], place: typeof placePauses = waitAsNeeded) => {
+	const tried = (order: readonly Block[], place: typeof placePauses = waitAsNeeded): Trial => {
 		const seq = sequenced(order, setInTorch, ways.changeS, bottles);
 		const cooled = withCooling(list, seq, order);
+		const { waits } = cooled;
 		const touchy = planned(shop, cooled, from, 0, place);
-		const plan = touchy.ok ? touchy : planned(lazy, cooled, from, 1, place);
-		return {
-			order,
-			seq,
-			plan,
-			waits: cooled.waits,
-			shop: touchy.ok ? shop : lazy,
-			which: touchy.ok ? 0 : 1
-		} as const;
+		if (touchy.ok) return { order, seq, waits, plan: touchy, shop, which: 0 };
+		return { order, seq, waits, plan: planned(lazy, cooled, from, 1, place), shop: lazy, which: 1 };
 	};
-	type Tried = ReturnType<typeof tried>;
-	const endOf = ({ plan }: Tried) => plan.runs.at(-1)?.endS ?? Infinity;
 
-	const entered = ids(blocks.map(({ plan }) => plan));
-	if (ways.order === 'own') {
-		const early = breach(list, blocks, entered);
-		if (early) return { trouble: 'order', ...early };
+	const byId = new Map(blocks.map((block) => [block.plan.id, block]));
+	const { placed } = ways.order === 'fewest' ? ordered.fewest : ordered.soonest;
+	let best = tried(ways.order === 'own' ? blocks : placed.map(({ id }) => byId.get(id)!));
+	// Where somebody has to wait, another order may wait less: long arcs while it is cold.
+	if (ways.order !== 'own' && waitsIn(best)) {
+		const may = (order: readonly Block[], now: Trial) =>
+			!breach(list, blocks, order) &&
+			changesOf(order, setInTorch) <= now.seq.changes + (ways.order === 'fewest' ? 0 : 1);
+		best = endsSooner(best, may, tried, Math.min(TRIES_MOST, Math.floor(TRIED_ARCS_MOST / arcs)));
 	}
-	const first =
-		ways.order === 'own'
-			? entered
-			: ids(ways.order === 'fewest' ? ordered.fewest.placed : ordered.soonest.placed);
-	let best = tried(inOrder(first));
-	// Where somebody has to wait, another order with no more changes may wait less: long arcs while it is cold.
-	if (ways.order !== 'own' && blocks.length > 1 && (!best.plan.ok || best.plan.pausedS > 0)) {
-		let tries = 0;
-		const most = Math.min(TRIES_MOST, Math.floor(TRIED_ARCS_MOST / arcs));
-		for (let better = true; better && tries < most;) {
-			better = false;
-			for (let at = 0; at < first.length && tries < most; at++) {
-				for (let to = 0; to < first.length && tries < most; to++) {
-					if (to === at) continue;
-					const now = ids(best.order.map(({ plan }) => plan));
-					const moved = now.toSpliced(at, 1).toSpliced(to, 0, now[at]!);
-					if (breach(list, blocks, moved)) continue;
-					const order = inOrder(moved);
-					if (ways.order === 'fewest' && changesOf(order, setInTorch) > best.seq.changes) continue;
-					if (changesOf(order, setInTorch) > best.seq.changes + 1) continue;
-					tries++;
-					const other = tried(order);
-					if (!other.plan.ok || (best.plan.ok && endOf(other) >= endOf(best) - 0.5)) continue;
-					[best, better] = [other, true];
-				}
-			}
-		}
-	}
-	if (!best.plan.ok || best.plan.pausedS > 0) {
-		const placed = tried(best.order, placePauses);
-		if (placed.plan.ok) best = placed;
+	if (waitsIn(best)) {
+		const placedWell = tried(best.order, placePauses);
+		if (placedWell.plan.ok) best = placedWell;
 	}
 	if (!best.plan.ok) {
 		const { block } = best.seq.of[best.plan.arc]!;
@@ -258,9 +272,9 @@ const changesOf = (order: readonly Block[], setInTorch: string): number =>
 function breach(
 	{ items }: Pick<DayList, 'items'>,
 	blocks: readonly Block[],
-	order: readonly string[]
+	order: readonly Block[]
 ): { item: string; first: string } | undefined {
-	const place = new Map(order.map((id, i) => [id, i]));
+	const place = new Map(order.map(({ plan }, i) => [plan.id, i]));
 	for (const { plan } of blocks) {
 		const { after } = items.find(({ id }) => id === plan.id)!;
 		const first = after.find((id) => (place.get(id) ?? -1) >= place.get(plan.id)!);

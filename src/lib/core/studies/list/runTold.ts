@@ -31,32 +31,25 @@ const weaker = (shop: ListShop): ListShop => ({
 	nodes: shop.nodes.map((node) => ({ ...node, limit: node.limit * (1 - FRAGILE_LIMIT) }))
 });
 
-/** A planned run, told: items, rests and breaks, the first limit, the trace. */
-export function runTold(
-	best: {
-		seq: Sequenced;
-		plan: ListPlan;
-		waits: ReadonlyMap<number, Cooling>;
-		shop: ListShop;
-		which: 0 | 1;
-	},
-	extra: {
-		boundS: number;
-		exact: boolean;
-		from: Standing | undefined;
-		limits: { needed: number };
-	}
-): ListRun {
-	const { seq, plan, waits, shop, which } = best;
-	const { runs } = plan;
-	const at = extra.from ?? atStart(shop);
-	const mine = seq.arcs.map((arc) => arcFor(arc, which));
+/** What is told of: an order with its rests, and how things stood before it. */
+interface Told {
+	seq: Sequenced;
+	plan: ListPlan;
+	waits: ReadonlyMap<number, Cooling>;
+	shop: ListShop;
+	at: Standing;
+	/** Arcs for the curve of the breaker that was reckoned with. */
+	arcs: readonly ListArc[];
+}
+
+/** Each item with all of its arcs; one that is come back to stands again. */
+function itemsOf({ seq, plan, arcs, at }: Told): RunItem[] {
 	const items: RunItem[] = [];
-	for (const [k, run] of runs.entries()) {
+	for (const [k, run] of plan.runs.entries()) {
 		const { block, change } = seq.of[k]!;
 		let item = items.at(-1);
 		if (item?.id !== block.plan.id) {
-			const startS = run.startS - mine[k]!.handlingS - run.pauseS - run.breakS;
+			const startS = run.startS - arcs[k]!.handlingS - run.pauseS - run.breakS;
 			item = {
 				id: block.plan.id,
 				change,
@@ -76,41 +69,63 @@ export function runTold(
 		item.breakS += run.breakS;
 		item.arcs.push({ startS: run.startS, endS: run.endS });
 	}
-	const free = runList(shop, mine, [], at);
-	const stopped = free.findIndex(({ stops }) => stops);
-	const stop = free[stopped]?.stops;
-	const pauses = runs.map(({ pauseS }) => pauseS);
-	// What would stop without the rest; a rest that serves a later arc is there for the first limit.
+	return items;
+}
+
+/** Rests, each with what would stop without it; one that serves a later arc is there for the first limit. */
+function restsOf(
+	{ seq, plan, waits, shop, arcs, at }: Told,
+	first: { because: PauseReason } | undefined
+): ListRun['rests'] {
 	const because = (k: number): HeldUpBy => {
-		const { stops } = runArc(shop, runs[k - 1]?.after ?? at, mine[k]!, 0);
+		const { stops } = runArc(shop, plan.runs[k - 1]?.after ?? at, arcs[k]!, 0);
 		if (!stops && waits.has(k)) return 'cooling';
-		return reason(stops?.because ?? stop?.because ?? 'air');
+		return reason(stops?.because ?? first?.because ?? 'air');
 	};
-	const rests = runs.flatMap(({ pauseS, startS }, k) =>
-		pauseS === 0
-			? []
-			: [
-					{
-						id: seq.of[k]!.block.plan.id,
-						piece: seq.of[k]!.piece,
-						restS: pauseS,
-						atS: startS - pauseS,
-						because: because(k)
-					}
-				]
-	);
-	const restS = rests.reduce((sum, rest) => sum + rest.restS, 0);
-	const breaks = runs.flatMap(({ breakS, startS }, k) => {
+	return plan.runs.flatMap(({ pauseS: restS, startS }, k) => {
+		if (restS === 0) return [];
 		const { block, piece } = seq.of[k]!;
-		const fromS = k === 0 ? at.timeS : runs[k - 1]!.endS;
+		return [{ id: block.plan.id, piece, restS, atS: startS - restS, because: because(k) }];
+	});
+}
+
+/** Breaks and nights, with the pieces that are done before each. */
+function breaksOf({ seq, plan, at }: Told, items: readonly RunItem[]): ListRun['breaks'] {
+	return plan.runs.flatMap(({ breakS, startS }, k) => {
 		if (breakS === 0) return [];
+		const { block, piece } = seq.of[k]!;
+		const fromS = k === 0 ? at.timeS : plan.runs[k - 1]!.endS;
 		const night = breakS > BREAK_MOST_S;
 		const before = items.findIndex(({ id }) => id === block.plan.id);
 		const doneBefore = items.slice(0, before).reduce((sum, { pieces }) => sum + pieces, piece - 1);
 		return [{ id: block.plan.id, piece, fromS, onAtS: startS, breakS, night, doneBefore }];
 	});
+}
+
+/** A planned run, told: items, rests and breaks, the first limit, the trace. */
+export function runTold(
+	best: Omit<Told, 'at' | 'arcs'> & { which: 0 | 1 },
+	extra: {
+		boundS: number;
+		exact: boolean;
+		from: Standing | undefined;
+		limits: { needed: number };
+	}
+): ListRun {
+	const { seq, plan, shop, which } = best;
+	const { runs } = plan;
+	const arcs = seq.arcs.map((arc) => arcFor(arc, which));
+	const run = { ...best, arcs, at: extra.from ?? atStart(shop) };
+	const free = runList(shop, arcs, [], run.at);
+	const stopped = free.findIndex(({ stops }) => stops);
+	const stop = free[stopped]?.stops;
+	const items = itemsOf(run);
+	const rests = restsOf(run, stop);
+	const restS = rests.reduce((sum, rest) => sum + rest.restS, 0);
+	const breaks = breaksOf(run, items);
+	const pauses = runs.map(({ pauseS }) => pauseS);
 	const shaken =
-		restS > 0 && runList(weaker(shop), mine, pauses, extra.from).some(({ stops }) => stops);
+		restS > 0 && runList(weaker(shop), arcs, pauses, extra.from).some(({ stops }) => stops);
 	const { endS } = runs.at(-1)!;
 	return {
 		items,
