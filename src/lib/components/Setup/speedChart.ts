@@ -51,20 +51,17 @@ export function placeOf(
 	return left >= 0 && left <= 1 && top >= 0 && top <= 1 ? { left, top } : undefined;
 }
 
-/** Options of the chart: curves per amps, spark window, hand band, ratings, chart rows, test cuts. */
-export function speedOption(
-	c: SpeedCurves,
-	tests: readonly TestPoint[],
+const inside = (values: readonly number[], [low, high]: readonly [number, number]) =>
+	values.filter((value) => value >= low && value <= high).map(log);
+
+function axis(
 	inks: Inks,
-	words: SpeedChartWords
+	[min, max]: readonly [number, number],
+	roundValues: readonly number[],
+	say: (value: number) => string
 ) {
-	const [first, last] = [c.thicknessMm[0]!, c.thicknessMm.at(-1)!];
-	const inside = (values: readonly number[], [low, high]: readonly [number, number]) =>
-		values.filter((value) => value >= low && value <= high).map(log);
-	const xTicks = inside(words.thicknessTicksMm, [first, last]);
-	const yTicks = inside(words.speedTicksMmS, SPEED_MM_S);
-	const label = { color: inks.ink2, fontFamily: inks.font, fontSize: 13 };
-	const axis = (min: number, max: number, ticks: number[], say: (value: number) => string) => ({
+	const ticks = inside(roundValues, [min, max]);
+	return {
 		type: 'value',
 		min: log(min),
 		max: log(max),
@@ -72,69 +69,169 @@ export function speedOption(
 		axisTick: { customValues: ticks },
 		splitLine: { show: false },
 		axisLabel: {
-			...label,
+			color: inks.ink2,
+			fontFamily: inks.font,
+			fontSize: 13,
 			customValues: ticks,
 			hideOverlap: true,
 			formatter: (value: number) => say(10 ** value)
 		}
-	});
-	const points = (values: readonly (number | null)[]) =>
-		values.flatMap((value, i) =>
-			value === null || value <= 0 ? [] : [[log(c.thicknessMm[i]!), log(value)]]
-		);
-	const dots = (
-		name: string,
-		data: readonly { thicknessMm: number; speedMmS: number }[],
-		style: { itemStyle: object; [key: string]: unknown }
-	) => ({
-		name,
-		type: 'scatter',
-		silent: true,
-		animation: false,
-		data: data
-			.filter(({ speedMmS }) => speedMmS > 0)
-			.map(({ thicknessMm, speedMmS }) => [log(thicknessMm), log(speedMmS)]),
-		...style,
-		itemStyle: { opacity: 1, ...style.itemStyle }
-	});
-	const line = (name: string, data: number[][], style: object) => ({
-		name,
-		type: 'line',
-		silent: true,
-		animation: false,
-		showSymbol: false,
-		data,
-		...style
-	});
-	const chosenA = c.curves.find((curve) => curve.chosen)?.outputA;
+	};
+}
+
+const line = (name: string, data: number[][], style: object) => ({
+	name,
+	type: 'line',
+	silent: true,
+	animation: false,
+	showSymbol: false,
+	data,
+	...style
+});
+
+const dots = (
+	name: string,
+	data: readonly { thicknessMm: number; speedMmS: number }[],
+	style: { itemStyle: object; [key: string]: unknown }
+) => ({
+	name,
+	type: 'scatter',
+	silent: true,
+	animation: false,
+	data: data
+		.filter(({ speedMmS }) => speedMmS > 0)
+		.map(({ thicknessMm, speedMmS }) => [log(thicknessMm), log(speedMmS)]),
+	...style,
+	itemStyle: { opacity: 1, ...style.itemStyle }
+});
+
+type Points = (values: readonly (number | null)[]) => number[][];
+
+/** The window that sparks can be read in, over the band of speeds that a hand holds. */
+function windowSeries(c: SpeedCurves, points: Points, inks: Inks) {
 	const low = points(c.windowMmS[0]);
 	const high = points(c.windowMmS[1]);
-	return {
-		animation: false,
-		grid: PLOT,
-		xAxis: axis(first, last, xTicks, words.thickness),
-		yAxis: axis(SPEED_MM_S[0], SPEED_MM_S[1], yTicks, words.speed),
-		series: [
-			line('spark window, low', low, {
+	return [
+		line('spark window, low', low, {
+			stack: 'window',
+			stackStrategy: 'all',
+			lineStyle: { width: 0 },
+			markArea: {
+				silent: true,
+				itemStyle: { color: inks.arcWash },
+				data: [HAND_BAND_MM_S.map((mmS) => ({ yAxis: log(mmS) }))]
+			}
+		}),
+		line(
+			'spark window',
+			high.map(([x, y], i) => [x!, y! - (low[i]?.[1] ?? y!)]),
+			{
 				stack: 'window',
 				stackStrategy: 'all',
 				lineStyle: { width: 0 },
-				markArea: {
-					silent: true,
-					itemStyle: { color: inks.arcWash },
-					data: [HAND_BAND_MM_S.map((mmS) => ({ yAxis: log(mmS) }))]
-				}
-			}),
-			line(
-				'spark window',
-				high.map(([x, y], i) => [x!, y! - (low[i]?.[1] ?? y!)]),
-				{
-					stack: 'window',
-					stackStrategy: 'all',
-					lineStyle: { width: 0 },
-					areaStyle: { color: inks.spark, opacity: 0.35 }
-				}
-			),
+				areaStyle: { color: inks.spark, opacity: 0.35 }
+			}
+		)
+	];
+}
+
+/** The name of a curve where it comes down, else where it leaves on the right. */
+function nameOf(
+	{ outputA, chosen, speedMmS }: SpeedCurves['curves'][number],
+	points: Points,
+	inks: Inks,
+	words: SpeedChartWords
+) {
+	const at = points(speedMmS);
+	const i = at.findLastIndex(([, y]) => y! >= log(LABEL_AT_MM_S));
+	const place = at[i];
+	const leaves = i === at.length - 1;
+	return {
+		type: 'scatter',
+		silent: true,
+		animation: false,
+		symbolSize: 0.1,
+		labelLayout: { hideOverlap: true },
+		z: 4,
+		data: place ? [place] : [],
+		label: {
+			show: true,
+			formatter: words.amps(outputA),
+			position: leaves ? 'top' : 'right',
+			offset: leaves ? [-16, 0] : [2, 0],
+			color: chosen ? inks.arc : inks.ink2,
+			fontFamily: inks.figure,
+			fontSize: 17,
+			fontWeight: 600,
+			textBorderColor: inks.sheet,
+			textBorderWidth: 4
+		}
+	};
+}
+
+/** What is known at places: plate ratings, rows of the chart, test cuts. */
+function placeSeries(c: SpeedCurves, tests: readonly TestPoint[], inks: Inks) {
+	const chosenA = c.curves.find((curve) => curve.chosen)?.outputA;
+	return [
+		dots('plate ratings', c.ratings, {
+			symbol: 'diamond',
+			symbolSize: 12,
+			itemStyle: { color: inks.sheet, borderColor: inks.ink, borderWidth: 2 }
+		}),
+		dots(
+			'chart rows, other amps',
+			c.chartRows.filter((row) => row.outputA !== chosenA),
+			{
+				symbol: 'circle',
+				symbolSize: 7,
+				itemStyle: { color: inks.sheet, borderColor: inks.ink2, borderWidth: 1.5 }
+			}
+		),
+		dots(
+			'chart rows',
+			c.chartRows.filter((row) => row.outputA === chosenA),
+			{ symbol: 'circle', symbolSize: 8, itemStyle: { color: inks.ink } }
+		),
+		dots(
+			'test cuts',
+			tests.filter((test) => test.through),
+			{
+				symbol: 'triangle',
+				symbolSize: 14,
+				itemStyle: { color: inks.spark, borderColor: inks.ink, borderWidth: 1.5 }
+			}
+		),
+		dots(
+			'not through',
+			tests.filter((test) => !test.through),
+			{
+				symbol: 'path://M0 2L2 0L6 4L10 0L12 2L8 6L12 10L10 12L6 8L2 12L0 10L4 6Z',
+				symbolSize: 12,
+				itemStyle: { color: inks.stops }
+			}
+		)
+	];
+}
+
+/** Options of the chart: curves per amps, spark window, hand band, ratings, chart rows, test cuts. */
+export function speedOption(
+	c: SpeedCurves,
+	tests: readonly TestPoint[],
+	inks: Inks,
+	words: SpeedChartWords
+) {
+	const range = [c.thicknessMm[0]!, c.thicknessMm.at(-1)!] as const;
+	const points: Points = (values) =>
+		values.flatMap((value, i) =>
+			value === null || value <= 0 ? [] : [[log(c.thicknessMm[i]!), log(value)]]
+		);
+	return {
+		animation: false,
+		grid: PLOT,
+		xAxis: axis(inks, range, words.thicknessTicksMm, words.thickness),
+		yAxis: axis(inks, SPEED_MM_S, words.speedTicksMmS, words.speed),
+		series: [
+			...windowSeries(c, points, inks),
 			...c.curves.map(({ outputA, chosen, speedMmS }) =>
 				line(words.amps(outputA), points(speedMmS), {
 					lineStyle: chosen
@@ -142,71 +239,8 @@ export function speedOption(
 						: { color: inks.ink2, width: 1.8, type: 'dashed' }
 				})
 			),
-			...c.curves.map(({ outputA, chosen, speedMmS }) => {
-				// Each curve has its name where it comes down, else where it leaves on the right.
-				const at = points(speedMmS);
-				const i = at.findLastIndex(([, y]) => y! >= log(LABEL_AT_MM_S));
-				const place = at[i];
-				const leaves = i === at.length - 1;
-				return {
-					type: 'scatter',
-					silent: true,
-					animation: false,
-					symbolSize: 0.1,
-					labelLayout: { hideOverlap: true },
-					z: 4,
-					data: place ? [place] : [],
-					label: {
-						show: true,
-						formatter: words.amps(outputA),
-						position: leaves ? 'top' : 'right',
-						offset: leaves ? [-16, 0] : [2, 0],
-						color: chosen ? inks.arc : inks.ink2,
-						fontFamily: inks.figure,
-						fontSize: 17,
-						fontWeight: 600,
-						textBorderColor: inks.sheet,
-						textBorderWidth: 4
-					}
-				};
-			}),
-			dots('plate ratings', c.ratings, {
-				symbol: 'diamond',
-				symbolSize: 12,
-				itemStyle: { color: inks.sheet, borderColor: inks.ink, borderWidth: 2 }
-			}),
-			dots(
-				'chart rows, other amps',
-				c.chartRows.filter((row) => row.outputA !== chosenA),
-				{
-					symbol: 'circle',
-					symbolSize: 7,
-					itemStyle: { color: inks.sheet, borderColor: inks.ink2, borderWidth: 1.5 }
-				}
-			),
-			dots(
-				'chart rows',
-				c.chartRows.filter((row) => row.outputA === chosenA),
-				{ symbol: 'circle', symbolSize: 8, itemStyle: { color: inks.ink } }
-			),
-			dots(
-				'test cuts',
-				tests.filter((test) => test.through),
-				{
-					symbol: 'triangle',
-					symbolSize: 14,
-					itemStyle: { color: inks.spark, borderColor: inks.ink, borderWidth: 1.5 }
-				}
-			),
-			dots(
-				'not through',
-				tests.filter((test) => !test.through),
-				{
-					symbol: 'path://M0 2L2 0L6 4L10 0L12 2L8 6L12 10L10 12L6 8L2 12L0 10L4 6Z',
-					symbolSize: 12,
-					itemStyle: { color: inks.stops }
-				}
-			)
+			...c.curves.map((curve) => nameOf(curve, points, inks, words)),
+			...placeSeries(c, tests, inks)
 		]
 	};
 }

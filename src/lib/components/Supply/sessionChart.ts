@@ -37,50 +37,19 @@ export const STRIPS = [
 const pairs = (times: readonly number[], values: readonly (number | null)[]) =>
 	values.map((value, i) => [times[i]!, value] as const);
 
-/** Options for the four strips: air, breaker, cutter, and what is on. */
-export function sessionOption(trace: SessionTrace, inks: Inks, words: ChartWords) {
-	const t = trace.timeS;
-	const bands = [
-		{ top: STRIPS[0].top + 20, height: 84 },
-		{ top: STRIPS[1].top + 20, height: 56 },
-		{ top: STRIPS[2].top + 20, height: 56 },
-		{ top: 290, height: 14 }
-	];
+const BANDS = [
+	{ top: STRIPS[0].top + 20, height: 84 },
+	{ top: STRIPS[1].top + 20, height: 56 },
+	{ top: STRIPS[2].top + 20, height: 56 },
+	{ top: 290, height: 14 }
+] as const;
+
+/** Time along all four, told under the last; what each counts upward. */
+function axesOf(trace: SessionTrace, inks: Inks, words: ChartWords) {
 	const label = { color: inks.ink2, fontFamily: inks.font, fontSize: 13 };
-	const line = (name: string, grid: number, color: string, data: unknown, more: object = {}) => ({
-		name,
-		type: 'line',
-		xAxisIndex: grid,
-		yAxisIndex: grid,
-		showSymbol: false,
-		animation: false,
-		silent: true,
-		lineStyle: { color, width: 2 },
-		itemStyle: { color },
-		data,
-		...more
-	});
-	const rule = (color: string, at: object[], text = '') => ({
-		silent: true,
-		animation: false,
-		symbol: 'none',
-		lineStyle: { color, width: 1.5, type: 'dashed' },
-		label: { show: text !== '', formatter: text, color, fontSize: 13, position: 'insideEndTop' },
-		data: at
-	});
-	const limit = trace.limit && trace.limit.atS <= trace.untilS ? [{ xAxis: trace.limit.atS }] : [];
-	const limitLine = { ...rule(inks.stops, limit), lineStyle: { color: inks.stops, width: 3 } };
-	const bars = trace.inletBar.map((bar) => (bar === null ? null : words.pressure(bar)));
-	const step = (on: readonly boolean[], from: number, height: number) =>
-		pairs(
-			t,
-			on.map((isOn) => (isOn ? from + height : from))
-		);
-	const most = (values: readonly number[], least: number) => Math.max(least, ...values);
+	const breakerMost = Math.max(0, ...trace.breakerTouchy) > 1 ? 1.5 : 1;
 	return {
-		animation: false,
-		grid: bands.map((band) => ({ left: 56, right: 12, ...band })),
-		xAxis: bands.map((_, i) => ({
+		xAxis: BANDS.map((_, i) => ({
 			gridIndex: i,
 			type: 'value',
 			min: 0,
@@ -93,7 +62,7 @@ export function sessionOption(trace: SessionTrace, inks: Inks, words: ChartWords
 		})),
 		yAxis: [
 			{ gridIndex: 0, name: '', min: 0, scale: false, splitNumber: 3 },
-			{ gridIndex: 1, min: 0, max: most(trace.breakerTouchy, 0) > 1 ? 1.5 : 1, interval: 0.5 },
+			{ gridIndex: 1, min: 0, max: breakerMost, interval: 0.5 },
 			{ gridIndex: 2, scale: true, splitNumber: 2 },
 			{ gridIndex: 3, min: 0, max: 2, splitNumber: 1 }
 		].map((axis, i) => ({
@@ -108,36 +77,78 @@ export function sessionOption(trace: SessionTrace, inks: Inks, words: ChartWords
 					i === 1 ? `${Math.round(value * 100)} %` : String(Math.round(value * 10) / 10)
 			},
 			...axis
-		})),
+		}))
+	};
+}
+
+const line = (name: string, grid: number, color: string, data: unknown, more: object = {}) => ({
+	name,
+	type: 'line',
+	xAxisIndex: grid,
+	yAxisIndex: grid,
+	showSymbol: false,
+	animation: false,
+	silent: true,
+	lineStyle: { color, width: 2 },
+	itemStyle: { color },
+	data,
+	...more
+});
+
+/** What is on, as a bar in the last strip. */
+const bar = (
+	name: string,
+	{ timeS }: SessionTrace,
+	on: readonly boolean[],
+	from: number,
+	style: { color: string; opacity: number }
+) =>
+	line(
+		name,
+		3,
+		style.color,
+		pairs(
+			timeS,
+			on.map((isOn) => (isOn ? from + 0.8 : from))
+		),
+		{ step: 'end', lineStyle: { width: 0 }, areaStyle: { ...style, origin: from } }
+	);
+
+/** Options for the four strips: air, breaker, cutter, and what is on. */
+export function sessionOption(trace: SessionTrace, inks: Inks, words: ChartWords) {
+	const t = trace.timeS;
+	const limit = trace.limit && trace.limit.atS <= trace.untilS ? [{ xAxis: trace.limit.atS }] : [];
+	/** Where the first limit is met, and levels that must not be passed. */
+	const limits = (levels: object[] = []) => ({
+		silent: true,
+		animation: false,
+		symbol: 'none',
+		lineStyle: { color: inks.stops, width: 3 },
+		label: { show: false, color: inks.stops, fontSize: 13, position: 'insideEndTop' },
+		data: [...limit, ...levels]
+	});
+	const bars = (values: readonly (number | null)[]) =>
+		pairs(
+			t,
+			values.map((value) => (value === null ? null : words.pressure(value)))
+		);
+	const [lowBar, highBar] = words.windowBar;
+	return {
+		animation: false,
+		grid: BANDS.map((band) => ({ left: 56, right: 12, ...band })),
+		...axesOf(trace, inks, words),
 		series: [
-			line(
-				'tank',
-				0,
-				inks.ink2,
-				trace.tankBar
-					? pairs(
-							t,
-							trace.tankBar.map((bar) => words.pressure(bar))
-						)
-					: [],
-				{ markLine: limitLine }
-			),
-			line('inlet', 0, inks.arc, pairs(t, bars), {
+			line('tank', 0, inks.ink2, bars(trace.tankBar ?? []), { markLine: limits() }),
+			line('inlet', 0, inks.arc, bars(trace.inletBar), {
 				lineStyle: { color: inks.arc, width: 3 },
 				markArea: {
 					silent: true,
 					itemStyle: { color: inks.arcWash },
-					data: [
-						[
-							{ yAxis: words.pressure(words.windowBar[0]) },
-							{ yAxis: words.pressure(words.windowBar[1]) }
-						]
-					]
+					data: [[{ yAxis: words.pressure(lowBar) }, { yAxis: words.pressure(highBar) }]]
 				}
 			}),
 			line('breaker, latest', 1, inks.spark, pairs(t, trace.breakerLazy), {
-				lineStyle: { color: inks.spark, width: 2 },
-				markLine: { ...limitLine, data: [...limit, { yAxis: 1 }] }
+				markLine: limits([{ yAxis: 1 }])
 			}),
 			line('breaker, earliest', 1, inks.ink, pairs(t, trace.breakerTouchy)),
 			line(
@@ -148,18 +159,10 @@ export function sessionOption(trace: SessionTrace, inks: Inks, words: ChartWords
 					t,
 					trace.cutterC.map((c) => words.temperature(c))
 				),
-				{ markLine: { ...limitLine, data: [...limit, { yAxis: words.temperature(words.limitC) }] } }
+				{ markLine: limits([{ yAxis: words.temperature(words.limitC) }]) }
 			),
-			line('arc', 3, inks.arc, step(trace.arc, 1.15, 0.8), {
-				step: 'end',
-				lineStyle: { width: 0 },
-				areaStyle: { color: inks.arc, opacity: 1, origin: 1.15 }
-			}),
-			line('compressor', 3, inks.ink2, step(trace.compressorOn, 0.05, 0.8), {
-				step: 'end',
-				lineStyle: { width: 0 },
-				areaStyle: { color: inks.ink2, opacity: 0.8, origin: 0.05 }
-			})
+			bar('arc', trace, trace.arc, 1.15, { color: inks.arc, opacity: 1 }),
+			bar('compressor', trace, trace.compressorOn, 0.05, { color: inks.ink2, opacity: 0.8 })
 		]
 	};
 }

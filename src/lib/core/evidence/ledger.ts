@@ -218,25 +218,8 @@ function lastReadings(
 		.slice(0, PARTS_MOST);
 }
 
-/** The ledger by reading a whole log: what is kept beside it must come to the same. */
-export function ledgerFromLog(
-	entries: readonly LoggedEntry[],
-	currentSetId: string | null,
-	sets: readonly FittedSet[] = [],
-	parts: readonly FittedPart[] = []
-): Ledger {
-	const active = entries.filter((e) => !e.undone).sort(inTime);
-	const newest = <K extends Entry['kind']>(kind: K): Of<K>[] =>
-		active
-			.map((e) => e.entry)
-			.filter((e): e is Of<K> => e.kind === kind)
-			.slice(-READINGS_MOST);
-	const ofSet = new Map<string | null, LoggedEntry[]>();
-	for (const e of active) {
-		const list = ofSet.get(e.setId);
-		if (list) list.push(e);
-		else ofSet.set(e.setId, [e]);
-	}
+/** Cuts and test cuts, the newest first, test cuts with what was worn since. */
+function cutsOf(active: readonly LoggedEntry[]): Pick<Ledger, 'testCuts' | 'cuts'> {
 	const testCuts: AgedTestCut[] = [];
 	const cuts: LoggedCut[] = [];
 	let sinceNm = 0;
@@ -247,8 +230,24 @@ export function ledgerFromLog(
 		if (entry.kind === 'cut' && cuts.length < PATTERN_CUTS_MOST)
 			cuts.push({ at, arcMs: tallyOf(entry).arcMs, starts: entry.starts });
 	}
+	return { testCuts, cuts };
+}
+
+/** Electrode, nozzle and what is judged by eye, each by what was logged while it was in the torch. */
+function partsOf(
+	active: readonly LoggedEntry[],
+	currentSetId: string | null,
+	sets: readonly FittedSet[],
+	parts: readonly FittedPart[]
+): Pick<Ledger, 'electrode' | 'nozzle' | 'starts'> {
 	const pit = (entry: Entry) => (entry.kind === 'pit' ? pitNm(entry) : null);
 	const bore = (entry: Entry) => (entry.kind === 'bore' ? boreGrowthNm(entry) : null);
+	const ofSet = new Map<string | null, LoggedEntry[]>();
+	for (const e of active) {
+		const list = ofSet.get(e.setId);
+		if (list) list.push(e);
+		else ofSet.set(e.setId, [e]);
+	}
 	const inTorch = measuredOf(ofSet.get(currentSetId) ?? [], pit);
 	const electrode: PartLedger = {
 		...inTorch,
@@ -272,8 +271,10 @@ export function ledgerFromLog(
 		why,
 		...measuredOf(of, bore)
 	}));
+	const { total, last } = nozzles[0] ?? { ...inTorch, last: null };
 	const nozzle: PartLedger = {
-		...(nozzles[0] ?? { ...inTorch, last: null }),
+		total,
+		last,
 		measured: nozzles.flatMap(({ last }) => last ?? []).slice(0, PARTS_MOST),
 		lives: nozzles
 			.slice(1)
@@ -287,6 +288,22 @@ export function ledgerFromLog(
 		const grooves = newest.entries.filter(({ entry }) => isGouging(entry));
 		return Math.min(GROOVES_MOST, totalOf(grooves).starts);
 	};
+	return { electrode, nozzle, starts: startsByEye(startsOf) };
+}
+
+/** The ledger by reading a whole log: what is kept beside it must come to the same. */
+export function ledgerFromLog(
+	entries: readonly LoggedEntry[],
+	currentSetId: string | null,
+	sets: readonly FittedSet[] = [],
+	parts: readonly FittedPart[] = []
+): Ledger {
+	const active = entries.filter((e) => !e.undone).sort(inTime);
+	const newest = <K extends Entry['kind']>(kind: K): Of<K>[] =>
+		active
+			.map((e) => e.entry)
+			.filter((e): e is Of<K> => e.kind === kind)
+			.slice(-READINGS_MOST);
 	return {
 		revision: entries.reduce((most, e) => Math.max(most, e.id), 0),
 		readings: {
@@ -302,16 +319,8 @@ export function ledgerFromLog(
 			'test-groove': newest('test-groove')
 		},
 		checks: newest('check'),
-		testCuts,
-		cuts,
-		electrode,
-		nozzle: {
-			total: nozzle.total,
-			last: nozzle.last,
-			measured: nozzle.measured,
-			lives: nozzle.lives
-		},
-		starts: startsByEye(startsOf)
+		...cutsOf(active),
+		...partsOf(active, currentSetId, sets, parts)
 	};
 }
 

@@ -162,105 +162,140 @@ interface Across {
 	straight: number;
 }
 
+/** The picture along lines of one turn: sums of each row over the width. */
+interface Turned {
+	turn: number;
+	slope: number;
+	/** Rows before the first of the picture's own. */
+	lift: number;
+	rows: number;
+	/** Change of light over each row in the usual part of the width. */
+	strength: Float32Array;
+	/** Root of light, and how lively it is along the row: sums over `counts` pixels. */
+	level: Float32Array;
+	lively: Float32Array;
+	counts: Float32Array;
+}
+type Changes = ReturnType<typeof changes>;
+/** A few bits of the width, each its own sum, so that a line that is there all along is told from a spot. */
+const PARTS = 8;
+
+function turnedBy(turn: number, { width, height }: Light, { root, down, across }: Changes): Turned {
+	const slope = Math.tan(turn * RAD);
+	const lift = Math.ceil(Math.abs(slope) * width);
+	const rows = height + 2 * lift;
+	const sums = Array.from({ length: PARTS }, () => new Float32Array(rows));
+	const lively = new Float32Array(rows);
+	const level = new Float32Array(rows);
+	const counts = new Float32Array(rows);
+	for (let x = 2; x < width - 2; x++) {
+		const part = sums[Math.min(PARTS - 1, Math.floor((PARTS * x) / width))]!;
+		const off = lift - Math.round(slope * x);
+		for (let y = 2; y < height - 2; y++) {
+			const row = y + off;
+			part[row]! += down[y * width + x]!;
+			lively[row]! += across[y * width + x]!;
+			level[row]! += root[y * width + x]!;
+			counts[row]!++;
+		}
+	}
+	const strength = new Float32Array(rows);
+	for (let row = 0; row < rows; row++) {
+		if (counts[row]! < 0.7 * width) continue;
+		const shares = sums.map((sum) => (sum[row]! * PARTS) / width);
+		// The usual part speaks: a step that only some parts have is no edge of a plate.
+		strength[row] = Math.abs(median(shares));
+	}
+	return { turn, slope, lift, rows, strength, level, lively, counts };
+}
+
+/** The clearest lines of a turn. Beyond a step the light is another; beyond a scratch it is the same again. */
+function stepsIn({ rows, strength, level, counts }: Turned): number[] {
+	const peaks: number[] = [];
+	for (let row = 2; row < rows - 2; row++) {
+		const here = strength[row]!;
+		if (here > 0.02 && here >= strength[row - 1]! && here > strength[row + 1]!) peaks.push(row);
+	}
+	const isStep = (row: number) =>
+		[3, 5, 8].filter((off) => {
+			const side = (way: number) => {
+				let [sum, n] = [0, 0];
+				for (let k = off; k < off + 3; k++) {
+					sum += level[row + way * k] ?? 0;
+					n += counts[row + way * k] ?? 0;
+				}
+				return n ? sum / n : NaN;
+			};
+			return Math.abs(side(1) - side(-1)) > STEP_LEAST * strength[row]!;
+		}).length > 1;
+	return peaks
+		.sort((a, b) => strength[b]! - strength[a]!)
+		.filter(isStep)
+		.slice(0, 10);
+}
+
+/** How lively the picture is between two rows of a turn. */
+function livelyIn({ rows, lively, counts }: Turned): (from: number, to: number) => number {
+	const total = new Float64Array(rows + 1);
+	const many = new Float64Array(rows + 1);
+	for (let row = 0; row < rows; row++) {
+		total[row + 1] = total[row]! + lively[row]!;
+		many[row + 1] = many[row]! + counts[row]!;
+	}
+	return (from, to) => {
+		const [a, b] = [Math.max(0, Math.round(from)), Math.min(rows, Math.round(to))];
+		return b > a && many[b]! > many[a]! ? (total[b]! - total[a]!) / (many[b]! - many[a]!) : 0;
+	};
+}
+
+/** How much two lines look like the top and bottom of an edge: clear, straight, far apart, a lively face between. */
+function edgeScore(
+	top: Across,
+	bottom: Across,
+	height: number,
+	livelyBetween: (from: number, to: number) => number
+): number {
+	const [i, j] = [top.row, bottom.row];
+	const tall = j - i;
+	if (tall < TALL_LEAST_PX) return 0;
+	const face = livelyBetween(i + 0.1 * tall, j - 0.1 * tall);
+	const above = livelyBetween(i - 0.4 * tall, i - 4);
+	const below = livelyBetween(j + 0.3 * tall, Infinity);
+	const outside = Math.max(above, below);
+	return (
+		Math.sqrt(Math.min(top.strength, 0.3) * Math.min(bottom.strength, 0.3)) *
+		(top.straight * bottom.straight) ** 2 *
+		Math.sqrt(tall / height) *
+		(0.3 + (face - outside) / (face + outside + 1e-4))
+	);
+}
+
 /** Top and bottom of the edge: straight across the picture, with a face of fine changes between. */
 function findLines(light: Light): Lines | 'no-edge' | 'cut-off' | 'blurred' | 'no-lines' {
 	const { width, height } = light;
-	const { root, down, across } = changes(light);
-	// A few bits of the width, each its own sum, so that a line that is there all along is told from a spot.
-	const PARTS = 8;
+	const changed = changes(light);
 	let best: { lines: Lines; score: number } | undefined;
 	const seen: Across[] = [];
 	for (let turn = -TURN_DEG; turn <= TURN_DEG; turn += 0.5) {
-		const slope = Math.tan(turn * RAD);
-		const lift = Math.ceil(Math.abs(slope) * width);
-		const rows = height + 2 * lift;
-		const sums = Array.from({ length: PARTS }, () => new Float32Array(rows));
-		const lively = new Float32Array(rows);
-		const level = new Float32Array(rows);
-		const counts = new Float32Array(rows);
-		for (let x = 2; x < width - 2; x++) {
-			const part = sums[Math.min(PARTS - 1, Math.floor((PARTS * x) / width))]!;
-			const off = lift - Math.round(slope * x);
-			for (let y = 2; y < height - 2; y++) {
-				const row = y + off;
-				part[row]! += down[y * width + x]!;
-				lively[row]! += across[y * width + x]!;
-				level[row]! += root[y * width + x]!;
-				counts[row]!++;
-			}
-		}
-		const strength = new Float32Array(rows);
-		for (let row = 0; row < rows; row++) {
-			if (counts[row]! < 0.7 * width) continue;
-			const shares = sums.map((sum) => (sum[row]! * PARTS) / width);
-			// The usual part speaks: a step that only some parts have is no edge of a plate.
-			strength[row] = Math.abs(median(shares));
-		}
-		const peaks: number[] = [];
-		for (let row = 2; row < rows - 2; row++) {
-			const here = strength[row]!;
-			if (here > 0.02 && here >= strength[row - 1]! && here > strength[row + 1]!) peaks.push(row);
-		}
-		peaks.sort((a, b) => strength[b]! - strength[a]!);
-		// Beyond a step the light is another; beyond a scratch it is the same again.
-		const isStep = (row: number) =>
-			[3, 5, 8].filter((off) => {
-				const side = (way: number) => {
-					let [sum, n] = [0, 0];
-					for (let k = off; k < off + 3; k++) {
-						sum += level[row + way * k] ?? 0;
-						n += counts[row + way * k] ?? 0;
-					}
-					return n ? sum / n : NaN;
-				};
-				return Math.abs(side(1) - side(-1)) > STEP_LEAST * strength[row]!;
-			}).length > 1;
-		const few = peaks
-			.filter(isStep)
-			.slice(0, 10)
-			.map((row): Across => {
-				const line = { at: row - lift, slope };
-				return {
-					turn,
-					row,
-					line,
-					strength: strength[row]!,
-					straight: straightness(down, light, line)
-				};
-			});
-		seen.push(...few);
-		const total = new Float64Array(rows + 1);
-		const many = new Float64Array(rows + 1);
-		for (let row = 0; row < rows; row++) {
-			total[row + 1] = total[row]! + lively[row]!;
-			many[row + 1] = many[row]! + counts[row]!;
-		}
-		const mean = (from: number, to: number) => {
-			const [a, b] = [Math.max(0, Math.round(from)), Math.min(rows, Math.round(to))];
-			return b > a && many[b]! > many[a]! ? (total[b]! - total[a]!) / (many[b]! - many[a]!) : 0;
-		};
-		for (const top of few)
-			for (const bottom of few) {
-				const [i, j] = [top.row, bottom.row];
-				if (j - i < TALL_LEAST_PX) continue;
-				const tall = j - i;
-				const face = mean(i + 0.1 * tall, j - 0.1 * tall);
-				const above = mean(i - 0.4 * tall, i - 4);
-				const below = mean(j + 0.3 * tall, rows);
-				const outside = Math.max(above, below);
-				const score =
-					Math.sqrt(Math.min(top.strength, 0.3) * Math.min(bottom.strength, 0.3)) *
-					(top.straight * bottom.straight) ** 2 *
-					Math.sqrt(tall / height) *
-					(0.3 + (face - outside) / (face + outside + 1e-4));
+		const turned = turnedBy(turn, light, changed);
+		const lines = stepsIn(turned).map((row): Across => {
+			const line = { at: row - turned.lift, slope: turned.slope };
+			const straight = straightness(changed.down, light, line);
+			return { turn, row, line, strength: turned.strength[row]!, straight };
+		});
+		seen.push(...lines);
+		const livelyBetween = livelyIn(turned);
+		for (const top of lines)
+			for (const bottom of lines) {
+				const score = edgeScore(top, bottom, height, livelyBetween);
 				if (score > (best?.score ?? 0.006))
 					best = { score, lines: { top: top.line, bottom: bottom.line } };
 			}
 	}
 	if (!best) return isSoft(light, SOFT_PX) ? 'blurred' : whatIsMissing(seen, width);
 	return {
-		top: settled(down, width, height, best.lines.top),
-		bottom: settled(down, width, height, best.lines.bottom)
+		top: settled(changed.down, width, height, best.lines.top),
+		bottom: settled(changed.down, width, height, best.lines.bottom)
 	};
 }
 /** Of the change over a line, which is twice that over a step. */

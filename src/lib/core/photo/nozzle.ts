@@ -147,6 +147,76 @@ interface Rim {
 }
 const DIRECTIONS = 240;
 
+/** How a rim is looked for: so far to both sides of an ellipse, by samples so far apart, pixels. */
+interface Look {
+	ellipse: Ellipse;
+	/** Light falls from the face outward, or rises from the bore. */
+	falls: boolean;
+	/** Blur that is reckoned with. */
+	sigma: number;
+	half: number;
+	spacing: number;
+	/** Along the rim, to both sides of a sample. */
+	tangent: number;
+}
+interface RimPoint extends Point {
+	sigma: number;
+	step: number;
+	half: number;
+}
+
+/** The rim in one direction; undefined: nothing there can be read. */
+function rimAt(
+	light: Light,
+	{ ellipse, falls, sigma, half, spacing, tangent }: Look,
+	to: number
+): RimPoint | 'outside' | 'burnt' | undefined {
+	const at = onEllipse(ellipse, to);
+	const ahead = onEllipse(ellipse, to + 1e-3);
+	const long = Math.hypot(ahead.x - at.x, ahead.y - at.y);
+	const tx = (ahead.x - at.x) / long;
+	const ty = (ahead.y - at.y) / long;
+	const [nx, ny] = [ty, -tx];
+	if (!inside(light, at.x + half * nx, at.y + half * ny)) return 'outside';
+	if (!inside(light, at.x - half * nx, at.y - half * ny)) return 'outside';
+	const n = Math.floor((2 * half) / spacing) + 1;
+	const profile = new Float64Array(n);
+	let full = 0;
+	for (let i = 0; i < n; i++) {
+		const way = -half + i * spacing;
+		let sum = 0;
+		for (const side of [-1, 0, 1])
+			sum += lightAt(
+				light,
+				at.x + way * nx + side * tangent * tx,
+				at.y + way * ny + side * tangent * ty
+			);
+		profile[i] = sum / 3;
+		if (profile[i]! >= FULL && Math.abs(way) < Math.max(3, 1.5 * sigma)) full++;
+	}
+	if (full > 1) return 'burnt';
+	const alone = firstStep(profile, falls, sigma / spacing);
+	if (!alone) return undefined;
+	const step = blurredStep(
+		profile.subarray(alone.from, alone.to),
+		spacing,
+		(alone.at - alone.from) * spacing,
+		sigma,
+		((alone.to - alone.from) * spacing) / 2,
+		falls
+	);
+	if (!step || step.to < step.from !== falls) return undefined;
+	const way = alone.from * spacing + step.at - half;
+	if (Math.abs(way) > half - spacing) return undefined;
+	return {
+		x: at.x + way * nx,
+		y: at.y + way * ny,
+		sigma: step.sigma,
+		step: Math.abs(step.to - step.from),
+		half: (step.to + step.from) / 2
+	};
+}
+
 /** The rim again at full size: a blurred step fitted in every direction, an ellipse through those that agree. */
 function rimOf(light: Light, start: Ellipse, falls: boolean, within: number): Rim | undefined {
 	let ellipse = start;
@@ -157,60 +227,17 @@ function rimOf(light: Light, start: Ellipse, falls: boolean, within: number): Ri
 		const wide = look > 0 ? 0.05 : falls ? 0.1 : 0.5;
 		const half = Math.min(Math.max(4, 3.2 * sigma, wide * ellipse.a), within * ellipse.a);
 		const spacing = Math.max(0.35, half / 40);
-		const n = Math.floor((2 * half) / spacing) + 1;
 		const tangent = Math.min((Math.PI * ellipse.a) / DIRECTIONS, 3);
-		const read: (Point & { sigma: number; step: number; half: number })[] = [];
+		const read: RimPoint[] = [];
 		let burnt = 0;
 		let seen = 0;
 		for (let k = 0; k < DIRECTIONS; k++) {
 			const to = (2 * Math.PI * k) / DIRECTIONS;
-			const at = onEllipse(ellipse, to);
-			const ahead = onEllipse(ellipse, to + 1e-3);
-			const long = Math.hypot(ahead.x - at.x, ahead.y - at.y);
-			const tx = (ahead.x - at.x) / long;
-			const ty = (ahead.y - at.y) / long;
-			const [nx, ny] = [ty, -tx];
-			if (!inside(light, at.x + half * nx, at.y + half * ny)) continue;
-			if (!inside(light, at.x - half * nx, at.y - half * ny)) continue;
+			const point = rimAt(light, { ellipse, falls, sigma, half, spacing, tangent }, to);
+			if (point === 'outside') continue;
 			seen++;
-			const profile = new Float64Array(n);
-			let full = 0;
-			for (let i = 0; i < n; i++) {
-				const way = -half + i * spacing;
-				let sum = 0;
-				for (const side of [-1, 0, 1])
-					sum += lightAt(
-						light,
-						at.x + way * nx + side * tangent * tx,
-						at.y + way * ny + side * tangent * ty
-					);
-				profile[i] = sum / 3;
-				if (profile[i]! >= FULL && Math.abs(way) < Math.max(3, 1.5 * sigma)) full++;
-			}
-			if (full > 1) {
-				burnt++;
-				continue;
-			}
-			const alone = firstStep(profile, falls, sigma / spacing);
-			if (!alone) continue;
-			const step = blurredStep(
-				profile.subarray(alone.from, alone.to),
-				spacing,
-				(alone.at - alone.from) * spacing,
-				sigma,
-				((alone.to - alone.from) * spacing) / 2,
-				falls
-			);
-			if (!step || step.to < step.from !== falls) continue;
-			const way = alone.from * spacing + step.at - half;
-			if (Math.abs(way) > half - spacing) continue;
-			read.push({
-				x: at.x + way * nx,
-				y: at.y + way * ny,
-				sigma: step.sigma,
-				step: Math.abs(step.to - step.from),
-				half: (step.to + step.from) / 2
-			});
+			if (point === 'burnt') burnt++;
+			else if (point) read.push(point);
 		}
 		if (read.length < 0.35 * DIRECTIONS) return undefined;
 		const usual = median(read.map(({ step }) => step));

@@ -107,6 +107,40 @@ const isHidden = (a: Record<string, string>) =>
 	a.display === 'none' ||
 	a.visibility === 'hidden';
 
+/** An arc, as a path says it from `here`: a circular one stays an arc, another becomes chords. */
+function arcTo(
+	here: Point,
+	n: readonly number[]
+): { to: Point; bulge: number } | { chords: Vertex[] } {
+	// A mirrored arc has its flags as text.
+	const [rx = 0, ry = 0, , large, sweep, x = 0, y = 0] = n.map(Number);
+	if (Math.abs(rx - ry) < 1e-4 * rx) {
+		const how = { radius: rx, large: large === 1, counterClockwise: sweep === 1 };
+		return { to: { x, y }, bulge: bulgeOf(here, { x, y }, how) };
+	}
+	const chords: Vertex[] = [];
+	svgpath(`M${here.x} ${here.y}A${n.join(' ')}`)
+		.unarc()
+		.iterate((segment, _index, px, py) => {
+			const [command, ...q] = segment as unknown as [string, ...number[]];
+			if (command === 'C') chords.push(...cubic({ x: px, y: py }, ...controls(q)));
+			if (command === 'L') chords.push({ x: q[0]!, y: q[1]!, bulge: 0 });
+		});
+	return { chords };
+}
+
+/** A curve of the second degree is one of the third. */
+function quadratic(here: Point, n: readonly number[]): Vertex[] {
+	const [qx = 0, qy = 0, x = 0, y = 0] = n;
+	const third = (p: number, q: number) => p + (2 * (q - p)) / 3;
+	return cubic(
+		here,
+		{ x: third(here.x, qx), y: third(here.y, qy) },
+		{ x: third(x, qx), y: third(y, qy) },
+		{ x, y }
+	);
+}
+
 /** Lines and circular arcs stay what they are; everything else becomes chords. */
 function piecesOf(path: ReturnType<typeof svgpath>): { pieces: Piece[]; curved: boolean } {
 	const pieces: Piece[] = [];
@@ -122,7 +156,11 @@ function piecesOf(path: ReturnType<typeof svgpath>): { pieces: Piece[]; curved: 
 		if (run.length > 1) pieces.push({ vertices: run, closed });
 		run = closed && first ? [{ x: first.x, y: first.y, bulge: 0 }] : [];
 	};
-	const to = (p: Point) => run.push({ ...p, bulge: 0 });
+	const to = (x: number, y: number) => run.push({ x, y, bulge: 0 });
+	const curve = (chords: readonly Vertex[]) => {
+		curved = true;
+		run.push(...chords);
+	};
 	path
 		.abs()
 		.unshort()
@@ -137,70 +175,31 @@ function piecesOf(path: ReturnType<typeof svgpath>): { pieces: Piece[]; curved: 
 			switch (command) {
 				case 'M':
 					end(false);
-					run = [{ x: n[0]!, y: n[1]!, bulge: 0 }];
+					to(n[0]!, n[1]!);
 					return;
 				case 'L':
-					to({ x: n[0]!, y: n[1]! });
+					to(n[0]!, n[1]!);
 					return;
 				case 'H':
-					to({ x: n[0]!, y });
+					to(n[0]!, y);
 					return;
 				case 'V':
-					to({ x, y: n[0]! });
+					to(x, n[0]!);
 					return;
 				case 'Z':
 					end(true);
 					return;
 				case 'A': {
-					// A mirrored arc has its flags as text.
-					const [rx, ry, , large, sweep, ax, ay] = n.map(Number) as [
-						number,
-						number,
-						number,
-						number,
-						number,
-						number,
-						number
-					];
-					const target = { x: ax, y: ay };
-					if (Math.abs(rx - ry) < 1e-4 * rx) {
-						const bulge = bulgeOf(here, target, {
-							radius: rx,
-							large: large === 1,
-							counterClockwise: sweep === 1
-						});
-						run[run.length - 1]!.bulge = bulge;
-						to(target);
-						return;
-					}
-					curved = true;
-					svgpath(`M${x} ${y}A${n.join(' ')}`)
-						.unarc()
-						.iterate((s, _i, px, py) => {
-							const [c, ...q] = s as unknown as [string, ...number[]];
-							if (c === 'C') run.push(...cubic({ x: px, y: py }, ...controls(q)));
-							if (c === 'L') to({ x: q[0]!, y: q[1]! });
-						});
+					const arc = arcTo(here, n);
+					if ('chords' in arc) return curve(arc.chords);
+					run[run.length - 1]!.bulge = arc.bulge;
+					to(arc.to.x, arc.to.y);
 					return;
 				}
 				case 'C':
-					curved = true;
-					run.push(...cubic(here, ...controls(n)));
-					return;
-				case 'Q': {
-					curved = true;
-					const [qx, qy, ex, ey] = n as [number, number, number, number];
-					const third = (p: number, q: number) => p + (2 * (q - p)) / 3;
-					run.push(
-						...cubic(
-							here,
-							{ x: third(x, qx), y: third(y, qy) },
-							{ x: third(ex, qx), y: third(ey, qy) },
-							{ x: ex, y: ey }
-						)
-					);
-					return;
-				}
+					return curve(cubic(here, ...controls(n)));
+				case 'Q':
+					return curve(quadratic(here, n));
 			}
 		});
 	end(false);

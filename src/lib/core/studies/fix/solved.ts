@@ -10,6 +10,7 @@ import { necDutyMultiplier } from '../../circuit/draw';
 import { effectiveMostA } from '../../cutter/power';
 import type { Quantity } from '../../quantity/units';
 import type { PlanInputs } from '../../inputs/planInputs';
+import type { Bench } from '../../inputs/bench';
 import type { Check } from '../../figure/types';
 import { changedBench, applied, type Change } from './change';
 import { standardRatings } from './electric';
@@ -45,23 +46,34 @@ function edge(
 	return bisect(good, bad, holds, (yes, no) => Math.abs(yes - no) <= CLOSE * Math.abs(yes));
 }
 
+/** What is asked of a change of the bench: whether checks hold with it, or at least let it run. */
+interface Tried {
+	allHold: (change: Change, ids: readonly Check['id'][]) => boolean;
+	runs: (change: Change, id: Check['id']) => boolean;
+	edited: (change: (bench: Bench) => void) => Change;
+}
+
 /**
  * Thinnest cord for its length, longest cord for its size, smallest breaker with its conductors,
  * smallest compressor and tank, longest hose: for this work, every other thing left as it is.
  */
 export function solvedFor(inputs: PlanInputs): Solved[] {
-	const { bench } = inputs;
-	const { supply, air } = bench;
 	const checks = (change: Change) => outcomeOf(applied(inputs, change)).checks;
-	const allHold = (change: Change, ids: readonly Check['id'][]) =>
-		checks(change).every((check) => !ids.includes(check.id) || check.verdict === 'holds');
-	const runs = (change: Change, id: Check['id']) =>
-		checks(change).every((check) => check.id !== id || check.verdict !== 'stops');
-	const edited = (change: (b: typeof bench) => void): Change => ({
-		bench: changedBench(bench, change)
-	});
-	const solved: Solved[] = [];
+	const tried: Tried = {
+		allHold: (change, ids) =>
+			checks(change).every((check) => !ids.includes(check.id) || check.verdict === 'holds'),
+		runs: (change, id) =>
+			checks(change).every((check) => check.id !== id || check.verdict !== 'stops'),
+		edited: (change) => ({ bench: changedBench(inputs.bench, change) })
+	};
+	return [
+		...cordsFor(inputs.bench, tried),
+		smallestBreaker(inputs, tried.allHold),
+		...airFor(inputs.bench.air, tried)
+	];
+}
 
+function cordsFor({ supply }: Bench, { allHold, edited }: Tried): Solved[] {
 	const lengthM = supply.cord?.lengthM ?? 7.6;
 	const cordIds = ['supply.voltageV', 'supply.cordCarriesA'] as const;
 	const nearestA = Math.min(supply.breaker.ratingA, supply.plugFuseA ?? Infinity);
@@ -71,38 +83,36 @@ export function solvedFor(inputs: PlanInputs): Solved[] {
 	const size = firstThat(cordsBehind(supply.system, nearestA), (s) =>
 		allHold(cordOf(s, lengthM), cordIds)
 	);
-	solved.push({
-		id: 'thinnest-cord',
-		label: supply.cord ? 'Thinnest cord of this length' : 'Thinnest cord of 7.6 m (25 ft)',
-		value: null,
-		quantity: 'wire',
-		text: size && conductorLabel(size),
-		source: `${TRIED}, and what is in front of it protects it`
-	});
 	const cordSize = supply.cord?.size ?? size;
-	solved.push({
-		id: 'longest-cord',
-		label: cordSize ? `Longest cord of ${conductorLabel(cordSize)}` : 'Longest cord',
-		value: cordSize
-			? edge(0.1, 100, (m) => allHold(cordOf(cordSize, m), cordIds), 'largest')
-			: null,
-		quantity: 'run',
-		source: TRIED
-	});
-	solved.push(smallestBreaker(inputs, allHold));
+	return [
+		{
+			id: 'thinnest-cord',
+			label: supply.cord ? 'Thinnest cord of this length' : 'Thinnest cord of 7.6 m (25 ft)',
+			value: null,
+			quantity: 'wire',
+			text: size && conductorLabel(size),
+			source: `${TRIED}, and what is in front of it protects it`
+		},
+		{
+			id: 'longest-cord',
+			label: cordSize ? `Longest cord of ${conductorLabel(cordSize)}` : 'Longest cord',
+			value: cordSize
+				? edge(0.1, 100, (m) => allHold(cordOf(cordSize, m), cordIds), 'largest')
+				: null,
+			quantity: 'run',
+			source: TRIED
+		}
+	];
+}
 
+function airFor(air: Bench['air'], { runs, edited }: Tried): Solved[] {
+	const inletRuns = (change: (bench: Bench) => void) => runs(edited(change), 'air.inletLowBar');
+	const solved: Solved[] = [];
 	if (air.source === 'compressor') {
 		const last = air.compressor.points.at(-1)!;
-		const times = edge(
-			0.05,
-			8,
-			(t) =>
-				runs(
-					edited((b) => b.air.compressor.points.forEach((p) => (p.flowLpm *= t))),
-					'air.inletLowBar'
-				),
-			'smallest'
-		);
+		const more = (times: number) =>
+			inletRuns((b) => b.air.compressor.points.forEach((p) => (p.flowLpm *= times)));
+		const times = edge(0.05, 8, more, 'smallest');
 		solved.push({
 			id: 'least-compressor',
 			label: 'Smallest compressor with this tank',
@@ -113,16 +123,7 @@ export function solvedFor(inputs: PlanInputs): Solved[] {
 		solved.push({
 			id: 'least-tank',
 			label: 'Smallest tank with this compressor',
-			value: edge(
-				1,
-				5000,
-				(l) =>
-					runs(
-						edited((b) => (b.air.tankL = l)),
-						'air.inletLowBar'
-					),
-				'smallest'
-			),
+			value: edge(1, 5000, (l) => inletRuns((b) => (b.air.tankL = l)), 'smallest'),
 			quantity: 'volume',
 			source: TRIED
 		});
@@ -131,16 +132,7 @@ export function solvedFor(inputs: PlanInputs): Solved[] {
 		solved.push({
 			id: 'longest-hose',
 			label: 'Longest hose of this bore',
-			value: edge(
-				0.1,
-				200,
-				(m) =>
-					runs(
-						edited((b) => (b.air.hose.lengthM = m)),
-						'air.inletLowBar'
-					),
-				'largest'
-			),
+			value: edge(0.1, 200, (m) => inletRuns((b) => (b.air.hose.lengthM = m)), 'largest'),
 			quantity: 'run',
 			source: TRIED
 		});
@@ -152,10 +144,7 @@ export function solvedFor(inputs: PlanInputs): Solved[] {
  * The smallest breaker that holds the work, on conductors that suit it: In ≤ Iz by IEC 60364-4-43; by
  * NEC the wire that 630.11(A) asks for. Told as something to ask an electrician for.
  */
-function smallestBreaker(
-	inputs: PlanInputs,
-	allHold: (change: Change, ids: readonly Check['id'][]) => boolean
-): Solved {
+function smallestBreaker(inputs: PlanInputs, allHold: Tried['allHold']): Solved {
 	const { bench } = inputs;
 	const { supply } = bench;
 	const plate = plateInput(bench)!;
