@@ -1,14 +1,15 @@
 import ICAL from 'ical.js';
-import { describe, expect, it } from 'vitest';
+import { afterEach, describe, expect, it } from 'vitest';
 import { careDue } from '$lib/core/care/care';
 import { careCalendar } from './careCalendar';
+import { dayMs } from './days';
 
 const NOW = Date.UTC(2026, 10, 26, 22, 40);
 const due = (kind: 'drain' | 'filter', daysAgo: number, everyDays: number | null = null) =>
 	careDue(
 		kind,
 		{ atMs: NOW - daysAgo * 24 * 3600 * 1000, everyDays, arcSinceH: 0 },
-		{ nowMs: NOW, arcHPerDay: 0 }
+		{ nowMs: NOW, arcHPerDay: 0, dayOf: dayMs }
 	);
 
 /** As another program reads it. */
@@ -27,7 +28,24 @@ function read(text: string) {
 	});
 }
 
+afterEach(() => {
+	process.env.TZ = 'UTC';
+});
+
 describe('the calendar of what is to be looked after', () => {
+	it('stands on the day of the clock on the wall, where it is the next day already', () => {
+		process.env.TZ = 'Asia/Tokyo';
+		// Drained on the evening of the 26th in UTC, which is the morning of the 27th there: due on the 28th.
+		const care = [due('drain', 0)];
+		expect(care[0]).toMatchObject({ inDays: 1 });
+		const [drain] = read(careCalendar([{ id: 'a', name: 'Bay 1', care, runsOut: [] }], NOW));
+		expect(drain!.day).toBe('2026-11-28');
+		// Two hours later by the clock it is done on the same day still.
+		expect(due('drain', 1 / 24).inDays).toBe(1);
+		process.env.TZ = 'America/New_York';
+		expect(due('drain', 0.9).inDays).toBe(0);
+	});
+
 	const bench = {
 		id: 'bay-2',
 		name: 'Bay 2, gates; "wet", side\nslip',

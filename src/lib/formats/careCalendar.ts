@@ -2,6 +2,7 @@
 import ical, { ICalEventRepeatingFreq } from 'ical-generator';
 import type { CareDue } from '$lib/core/care/care';
 import { CARE_WORDS } from './careWords';
+import { dayOf } from './days';
 
 export interface CalendarBench {
 	id: string;
@@ -17,7 +18,7 @@ export interface CalendarBench {
  */
 export function careCalendar(benches: readonly CalendarBench[], nowMs: number): string {
 	const stamp = new Date(nowMs);
-	const today = stamp.toISOString().slice(0, 10);
+	const today = dayOf(stamp);
 	const calendar = ical({
 		name: 'Steady Arc: looking after the shop',
 		prodId: { company: 'Steady Arc', product: 'Steady Arc', language: 'EN' }

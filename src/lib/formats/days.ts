@@ -19,6 +19,9 @@ const two = (n: number) => String(n).padStart(2, '0');
 export const dayOf = (at: Date): string =>
 	`${at.getFullYear()}-${two(at.getMonth() + 1)}-${two(at.getDate())}`;
 
+/** The day of a moment by the clock of this machine, as its midnight in UTC, ms: whole days to count with. */
+export const dayMs = (atMs: number): number => Date.parse(`${dayOf(new Date(atMs))}T00:00:00Z`);
+
 /** When a day begins by the clock of this machine, as the instant that entries are compared with. */
 export const startOfDay = (isoDay: string): string => {
 	const at = new Date(`${isoDay}T00:00`);

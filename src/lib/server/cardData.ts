@@ -65,7 +65,7 @@ export function savedCardData(store: Store, found: FoundCard, units: UnitSystem)
 	});
 	return {
 		workbench,
-		day: card.savedAt.slice(0, 10),
+		day: dayOf(new Date(card.savedAt)),
 		saved: {
 			id: card.id,
 			name: card.name,

@@ -6,6 +6,7 @@ import {
 	type CareDue,
 	type CareKind
 } from '$lib/core/care/care';
+import { dayMs } from '$lib/formats/days';
 
 /** The arc of so many days tells the pace of a bench. */
 const PACE_DAYS = 28;
@@ -46,7 +47,7 @@ export class CareRepository {
 			const done: CareDone | null = row
 				? { atMs: Date.parse(row.at), everyDays: row.againDays, arcSinceH: arcH(row.at) }
 				: null;
-			return careDue(kind, done, { nowMs, arcHPerDay });
+			return careDue(kind, done, { nowMs, arcHPerDay, dayOf: dayMs });
 		}).sort((x, y) => x.dueMs - y.dueMs);
 	}
 }

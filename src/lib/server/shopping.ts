@@ -1,4 +1,5 @@
 import { drawerOf } from '$lib/core/stock/drawer';
+import { dayOf } from '$lib/formats/days';
 import type { Store } from './store';
 import type { StoredStock } from './stock';
 
@@ -7,7 +8,12 @@ export function withUse({ kind, stock, revision, fittedAt }: StoredStock, nowMs:
 	const fittedMs = fittedAt.map((at) => Date.parse(at));
 	const sinceMs = fittedMs.at(-1) ?? nowMs;
 	// The first one of the record was put in new; from then on each one replaces another.
-	const drawer = drawerOf(stock, { fittedMs: fittedMs.slice(0, -1), sinceMs, nowMs });
+	const drawer = drawerOf(stock, {
+		fittedMs: fittedMs.slice(0, -1),
+		sinceMs,
+		nowMs,
+		today: dayOf(new Date(nowMs))
+	});
 	return { kind, stock, revision, drawer };
 }
 

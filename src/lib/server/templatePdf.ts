@@ -45,8 +45,11 @@ const eachSheet = ({ columns, rows }: Tiling) =>
 		column: i % columns,
 		row: Math.floor(i / columns)
 	}));
-const tileName = (column: number, row: number) =>
-	`${String.fromCharCode(65 + (column % 26))}${row + 1}`;
+/** Columns by letters, after Z by two of them, as in a spreadsheet. */
+const lettersOf = (column: number): string =>
+	(column < 26 ? '' : lettersOf(Math.floor(column / 26) - 1)) +
+	String.fromCharCode(65 + (column % 26));
+const tileName = (column: number, row: number) => `${lettersOf(column)}${row + 1}`;
 /** Built-in fonts know Latin letters only. */
 const latin = (text: string) => text.replace(/[^\u0020-\u007e\u00a0-\u00ff]/g, '?');
 const mm = (value: number) => `${Math.round(value * 10) / 10} mm`;

@@ -138,6 +138,17 @@ describe('a printed template', () => {
 			'C2'
 		]);
 	});
+	it('names every sheet of a long strip once, beyond Z too', async () => {
+		const strip = contoursOf({ kind: 'rectangle', widthMm: 5200, heightMm: 100, radiusMm: 0 });
+		const { columns, rows } = tilingOf(5200, 100, 'A4');
+		expect(rows).toBe(1);
+		expect(columns).toBeGreaterThan(26);
+		const names = (await pdfOf(strip, 'A4'))
+			.slice(1)
+			.map(({ words }) => /[A-Z]+1$/.exec(words)?.[0]);
+		expect(names.slice(24, 28)).toEqual(['Y1', 'Z1', 'AA1', 'AB1']);
+		expect(new Set(names).size).toBe(columns);
+	});
 	it('is refused when it takes more sheets than anybody glues together', async () => {
 		const body = { contours: square(4000), ...TORCH, as: 'pdf' };
 		const response = await template.POST!(post(body));

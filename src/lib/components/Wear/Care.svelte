@@ -7,7 +7,7 @@
 	import { CareView } from '$lib/state/care.svelte';
 	import { logEntry } from '$lib/state/logbook';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
-	import { dayAndYear } from '$lib/formats/days';
+	import { dayAndYear, dayOf } from '$lib/formats/days';
 
 	/** What is to be looked after, the soonest first; one press tells that it was done. */
 	const bench = getWorkbench();
@@ -28,7 +28,6 @@
 					: inDays === 1
 						? 'tomorrow'
 						: `in ${days(inDays)}`;
-	const isoDay = (ms: number) => new Date(ms).toISOString().slice(0, 10);
 	const every = ({ everyDays, byArc }: CareDue) =>
 		byArc ? 'by hours of arc' : everyDays === 1 ? 'every day' : `every ${days(everyDays)}`;
 	const did = (kind: CareKind, againDays?: number) =>
@@ -56,7 +55,7 @@
 						><br />
 						<span class="sub"
 							>{every(one)}{#if one.lastMs !== null}, last {dayAndYear(
-									isoDay(one.lastMs)
+									dayOf(new Date(one.lastMs))
 								)}{/if}</span
 						>
 					</p>

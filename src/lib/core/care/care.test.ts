@@ -11,7 +11,7 @@ const daysAgo = (n: number, more: Partial<CareDone> = {}): CareDone => ({
 	...more
 });
 const due = (kind: (typeof CARE_KINDS)[number], done: CareDone | null, arcHPerDay = 0) =>
-	careDue(kind, done, { nowMs: NOW, arcHPerDay });
+	careDue(kind, done, { nowMs: NOW, arcHPerDay, dayOf: (ms) => Math.floor(ms / DAY) * DAY });
 
 describe('looking after the shop', () => {
 	it('is due today where nobody noted that it was done', () => {

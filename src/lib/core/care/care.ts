@@ -37,7 +37,7 @@ export interface CareDue {
 	everyDays: number;
 	/** ms since 1970; null: nobody noted that it was done, so it is due now. */
 	lastMs: number | null;
-	/** Start of the day on which it is due, ms since 1970, UTC. */
+	/** The day on which it is due, as its midnight in UTC, ms since 1970. */
 	dueMs: number;
 	/** Whole days until then; under 0: late. */
 	inDays: number;
@@ -46,16 +46,16 @@ export interface CareDue {
 }
 
 const DAY_MS = 24 * 3600 * 1000;
-const dayOf = (ms: number) => Math.floor(ms / DAY_MS) * DAY_MS;
 
 /**
  * When one thing is next. By days, and where work wears it by hours of arc, whichever is sooner: the hours
- * left are shared out at the bench's own pace, so many a day.
+ * left are shared out at the bench's own pace, so many a day. `dayOf`: the day of a moment by the clock on the
+ * wall, as its midnight in UTC.
  */
 export function careDue(
 	kind: CareKind,
 	done: CareDone | null,
-	{ nowMs, arcHPerDay }: { nowMs: number; arcHPerDay: number }
+	{ nowMs, arcHPerDay, dayOf }: { nowMs: number; arcHPerDay: number; dayOf: (ms: number) => number }
 ): CareDue {
 	const today = dayOf(nowMs);
 	const usual = USUAL_CARE[kind];

@@ -8,7 +8,12 @@ const weeksAgo = (n: number) => NOW - n * 7 * 24 * 3600 * 1000;
 const drawer = (stock: Partial<Stock>, fittedWeeksAgo: number[], since = 20) =>
 	drawerOf(
 		{ ...NO_STOCK, ...stock },
-		{ fittedMs: fittedWeeksAgo.map(weeksAgo), sinceMs: weeksAgo(since), nowMs: NOW }
+		{
+			fittedMs: fittedWeeksAgo.map(weeksAgo),
+			sinceMs: weeksAgo(since),
+			nowMs: NOW,
+			today: '2026-11-26'
+		}
 	);
 const EVERY_TWO_WEEKS = [1, 3, 5, 7, 9, 11, 13, 15, 17, 19];
 

@@ -49,10 +49,10 @@ const ORDER_WEEKS = 4;
 export const USE_WEEKS = 26;
 const WEEK_MS = 7 * 24 * 3600 * 1000;
 
-/** `fittedMs`: when such parts were put in; `sinceMs`: when the record began. */
+/** `fittedMs`: when such parts were put in; `sinceMs`: when the record began; `today`: ISO date on the wall. */
 export function drawerOf(
 	stock: Stock,
-	of: { fittedMs: readonly number[]; sinceMs: number; nowMs: number }
+	of: { fittedMs: readonly number[]; sinceMs: number; nowMs: number; today: string }
 ): Drawer {
 	const since = Math.max(of.sinceMs, of.nowMs - USE_WEEKS * WEEK_MS);
 	const use = useFrom(of.fittedMs, of.nowMs, since);
@@ -61,12 +61,11 @@ export function drawerOf(
 	const orderNow = stock.count <= orderAt && (use.perWeek > 0 || stock.minimum > 0);
 	const wanted = orderAt + Math.ceil(ORDER_WEEKS * use.perWeek) + 1;
 	const days = daysLeft(stock.count, use.perWeek);
-	const today = new Date(of.nowMs).toISOString().slice(0, 10);
 	return {
 		usePerWeek: use.perWeek,
 		orderAt,
 		orderNow,
 		order: orderNow ? inPacks(wanted - stock.count, stock.pack) : 0,
-		runsOutOn: days === null ? null : dayAfter(today, days)
+		runsOutOn: days === null ? null : dayAfter(of.today, days)
 	};
 }

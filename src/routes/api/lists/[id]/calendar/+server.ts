@@ -3,6 +3,7 @@ import { arcsOfPiece } from '$lib/core/list/inputs';
 import { studyList } from '$lib/core/studies/list/run';
 import { waysOf, type ListRun } from '$lib/core/studies/list/runTypes';
 import { askedItems } from '$lib/formats/dayList';
+import { dayOf } from '$lib/formats/days';
 import { listCalendar } from '$lib/formats/listCalendar';
 import { store } from '$lib/server/current';
 import { requestedInputs } from '$lib/server/planning';
@@ -31,7 +32,7 @@ export const GET: RequestHandler = ({ params, url }) =>
 		const day =
 			/^\d{4}-\d{2}-\d{2}$/.test(asked) && !Number.isNaN(Date.parse(asked))
 				? asked
-				: new Date().toISOString().slice(0, 10);
+				: dayOf(new Date());
 		const base = requestedInputs(store(), { benchId, cut: DEFAULT_CUT });
 		const arcs = list.items.reduce((sum, item) => sum + item.pieces * arcsOfPiece(item), 0);
 		const run =
