@@ -7,6 +7,15 @@ import { speedCurves } from './curves';
 const row = (thicknessMm: number, speedMmS: number) =>
 	({ metal: 'mild-steel', outputA: 45, nozzleA: 45, thicknessMm, speedMmS }) as ChartRow;
 
+it('the chart on Setup ends the law at what the cutter is rated for: 500 mm/min clean, 125 severed', () => {
+	// Travel by which cutters are rated (common practice): about 20 and 5 inches a minute.
+	const { ratings, at, curves } = speedCurves(inputsOf());
+	expect(ratings.map(({ speedMmS }) => Math.round(60 * speedMmS))).toEqual([500, 125]);
+	expect(ratings[1]!.thicknessMm).toBeGreaterThan(ratings[0]!.thicknessMm);
+	expect(curves.filter(({ chosen }) => chosen)).toHaveLength(1);
+	expect(at.speedMmS).toBeGreaterThan(0);
+});
+
 it('the chart on Setup shows the rows of the shop’s own cut chart as they were typed', () => {
 	const rows = [row(4, 45), row(8, 20)];
 	const { chartRows } = speedCurves(inputsOf({ chart: { hash: chartHash(rows), rows } }));

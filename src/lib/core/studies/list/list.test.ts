@@ -5,7 +5,15 @@ import type { Bench, Cut } from '../../index';
 import { closedOf, DayListSchema, type DayList, type ListItem } from '../../list/inputs';
 import { layoutOf } from '../../list/layout';
 import { workings } from '../../plan/workings';
-import { eatsOf, entryOf, quoteOfList, realOf, wholeStudy, type WholeStudy } from './book';
+import {
+	eatsOf,
+	entryOf,
+	quoteOfList,
+	realOf,
+	whatChanges,
+	wholeStudy,
+	type WholeStudy
+} from './book';
 import type { ItemPlan } from './items';
 import { studyList } from './run';
 import type { ListRun, Ways } from './runTypes';
@@ -93,6 +101,51 @@ describe('the run of a list', () => {
 			'i0',
 			'i1'
 		]);
+	});
+
+	describe('with one thing changed', () => {
+		const changes = (rows: Row[], ways: Partial<Ways> = {}, bench?: Bench) => {
+			const { base, list, asked, run } = studied(rows, ways, bench);
+			const all = whatChanges(base, list, asked, { ...WAYS, ...ways }, run);
+			return { run, all, of: (id: (typeof all)[number]['id']) => all.find((c) => c.id === id) };
+		};
+		it('a torch for each set saves the changes, a helper his share of the handling', () => {
+			const { run, of } = changes([bar, weld]);
+			expect(of('torch')!.endS).toBeCloseTo(run.endS - WAYS.changeS, 6);
+			expect(of('torch')!.changes).toBe(1);
+			const saved = run.endS - of('helper')!.endS!;
+			expect(saved).toBeGreaterThan(0.3 * 4 * inputsOf().settings.handlingS);
+			expect(saved).toBeLessThan(4 * inputsOf().settings.handlingS);
+			expect(of('fewest')!.changes).toBe(1);
+			expect(of('entered')).toMatchObject({ changes: 1, restS: 0 });
+		});
+		it('is not told what the list has already: no change of parts, an order of its own', () => {
+			const one = changes([bar]);
+			expect(one.of('torch')).toBeUndefined();
+			expect(one.of('fewest')).toBeUndefined();
+			expect(changes([bar, bar], { order: 'own' }).of('entered')).toBeUndefined();
+		});
+		it('tells the other school of amps where it is another, for cuts alone', () => {
+			const thin: Row = { cut: { thicknessMm: 2, lengthMm: 60, school: 'full' } };
+			const { all, of } = changes([thin]);
+			expect(of('full')).toBeUndefined();
+			expect(of('matched')!.endS).not.toBeNull();
+			expect(all.map(({ id }) => id)).toEqual(['helper', 'entered', 'matched']);
+			expect(changes([weld]).of('matched')).toBeUndefined();
+			expect(changes([weld]).of('full')).toBeUndefined();
+			const matched: Row = { cut: { ...thin.cut, school: 'matched' } };
+			expect(changes([matched]).of('matched')).toBeUndefined();
+			expect(changes([thin, matched]).of('matched')).toBeDefined();
+		});
+		it('has no end where the list cannot be made like that', () => {
+			const rows = [{ ...bar, after: ['i1'] }, bar];
+			expect(changes(rows).of('entered')).toEqual({
+				id: 'entered',
+				endS: null,
+				changes: 0,
+				restS: 0
+			});
+		});
 	});
 
 	it('lets a workpiece cool before the next item on it', () => {
