@@ -78,6 +78,22 @@ describe('what would fix it', () => {
 		expect(fixes.some((f) => /cut-in|tank|compressor|pause/.test(f.id))).toBe(false);
 	});
 
+	it('says each with all of its numbers, and with none that it does not say', () => {
+		const damp = inputsOf({
+			bench: changed((b) => {
+				b.air.stages = [];
+				b.air.coolingM = 0;
+			}),
+			work: { shopC: 30, humidity: 0.9 }
+		});
+		const all = [tight, hard, hot, shared, damp].flatMap((inputs) => fixesFor(inputs));
+		expect(all.length).toBeGreaterThan(12);
+		for (const { id, text, values } of all) {
+			const said = [...text.matchAll(/\{(\w+)\}/g)].map(([, name]) => name!);
+			expect([...new Set(said)].sort(), id).toEqual(Object.keys(values).sort());
+		}
+	});
+
 	it('turns a knob where a knob would do, and names no machine then', () => {
 		const low = inputsOf({ bench: changed((b) => (b.air.setPointBar = 4.6)) });
 		const fixes = fixesFor(low);
