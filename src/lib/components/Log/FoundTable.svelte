@@ -203,6 +203,7 @@
 		display: inline-flex;
 		align-items: center;
 		gap: 4px;
+		min-width: 44px;
 		min-height: 44px;
 		font-weight: 700;
 		color: var(--ink);
