@@ -75,6 +75,7 @@ interface Later {
 	testCuts: number;
 	pit: number;
 }
+const NOTHING_LATER: Later = { parts: 0, testCuts: 0, pit: 0 };
 interface Reading {
 	id: number;
 	at: string;
@@ -130,6 +131,8 @@ export class LedgerRepository {
 	readonly #groovesSince: Database.Statement<[string, string], { starts: number }>;
 	/** Bench and time; bench, time, id; bench, pair, time, id. */
 	readonly #later: Database.Statement<(string | number)[], Later>;
+	readonly #last: Database.Statement<[string, string, string], { at: string | null }>;
+	readonly #version: Database.Statement<[], number>;
 	readonly #ageLater: Database.Statement<[number, string, string, number]>;
 	readonly #setWorn: Database.Statement<unknown[]>;
 	readonly #sums: Database.Statement<[string], Tally & { wornNm: number }>;
@@ -143,7 +146,9 @@ export class LedgerRepository {
 	readonly #setSet: Database.Statement<[string | null, number]>;
 	/** Readings as they stand, by bench: dropped when an entry of their kind comes or goes. */
 	readonly #kept = new Map<string, Kept>();
-	#seenVersion: unknown;
+	/** By bench: when the last part was put in, test cut or pit was made. */
+	readonly #lasts = new Map<string, string>();
+	#seenVersion: number | undefined;
 
 	constructor(readonly db: Database.Database) {
 		this.#setUse = db.prepare(`UPDATE log SET (${DERIVED}) = (${DERIVED_MARKS}) WHERE id = ?`);
@@ -236,6 +241,13 @@ export class LedgerRepository {
 				SELECT 1 FROM lives JOIN log ON log.id = lives.pit_id
 				WHERE lives.bench_id = ? AND lives.set_id = ? AND (log.at, log.id) > (?, ?)) AS pit`
 		);
+		const lastOf = (kind: Entry['kind']) => `SELECT max(at) AS at FROM log INDEXED BY log_by_kind
+			WHERE bench_id = ? AND undone = 0 AND kind = '${kind}'`;
+		this.#last = db.prepare(
+			`SELECT max(at) AS at FROM (SELECT max(fitted_at) AS at FROM parts WHERE bench_id = ?
+				UNION ALL ${lastOf('test-cut')} UNION ALL ${lastOf('pit')})`
+		);
+		this.#version = db.prepare<[], number>('PRAGMA data_version').pluck();
 		this.#ageLater = db.prepare(
 			`UPDATE log SET worn_nm = worn_nm + ?
 			WHERE bench_id = ? AND undone = 0 AND kind = 'test-cut' AND (at, id) > (?, ?)`
@@ -337,14 +349,32 @@ export class LedgerRepository {
 			this.#addLife.run(benchId, set);
 			this.#moveLife.run(...move);
 		}
-		// Asked in one: nearly every entry is the newest, and updates that find nothing are not free.
-		const later = this.#later.get(
-			...[benchId, at],
-			...[benchId, at, id],
-			...[benchId, set, at, id]
-		)!;
+		const later = this.#after(e, set);
 		if (e.entry.kind === 'pit' || later.pit) this.#measure(benchId, e.setId);
 		return later;
+	}
+
+	/**
+	 * What stands after an entry. Nearly every entry is the newest: when the last of what could stand there was is
+	 * kept, and only then it is asked. A time kept too late asks once more than it has to.
+	 */
+	#after({ benchId, at, id, entry: { kind } }: Counted, set: string): Later {
+		this.#lookRound();
+		const kept = this.#lasts.get(benchId);
+		const last = kept ?? this.#last.get(benchId, benchId, benchId)?.at ?? '';
+		const own = kind === 'test-cut' || kind === 'pit';
+		if (own || kept === undefined) this.#lasts.set(benchId, own && at > last ? at : last);
+		if (at > last) return NOTHING_LATER;
+		return this.#later.get(...[benchId, at], ...[benchId, at, id], ...[benchId, set, at, id])!;
+	}
+
+	/** Another process may have written: what is kept here can be of before. */
+	#lookRound(): void {
+		const seen = this.#version.get();
+		if (seen === this.#seenVersion) return;
+		this.#seenVersion = seen;
+		this.#kept.clear();
+		this.#lasts.clear();
 	}
 
 	/** The last pit of a pair, and what it had done by then. */
@@ -389,10 +419,7 @@ export class LedgerRepository {
 	}
 
 	of(benchId: string, currentSetId: string | null): Ledger {
-		const seen = this.db.pragma('data_version', { simple: true });
-		// Another process wrote: what is kept here may be of before.
-		if (seen !== this.#seenVersion) this.#kept.clear();
-		this.#seenVersion = seen;
+		this.#lookRound();
 		let kept = this.#kept.get(benchId);
 		if (!kept) this.#kept.set(benchId, (kept = { readings: {} }));
 		const readings: Partial<Record<string, unknown>> = kept.readings;
@@ -511,6 +538,7 @@ export class LedgerRepository {
 
 	/** Parts came or went otherwise than by the log. */
 	partsMoved(benchId: string): void {
+		this.#lasts.delete(benchId);
 		const kept = this.#kept.get(benchId);
 		delete kept?.pastBores;
 		delete kept?.pairs;

@@ -69,8 +69,6 @@ export class LogRepository {
 	/** Made once: making a transaction costs as much as three of its statements. */
 	readonly #inOne: Database.Transaction<(e: NewEntry) => AppendResult>;
 	readonly #append: Database.Statement<unknown[]>;
-	/** The same; writes nothing when the `opId` is there already. */
-	readonly #appendNew: Database.Statement<unknown[]>;
 	readonly #byOp: Database.Statement<
 		[string],
 		{ id: number; benchId: string; kind: string; undoes: number | null }
@@ -90,11 +88,11 @@ export class LogRepository {
 		readonly sets: SetRepository
 	) {
 		this.#inOne = db.transaction((e) => this.#appended(e));
-		const into = `INSERT INTO log (op_id, bench_id, set_id, kind, at, data, undoes, inputs_hash,
+		this.#append = db.prepare(
+			`INSERT INTO log (op_id, bench_id, set_id, kind, at, data, undoes, inputs_hash,
 				model_version, who, what_for, corrects, version, ${DERIVED})
-			VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ${ENTRY.version}, ${DERIVED_MARKS})`;
-		this.#append = db.prepare(into);
-		this.#appendNew = db.prepare(`${into} ON CONFLICT (op_id) DO NOTHING`);
+			VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ${ENTRY.version}, ${DERIVED_MARKS})`
+		);
 		this.#byOp = db.prepare(
 			'SELECT id, bench_id AS benchId, kind, undoes FROM log WHERE op_id = ?'
 		);
@@ -142,28 +140,33 @@ export class LogRepository {
 		const { benchId, at, entry } = e;
 		this.#noOtherWrite(e.opId);
 		const setId = this.sets.at(benchId, at)?.id ?? null;
-		const { changes, lastInsertRowid } = this.#appendNew.run(
-			e.opId,
-			benchId,
-			setId,
-			entry.kind,
-			at,
-			JSON.stringify(entry),
-			null,
-			e.inputsHash,
-			e.modelVersion,
-			e.who ?? null,
-			e.whatFor ?? null,
-			null,
-			...derivedOf(entry)
-		);
-		// Asked only now: nearly every entry is a new one, and the insert finds out by itself.
-		if (changes === 0) {
-			const is = (row: { benchId: string; kind: string }) =>
-				row.benchId === benchId && row.kind === entry.kind;
-			return { outcome: 'already', id: this.#before(e.opId, is)!.id };
+		let id: number;
+		try {
+			const { lastInsertRowid } = this.#append.run(
+				e.opId,
+				benchId,
+				setId,
+				entry.kind,
+				at,
+				JSON.stringify(entry),
+				null,
+				e.inputsHash,
+				e.modelVersion,
+				e.who ?? null,
+				e.whatFor ?? null,
+				null,
+				...derivedOf(entry)
+			);
+			id = Number(lastInsertRowid);
+		} catch (error) {
+			// Asked only now: nearly every entry is a new one, and the insert finds out by itself.
+			const before = this.#before(
+				e.opId,
+				(row) => row.benchId === benchId && row.kind === entry.kind
+			);
+			if (!before) throw error;
+			return { outcome: 'already', id: before.id };
 		}
-		const id = Number(lastInsertRowid);
 		this.ledger.count({ id, benchId, setId, at, entry });
 		return { outcome: 'logged', id };
 	}
