@@ -1,18 +1,16 @@
 import { defineConfig } from '@playwright/test';
 
-const PORT = 4199;
-
 // Server and browser show the clock on the wall: the same wherever the tests run.
 process.env.TZ = 'UTC';
 
 export default defineConfig({
 	testDir: 'tests/e2e',
-	workers: 1,
+	// Each has a server of its own: a file of tests runs in one of them, in order.
+	workers: 2,
 	retries: 0,
 	timeout: 60_000,
 	expect: { timeout: 5_000 },
 	use: {
-		baseURL: `http://127.0.0.1:${PORT}`,
 		viewport: { width: 1280, height: 800 },
 		reducedMotion: 'reduce',
 		launchOptions: {

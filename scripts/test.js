@@ -2,7 +2,7 @@
  * Everything that must hold: format, lint, types, unit, server and browser tests.
  * Installs what it needs first and closes with one line: `N passed, N failed`.
  */
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -10,9 +10,20 @@ import { ensureBrowser, ensureBuild, ensureModules, ROOT, run } from './ensure.j
 
 ensureModules();
 ensureBrowser();
-run('npm', ['run', '--silent', 'check']);
-run('npm', ['run', '--silent', 'lint']);
+run('npx', ['svelte-kit', 'sync']);
+// Neither writes anything: they go side by side.
+await Promise.all(['check', 'lint'].map(beside));
 ensureBuild();
+
+/** Runs one of the project's scripts; ends everything if it fails. */
+async function beside(name) {
+	const child = spawn('npm', ['run', '--silent', name], { cwd: ROOT, stdio: 'inherit' });
+	const code = await new Promise((resolve) => child.on('exit', resolve));
+	if (code !== 0) {
+		console.error(`\n"npm run ${name}" failed`);
+		process.exit(1);
+	}
+}
 
 const reports = mkdtempSync(join(tmpdir(), 'steady-arc-'));
 let passed = 0;

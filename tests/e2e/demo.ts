@@ -61,12 +61,17 @@ export class DemoServer {
 	}
 
 	async benchId(name: string): Promise<string> {
-		const { benches } = (await (await fetch(`${this.url}/api/benches`)).json()) as {
+		const ask = () => fetch(`${this.url}/api/benches`);
+		// A line that was open to the server before this one is closed only when it is used.
+		const { benches } = (await (await ask().catch(ask)).json()) as {
 			benches: { id: string; bench: { name: string } }[];
 		};
 		return benches.find((one) => one.bench.name === name)!.id;
 	}
 }
+
+/** Ports of the workers' servers; single tests have theirs below. */
+const FIRST_PORT = 4301;
 
 /** Each worker has one server with fresh demo data; tests that write undo what they wrote. */
 export const test = base.extend<object, { demo: DemoServer }>({
@@ -80,10 +85,11 @@ export const test = base.extend<object, { demo: DemoServer }>({
 		};
 		await use(page);
 	},
+	baseURL: async ({ demo }, use) => use(demo.url),
 	demo: [
 		// eslint-disable-next-line no-empty-pattern -- Playwright reads fixtures from the pattern
-		async ({}, use) => {
-			const demo = new DemoServer(4199);
+		async ({}, use, { parallelIndex }) => {
+			const demo = new DemoServer(FIRST_PORT + parallelIndex);
 			await demo.start();
 			await demo.load();
 			await use(demo);

@@ -108,6 +108,43 @@ test('a list from a file: order and why, one item moved, taken back, another ord
 	await expect(items(page)).toHaveCount(3);
 });
 
+test('a copy made while an edit is still being written is written too, and so is the edit', async ({
+	page
+}) => {
+	await page.goto('/job');
+	await page.getByRole('button', { name: 'New list' }).click();
+	const lists = page.getByRole('combobox', { name: 'List' });
+	await expect(lists.locator('option').first()).toContainText('List');
+	// A slow server: the first write hangs until the copy was pressed.
+	let release = () => {};
+	const pressed = new Promise<void>((resolve) => (release = resolve));
+	await page.route('**/api/lists/*', async (route) => {
+		if (route.request().method() === 'PUT') await pressed;
+		await route.continue();
+	});
+	await page.getByRole('button', { name: 'Name, hours, parts' }).click();
+	const name = page.getByRole('textbox', { name: 'List', exact: true });
+	await name.fill('Slow day');
+	await name.press('Enter');
+	await page.getByRole('button', { name: 'Copy', exact: true }).click();
+	release();
+	await expect(lists.locator('option', { hasText: 'Slow day, again' })).toBeAttached();
+	await page.reload();
+	await expect(lists.locator('option', { hasText: 'Slow day, again' })).toBeAttached();
+	await expect(lists.locator('option', { hasText: /^Slow day$/ })).toBeAttached();
+	// The shop is left as it was found.
+	for (const made of ['Slow day, again', 'Slow day']) {
+		const id = await lists
+			.locator('option', { hasText: new RegExp(`^${made}$`) })
+			.getAttribute('value');
+		const { revision } = (await (await page.request.get(`/api/lists/${id}`)).json()) as {
+			revision: number;
+		};
+		const data = { opId: `slow-day-${id}`, revision, archived: true };
+		expect((await page.request.post(`/api/lists/${id}`, { data })).ok()).toBe(true);
+	}
+});
+
 test('items are changed in place; what must come first comes first, a ring is named, what cannot be made too', async ({
 	page
 }) => {

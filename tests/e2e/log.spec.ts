@@ -330,6 +330,7 @@ test('years of a log come in from one file', async ({ browser }) => {
 	await expect(first).toContainText('Lock gate 2999');
 	await expect(pages.getByRole('button', { name: 'Page before' })).toBeDisabled();
 	await pages.getByRole('button', { name: 'Page after' }).click();
+	await expect(pages).toContainText('26 to 50 of 3000');
 	await page.getByRole('button', { name: 'When' }).click();
 	await expect(pages).toContainText('1 to 25 of 3000');
 	await expect(first).toContainText('Lock gate 0');

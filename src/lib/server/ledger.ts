@@ -338,7 +338,7 @@ export class LedgerRepository {
 
 	/** What the pair of an entry did; gives what stands after the entry. */
 	#live(e: Counted, times: 1 | -1): Later {
-		const { benchId, at, id } = e;
+		const { benchId } = e;
 		const set = e.setId ?? '';
 		const kept = this.#kept.get(benchId);
 		if (kept?.pairs && kept.pairs.current !== set) delete kept.pairs;

@@ -69,7 +69,8 @@ export class DayListView {
 	#past = $state.raw<DayList[]>([]);
 	/** The last edit has not been written yet, or is on its way. */
 	saving = $state(false);
-	#dirty = false;
+	/** Edits that wait for the write before theirs: the last of each list, and the revision that it goes over. */
+	#unsaved: { id: string; benchId: string; list: DayList; revision: number }[] = [];
 	/** Counts what was pressed or edited here: an answer from before is old. */
 	#changes = 0;
 	/** A page shows the plates: they are laid then. */
@@ -239,44 +240,57 @@ export class DayListView {
 		this.list = before;
 		void this.#save();
 	}
+	/** Writes one after the other; an edit of another list does not take the place of one that waits. */
 	async #save(): Promise<void> {
 		this.#changes++;
-		this.#dirty = true;
+		const { id: shown, list: edited, revision } = this;
+		if (!edited) return;
+		this.#forget(shown);
+		this.#unsaved.push({ id: shown, benchId: this.bench.benchId, list: edited, revision });
 		if (this.saving) return;
 		this.saving = true;
-		while (this.#dirty && this.list) {
-			this.#dirty = false;
-			const { id, list, revision } = this;
+		for (let next; (next = this.#unsaved.shift());) {
+			const { id, benchId, list, revision } = next;
 			const result = await write<Stored>(this.bench, {
 				method: 'PUT',
 				path: `/api/lists/${id}`,
-				body: { benchId: this.bench.benchId, revision, list },
+				body: { benchId, revision, list },
 				words: `List ${list.name}`
 			});
-			if (this.id !== id) break;
-			if (result.outcome === 'done') this.revision = result.data.revision;
+			if (result.outcome === 'refused') {
+				if (result.status === 409) this.#theirs(id, list, result.problem.theirs as Stored);
+				continue;
+			}
 			// Kept here and sent later: what follows goes over that one.
-			else if (result.outcome === 'waiting') this.revision = revision + 1;
-			else if (result.outcome === 'refused' && result.status === 409) {
-				this.#theirs(result.problem.theirs as Stored | undefined);
-				break;
-			} else break;
+			const now = result.outcome === 'done' ? result.data.revision : revision + 1;
+			if (this.id === id) this.revision = now;
+			const later = this.#unsaved.find((one) => one.id === id);
+			if (later) later.revision = now;
+			if (benchId !== this.bench.benchId) continue;
 			const info = { id, name: list.name, archived: false, items: list.items.length };
 			this.lists = [info, ...this.lists.filter((one) => one.id !== id)];
 		}
 		this.saving = false;
 	}
-	/** Somebody else was quicker: theirs stands, ours can be brought back by one press. */
-	#theirs(stored: Stored | undefined): void {
-		const ours = this.list;
-		if (!stored || !ours) return;
+	#forget(id: string): void {
+		this.#unsaved = this.#unsaved.filter((one) => one.id !== id);
+	}
+	/** Somebody else was quicker: theirs stands, ours can be brought back by one press while it is shown. */
+	#theirs(id: string, ours: DayList, stored: Stored | undefined): void {
+		this.#forget(id);
+		if (this.id !== id) {
+			const text = `Somebody changed ${ours.name} in between: theirs stands, the last edit of it here was not written.`;
+			this.bench.notice = { kind: 'problem', text };
+			return;
+		}
+		const mine = this.list;
+		if (!stored || !mine) return;
 		this.revision = stored.revision;
 		this.list = stored.list;
-		this.#dirty = false;
 		this.bench.notice = {
 			kind: 'problem',
 			text: 'Somebody changed this list in between: theirs is shown, nothing was overwritten.',
-			undo: () => this.edit(() => ours)
+			undo: () => this.edit(() => mine)
 		};
 	}
 
