@@ -314,12 +314,12 @@ describe('what is kept beside the log', () => {
 	it('sees what another process wrote', () => {
 		const folder = mkdtempSync(join(tmpdir(), 'steady-arc-ledger-'));
 		const [mine, other] = [openStore(folder), openStore(folder)];
-		const write = (to: Store, minute: number) =>
+		const write = (to: Store, minute: number, entry: Entry = cut()) =>
 			to.log.append({
 				opId: `ledger-op-${made++}`,
 				benchId: 'b1',
 				at: at(minute),
-				entry: cut(),
+				entry,
 				inputsHash: null,
 				modelVersion: '1'
 			});
@@ -328,6 +328,13 @@ describe('what is kept beside the log', () => {
 		expect(mine.ledger.of('b1', null).cuts).toHaveLength(1);
 		write(other, 2);
 		expect(mine.ledger.of('b1', null).cuts.map((c) => c.at)).toEqual([at(2), at(1)]);
+		// A pit and a test cut from there, then a cut from here that comes late: both are older by it.
+		write(mine, 3);
+		const use = (to: Store) => to.ledger.of('b1', null).electrode.last?.use.starts;
+		write(other, 20, { kind: 'pit', pitMm: 0.4 });
+		expect(use(other)).toBe(3);
+		write(mine, 10);
+		expect(use(mine)).toBe(4);
 		mine.db.close();
 		other.db.close();
 		rmSync(folder, { recursive: true });

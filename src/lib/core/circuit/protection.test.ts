@@ -90,3 +90,17 @@ describe('a wire in the wall', () => {
 		);
 	});
 });
+
+it('thin cords stand on the list only where they are asked for, and are not lawful then', () => {
+	for (const system of ['north-america', 'iec'] as const)
+		for (const deviceA of [15, 16, 20, 30, 32, 50]) {
+			const lawful = cordsBehind(system, deviceA);
+			const all = cordsBehind(system, deviceA, true);
+			for (const size of lawful) expect(all).toContain(size);
+			for (const size of all)
+				expect(cord(system, size, deviceA).verdict).toBe(lawful.includes(size) ? 'lawful' : 'thin');
+		}
+	expect(cordsBehind('north-america', 50, true).length).toBeGreaterThan(
+		cordsBehind('north-america', 50).length
+	);
+});

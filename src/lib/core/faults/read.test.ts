@@ -74,6 +74,35 @@ describe('reading a cut', () => {
 		);
 	});
 
+	it('asks for what settles most on average: no other open sign leaves less doubt', () => {
+		const sharesOf = (what: Parameters<typeof readResult>[0]) =>
+			CAUSES.map((cause) => share(cause, what));
+		const doubt = (shares: number[]) =>
+			-shares.reduce((sum, s) => sum + (s > 0 ? s * Math.log(s) : 0), 0);
+		fc.assert(
+			fc.property(anySeen, (what) => {
+				const now = sharesOf(what);
+				const left = (sign: Sign) => {
+					const [yes, no] = [true, false].map((is) =>
+						sharesOf({ ...what, signs: { ...what.signs, [sign]: is } })
+					) as [number[], number[]];
+					// Total probability: what is believed now lies between the two, so far as the sign is likely.
+					const k = yes.reduce(
+						(most, y, i) => (Math.abs(y - no[i]!) > Math.abs(yes[most]! - no[most]!) ? i : most),
+						0
+					);
+					const likely = (now[k]! - no[k]!) / (yes[k]! - no[k]!);
+					return likely * doubt(yes) + (1 - likely) * doubt(no);
+				};
+				const open = SIGNS.filter((sign) => what.signs[sign] === undefined);
+				const { next } = readResult(what);
+				if (next === null) return;
+				expect(left(next)).toBeLessThanOrEqual(Math.min(...open.map(left)) + 1e-6);
+			}),
+			{ numRuns: 60 }
+		);
+	});
+
 	it('takes its suspects from the plan: a tight voltage, worn parts, plate past the clean rating', () => {
 		expect(suspectsOf(plan(inputsOf()))).toEqual([]);
 		expect(suspectsOf(plan(inputsOf({}, { thicknessMm: 16 })))).toEqual(['few-amps']);

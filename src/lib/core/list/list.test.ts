@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import * as v from 'valibot';
 import { describe, expect, it } from 'vitest';
+import { longestChain, tidyBefore } from './before';
 import { partsOfList } from './eats';
 import { DayListSchema, QuoteAskSchema } from './inputs';
 import { layoutOf, type Laid } from './layout';
@@ -371,5 +372,53 @@ describe('the band of a quote', () => {
 		expect(quoteBand([{ ...item, parts: null }], plain, rates)).toBeNull();
 		const least = { ...plain, leastCharge: 500 };
 		expect(quoteBand([item], least, rates)).toEqual([500, 500]);
+	});
+});
+
+describe('what must come first', () => {
+	const item = (id: string, handlingS: number, arcS: number, more: Partial<OrderItem> = {}) => ({
+		id,
+		set: SETS[0]!,
+		piece: `only ${id}`,
+		handlingS,
+		arcS: { a: arcS, b: arcS + 5 },
+		coolS: 0,
+		...more
+	});
+	const ask = (items: OrderItem[], before: [string, string][]): OrderAsk => ({
+		items,
+		before,
+		benches: [{ id: 'a', setInTorch: SETS[0]! }],
+		changeS: () => 0
+	});
+	const chain = (of: OrderAsk) => {
+		const tidy = tidyBefore(of);
+		if ('ring' in tidy) throw new Error('a ring');
+		return longestChain(of, tidy.of);
+	};
+	it('makes the longest chain: all that follow each other, on the quicker bench each', () => {
+		const items = [item('x', 10, 100), item('y', 20, 50), item('z', 30, 10), item('w', 5, 5)];
+		expect(chain(ask(items, []))).toBe(110);
+		expect(chain(ask(items, [['x', 'y']]))).toBe(180);
+		expect(
+			chain(
+				ask(items, [
+					['x', 'z'],
+					['y', 'z']
+				])
+			)
+		).toBe(150);
+	});
+	it('names the ring alone, not what leads into it or waits for it', () => {
+		const items = ['p', 'q', 'r', 's', 't'].map((id) => item(id, 1, 1));
+		const before: [string, string][] = [
+			['p', 'q'],
+			['q', 'r'],
+			['r', 'q'],
+			['r', 's'],
+			['s', 't']
+		];
+		const tidy = tidyBefore(ask(items, before));
+		expect('ring' in tidy && [...tidy.ring].sort()).toEqual(['q', 'r']);
 	});
 });

@@ -243,6 +243,12 @@ describe('drawn nozzles of known size', () => {
 		expect(boreMm.value).toBeCloseTo(1, 9);
 		expect(pxPerMm).toBeCloseTo(40, 9);
 		expect(boreMm.spread).toBeGreaterThan(0.03);
+		// A hand is out by a pixel and a half, at the bore and at the face that gives the scale.
+		const off = (face: number, bore: number) =>
+			nozzleByHand(ring(face), ring(bore), 8).boreMm.value;
+		const byBore = off(160, 20.75) - off(160, 20);
+		const byFace = off(160, 20) - off(160.75, 20);
+		expect(boreMm.spread).toBeCloseTo(Math.hypot(byBore, byFace), 3);
 	});
 	it('are none in a picture of nothing, of noise, of one colour', () => {
 		const d = dice(9);

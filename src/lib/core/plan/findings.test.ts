@@ -218,3 +218,34 @@ describe('verdicts of the stations', () => {
 		).toEqual(planned().checks);
 	});
 });
+
+describe('what a line says and leaves out', () => {
+	it('the regulator is told which way to turn, and not for what no gauge shows', () => {
+		const { airMinBar, airMaxBar } = BAY_2.cutter;
+		const at = (bar: number) =>
+			told(
+				planned((b) => (b.air.setPointBar = bar)),
+				'refusal'
+			);
+		const turn = /regulator stands at .* turn it (up|down)/;
+		expect(at(airMinBar - 0.05)).not.toMatch(turn);
+		expect(at(airMaxBar + 0.05)).not.toMatch(turn);
+		expect(turn.exec(at(airMinBar - 0.5))?.[1]).toBe('up');
+		expect(turn.exec(at(airMaxBar + 0.5))?.[1]).toBe('down');
+	});
+	it('thin sheet is told once: that it warps, or that no hand follows, never both', () => {
+		const kinds = new Set<string>();
+		for (let mm = 0.5; mm <= 12; mm += 0.25) {
+			const words = told(
+				planned(() => {}, { thicknessMm: mm, school: 'full' }),
+				'caution'
+			);
+			const said = [/Thin sheet: a hand/, /more than a hand follows/].filter((one) =>
+				one.test(words)
+			);
+			expect(said.length, `${mm} mm`).toBeLessThanOrEqual(1);
+			for (const one of said) kinds.add(one.source);
+		}
+		expect(kinds.size).toBeGreaterThan(0);
+	});
+});

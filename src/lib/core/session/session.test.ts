@@ -1,6 +1,7 @@
 import { createRequire } from 'node:module';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { deepestRecovered } from './deepest';
 import { deliveryLine, deliveryLpm } from './delivery';
 import { longestCut, type Tank } from './tank';
 import { FREE_AIR_BAR } from '../quantity/units';
@@ -127,6 +128,23 @@ const ofAir = (useLpm: number, p: Pattern, neededBar: number, of: Tank = tank): 
 const number = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 
 describe('a tank under a pattern', () => {
+	it('never falls deeper than from cut-in on, where the pause lifts it to cut-in again', () => {
+		const air = { tank, useLpm: 140, neededBar: 4.5 };
+		const easy = pattern(10, 200, { postS: 10 });
+		const lowest = integrate(
+			(p) => perLpm(tank) * (deliveryLpm(tank.line, p) - 140),
+			6,
+			easy.arcS + easy.postS
+		);
+		expect(lowest).toBeLessThan(5.9);
+		expect(deepestRecovered(air, easy)!.lowestBar).toBeCloseTo(lowest, 6);
+		// A pause that is hardly longer than the air after the arc brings nothing back.
+		for (const more of [0.1, 2])
+			expect(deepestRecovered(air, pattern(10, 10 + more, { postS: 10 }))).toBeUndefined();
+		// A compressor that keeps up never falls below cut-in.
+		expect(deepestRecovered({ ...air, useLpm: 60 }, easy)!.lowestBar).toBe(6);
+	});
+
 	it('falls as the ODE library says, through cut-in and a kink of the delivery', () => {
 		const cut = longestCut(tank, 170, 4.5);
 		const atCutIn = integrate(() => -perLpm(tank) * 170, 8, cut.offS);

@@ -18,6 +18,10 @@ const drawer = (stock: Partial<Stock>, fittedWeeksAgo: number[], since = 20) =>
 const EVERY_TWO_WEEKS = [1, 3, 5, 7, 9, 11, 13, 15, 17, 19];
 
 describe('the drawer', () => {
+	it('that is empty asks for nothing where nothing is used and nobody set a minimum', () => {
+		expect(drawer({ count: 0 }, [])).toMatchObject({ orderNow: false, order: 0, orderAt: 0 });
+		expect(drawer({ count: 0, minimum: 1 }, []).orderNow).toBe(true);
+	});
 	it('of a torch that uses nothing asks for nothing and never runs out', () => {
 		expect(drawer({ count: 3 }, [])).toMatchObject({
 			orderNow: false,

@@ -22,6 +22,15 @@ describe('how warm the cutter is by the arcs that were seen', () => {
 		else expect(leftS).toBeNull();
 	});
 
+	it('counts an arc once that two devices saw, and one inside of another not again', () => {
+		const arc = { fromMs: NOW - 90_000, toMs: NOW - 30_000 };
+		const once = heatNow(base, [arc], NOW);
+		const inside = { fromMs: NOW - 80_000, toMs: NOW - 40_000 };
+		expect(heatNow(base, [arc, arc], NOW).share).toBeCloseTo(once.share, 12);
+		expect(heatNow(base, [arc, inside], NOW).share).toBeCloseTo(once.share, 12);
+		expect(once.share).toBeGreaterThan(0);
+	});
+
 	it('property: follows the node second by second (Euler, small steps), cooling in every gap', () => {
 		const work = fc.array(
 			fc.record({

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { inputsOf } from '../../../../../tests/support/inputs';
 import { STATIONS } from '../../figure/types';
-import { outcomeOf, worseElsewhere, type Outcome } from './judgeOf';
+import { firstThatHelps, outcomeOf, worseElsewhere, type Outcome } from './judgeOf';
 
 describe('trouble that is only moved', () => {
 	const calm = outcomeOf(inputsOf());
@@ -24,4 +24,11 @@ describe('trouble that is only moved', () => {
 		expect(worseElsewhere(calm, thick)).toBe(true);
 		expect(worseElsewhere(thick, calm)).toBe(false);
 	});
+});
+
+it('the first that helps is the first that holds, else the first that at least runs', () => {
+	const values = [1, 2, 3, 4, 5];
+	expect(firstThatHelps(values, (n) => (n < 3 ? 'stops' : n < 5 ? 'tight' : 'holds'))).toBe(5);
+	expect(firstThatHelps(values, (n) => (n < 3 ? 'stops' : 'tight'))).toBe(3);
+	expect(firstThatHelps(values, () => 'stops')).toBeUndefined();
 });

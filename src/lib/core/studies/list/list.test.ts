@@ -285,8 +285,13 @@ describe('what really happened', () => {
 		});
 		expect(entryOf(groove, asked[1]!, 'done')).toMatchObject({
 			kind: 'groove',
-			starts: groove.arcs.length
+			starts: groove.arcs.length,
+			metal: asked[1]!.cut.metal
 		});
+		// A groove in another metal than the plate that is cut.
+		const gouge = { ...asked[1]!.cut.gouge, metal: 'stainless' as const };
+		const other = { ...asked[1]!, cut: { ...asked[1]!.cut, gouge } };
+		expect(entryOf(groove, other, 'done')).toMatchObject({ metal: 'stainless' });
 	});
 
 	it('tells when it is done before what one change would buy, and the same', () => {
