@@ -64,7 +64,7 @@ try {
 	);
 	note('a shift of eight hours, compressor on the same breaker', session.shiftMs, 'ms', '<= 1');
 	note('search for what would fix the tight bench', session.fixMs, 'ms', '<= 100');
-	note('log inserts against a bare prepared statement', await benchLog(), 'of its rate', '>= 0.75');
+	note('log inserts against a bare prepared statement', await benchLog(), 'of its rate', '>= 0.8');
 	note(
 		'readings of a sensor against bare inserts in transactions',
 		await benchReadings(),
