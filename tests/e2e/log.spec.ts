@@ -337,7 +337,16 @@ test('years of a log come in from one file', async ({ browser }) => {
 	// A page that does not come leaves what is seen, and says so.
 	await page.route('**/api/log/find?*', (route) => route.abort());
 	await pages.getByRole('button', { name: 'Page after' }).click();
-	await expect(page.getByRole('alert')).toContainText('The server does not answer');
+	const away = page.getByRole('alert').filter({ hasText: 'The server does not answer' });
+	await expect(away).toBeVisible();
+	// In sight, not under the line that stays at the top.
+	const lineEnds = await page
+		.getByRole('navigation', { name: 'The line' })
+		.evaluate((line) => line.getBoundingClientRect().bottom);
+	await expect
+		.poll(() => away.evaluate((alert) => alert.getBoundingClientRect().top))
+		.toBeGreaterThan(lineEnds - 1);
+	await expect(away).toBeInViewport();
 	await expect(pages).toContainText('1 to 25 of 3000');
 	await page.unroute('**/api/log/find?*');
 	await page.getByLabel(/^Find/).fill('2023-01-02 lock gate 30');

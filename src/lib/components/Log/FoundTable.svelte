@@ -24,8 +24,10 @@
 		/** The row that is being corrected. */
 		opened: number | undefined;
 		open: (id: number) => Promise<void>;
+		/** What is read first of another page: sums, and why it did not come. */
+		top: HTMLElement | undefined;
 	}
-	let { view, opened, open }: Props = $props();
+	let { view, opened, open, top }: Props = $props();
 	const bench = getWorkbench();
 	type Row = FoundPage['entries'][number];
 
@@ -82,7 +84,6 @@
 			void view.turn(pageIndex).then(() => top?.scrollIntoView());
 		}
 	});
-	let top = $state<HTMLElement>();
 	const ARROWS = { asc: '↑', desc: '↓' } as const;
 	const SORTED = { asc: 'ascending', desc: 'descending' } as const;
 	const byTime = $derived(view.order.by === 'at');
@@ -115,7 +116,7 @@
 	});
 </script>
 
-<table class="table" bind:this={top}>
+<table class="table">
 	<thead>
 		{#each table.getHeaderGroups() as group (group.id)}
 			<tr>
@@ -195,10 +196,6 @@
 </nav>
 
 <style>
-	.table {
-		/* Below the line, which stays in view. */
-		scroll-margin-top: 100px;
-	}
 	.head {
 		display: inline-flex;
 		align-items: center;

@@ -45,6 +45,7 @@
 		view.find([word, rest].filter(Boolean).join(' '));
 	}
 	let panel = $state<HTMLElement>();
+	let top = $state<HTMLElement>();
 	/** On a phone the panel stands above the list. */
 	async function open(id: number) {
 		opened = id;
@@ -101,7 +102,12 @@
 				>
 			{/each}
 		</div>
-		<div class="mt-2 flex flex-wrap items-baseline gap-x-4" aria-live="polite" data-testid="found">
+		<div
+			bind:this={top}
+			class="top mt-2 flex flex-wrap items-baseline gap-x-4"
+			aria-live="polite"
+			data-testid="found"
+		>
 			<h1 class="fig text-[2.25rem]">
 				{found.count} found{#if found.starts > 0}: {bench.say(found.lengthMm / 1000, 'run')}, {found.starts}
 					starts{/if}
@@ -116,7 +122,7 @@
 		{#if found.count === 0}
 			<p>Nothing found. Fewer words find more; “All” shows everything.</p>
 		{:else}
-			<FoundTable {view} {opened} {open} />
+			<FoundTable {view} {opened} {open} {top} />
 		{/if}
 		<div class="mt-3 flex flex-wrap items-start gap-2 print:hidden">
 			<a
@@ -138,6 +144,10 @@
 	.log {
 		display: grid;
 		grid-template-columns: minmax(0, 1fr) 360px;
+	}
+	.top {
+		/* Below the line, which stays in view. */
+		scroll-margin-top: 100px;
 	}
 	.panel {
 		display: grid;
