@@ -87,6 +87,7 @@ export function routes(benchId: string): Route[] {
 	return [
 		{ method: 'POST', path: '/api/log', body: log },
 		{ method: 'POST', path: '/api/log/1/undo', body: spoil({ opId, at: '2026-11-25T08:00:00Z' }) },
+		{ method: 'POST', path: '/api/log/undo', body: spoil({ opId, ids: [1, 2] }) },
 		{ method: 'POST', path: '/api/plan', body: spoil(plan) },
 		{
 			method: 'POST',

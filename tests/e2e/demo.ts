@@ -2,7 +2,7 @@ import { spawn, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { test as base, type Page } from '@playwright/test';
+import { expect, test as base, type Page } from '@playwright/test';
 
 const ROOT = new URL('../../', import.meta.url).pathname;
 
@@ -60,6 +60,28 @@ export class DemoServer {
 		rmSync(this.folder, { recursive: true, force: true });
 	}
 
+	/** What stands in the shop, by bench: itself, what its log comes to, its parts and its drawer. */
+	async standing(): Promise<Record<string, unknown>> {
+		const ask = async (path: string) => {
+			const go = () => fetch(`${this.url}${path}`);
+			return (await (await go().catch(go)).json()) as Record<string, unknown>;
+		};
+		const { benches } = (await ask('/api/benches')) as {
+			benches: { id: string; bench: unknown }[];
+		};
+		const standing: Record<string, unknown> = {};
+		for (const { id, bench } of benches) {
+			const { stock } = (await ask(`/api/stock?bench=${id}`)) as { stock: { stock: unknown }[] };
+			standing[id] = {
+				bench,
+				log: (await ask(`/api/log/find?bench=${id}&limit=1`)).found,
+				parts: await ask(`/api/wear?bench=${id}`),
+				stock: stock.map(({ stock }) => stock)
+			};
+		}
+		return standing;
+	}
+
 	async benchId(name: string): Promise<string> {
 		const ask = () => fetch(`${this.url}/api/benches`);
 		// A line that was open to the server before this one is closed only when it is used.
@@ -74,7 +96,19 @@ export class DemoServer {
 const FIRST_PORT = 4301;
 
 /** Each worker has one server with fresh demo data; tests that write undo what they wrote. */
-export const test = base.extend<object, { demo: DemoServer }>({
+export const test = base.extend<{ asFound: void }, { demo: DemoServer }>({
+	/** What a test leaves behind is its own fault, not that of the one that stumbles over it. */
+	asFound: [
+		async ({ demo }, use) => {
+			const before = await demo.standing();
+			await use();
+			await expect
+				.poll(() => demo.standing(), { message: 'the demo shop is as it was found' })
+				// A bench that was added stays.
+				.toMatchObject(before);
+		},
+		{ auto: true }
+	],
 	/** Pages count as open once they answer to clicks and keys. */
 	page: async ({ page }, use) => {
 		const open = page.goto.bind(page);
@@ -98,9 +132,9 @@ export const test = base.extend<object, { demo: DemoServer }>({
 		{ scope: 'worker', auto: true }
 	]
 });
+export { expect };
 /** Unfolds a step of a station that is folded until it is its turn. */
 export async function openStage(page: Page, id: string): Promise<void> {
 	const stage = page.getByTestId(`stage-${id}`);
 	if ((await stage.getAttribute('open')) === null) await stage.locator('summary').click();
 }
-export { expect } from '@playwright/test';

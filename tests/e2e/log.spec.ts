@@ -22,6 +22,37 @@ test('fourteen cuts, five of them pierced, are logged by two fields and one pres
 	await expect(left).toHaveText(before);
 });
 
+test('a gesture is taken back whole: a page that is closed at once leaves nothing half done', async ({
+	page,
+	demo,
+	request
+}) => {
+	const bench = await demo.benchId('Bay 2');
+	const starts = async () =>
+		(
+			(await (await request.get(`/api/log/find?bench=${bench}`)).json()) as {
+				found: { starts: number };
+			}
+		).found.starts;
+	const before = await starts();
+	await page.goto(`/wear?bench=${bench}&t=4`);
+	await page.getByLabel('Such cuts', { exact: true }).fill('14');
+	await page.getByLabel('pierced, of them', { exact: true }).fill('5');
+	await page.getByRole('button', { name: /Log 14 cuts/ }).click();
+	const notice = page.getByTestId('notice');
+	await expect(notice).toContainText('14 cuts logged, 5 of them pierced.');
+	expect(await starts()).toBe(before + 14);
+	// A server that takes its time for each write.
+	await page.route('**/undo', async (route) => {
+		await new Promise((resolve) => setTimeout(resolve, 300));
+		await route.continue();
+	});
+	await notice.getByRole('button', { name: /Undo/ }).click();
+	await expect(notice).toContainText('Taken back.');
+	await page.close();
+	expect(await starts()).toBe(before);
+});
+
 test('a day of fourteen cuts, five pierced and one start that failed: three fields and one press', async ({
 	page,
 	demo

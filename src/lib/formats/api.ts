@@ -130,7 +130,18 @@ export const ImportLogSchema = v.object({
 		v.maxLength(IMPORT_MOST, `at most ${IMPORT_MOST} rows`)
 	)
 });
+const UNDO_MOST = 200;
 export const UndoSchema = v.object({ opId: OpIdSchema, at: v.optional(AtSchema) });
+/** What one gesture wrote, together. */
+export const UndoManySchema = v.object({
+	opId: v.pipe(OpIdSchema, v.maxLength(50, '8 to 50 characters')),
+	at: v.optional(AtSchema),
+	ids: v.pipe(
+		v.array(v.pipe(v.number('a whole number'), v.safeInteger('a whole number'))),
+		v.minLength(1, 'at least one entry'),
+		v.maxLength(UNDO_MOST, `at most ${UNDO_MOST} entries`)
+	)
+});
 const why = v.picklist(WHYS, `one of ${WHYS.join(', ')}`);
 export const NewSetSchema = v.object({
 	opId: OpIdSchema,

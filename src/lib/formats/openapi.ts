@@ -33,6 +33,7 @@ import {
 	SaveSettingsSchema,
 	ShelveCardSchema,
 	TemplateRequestSchema,
+	UndoManySchema,
 	UndoSchema,
 	UnfitSetSchema
 } from './api';
@@ -263,6 +264,13 @@ const OPERATIONS: Operation[] = [
 		summary: 'Take an entry back; it stays in the record',
 		params: ['id'],
 		body: UndoSchema,
+		refusals: [400, 404, 409]
+	},
+	{
+		path: '/api/log/undo',
+		method: 'post',
+		summary: 'Take several entries of a bench back together, as one gesture made them: all or none',
+		body: UndoManySchema,
 		refusals: [400, 404, 409]
 	},
 	{

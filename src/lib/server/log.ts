@@ -206,6 +206,22 @@ export class LogRepository {
 			.immediate();
 	}
 
+	/** Several together, in the order they are named: all of them or none. */
+	undoAll({
+		opId,
+		ids,
+		...write
+	}: {
+		opId: string;
+		ids: readonly number[];
+		at: string;
+		modelVersion: string;
+	}): UndoResult[] {
+		return this.db
+			.transaction(() => ids.map((id, i) => this.undo({ ...write, opId: `${opId}-${i}`, id })))
+			.immediate();
+	}
+
 	/** A row that was corrected counts again. */
 	#putBack(id: number): void {
 		const row = this.#one.get(id);

@@ -72,44 +72,53 @@ function newEvidence(bench: Workbench, evidence: Evidence, entry: Entry, title: 
 	if (isMeasurement(entry)) bench.moved = { title, changes: whatChanged(before, bench.plan) };
 }
 
-export async function undoEntry(bench: Workbench, id: number): Promise<void> {
-	const line = [...bench.log, ...bench.measured].find((l) => l.id === id);
-	const result = await write<{ evidence: Evidence; outcome: 'undone' | 'already' | 'corrected' }>(
+export const undoEntry = (bench: Workbench, id: number): Promise<void> => undoEntries(bench, [id]);
+
+/** What one gesture wrote goes back by one write: all of it, or it waits whole. */
+async function undoEntries(bench: Workbench, ids: readonly number[]): Promise<void> {
+	const lines = [...bench.log, ...bench.measured].filter(({ id }) => ids.includes(id));
+	const result = await write<{
+		results: { id: number; outcome: 'undone' | 'already' | 'corrected' }[];
+		evidence: Evidence;
+	}>(
 		bench,
 		{
 			method: 'POST',
-			path: `/api/log/${id}/undo`,
-			body: { at: nowIso() },
-			words: 'Taking an entry back'
+			path: '/api/log/undo',
+			body: { at: nowIso(), ids },
+			words: ids.length === 1 ? 'Taking an entry back' : `Taking ${ids.length} entries back`
 		},
 		'Not taken back yet: kept on this device and sent when the server answers.'
 	);
 	if (result.outcome !== 'done') return;
-	const { evidence, outcome } = result.data;
-	stepGone(bench, id);
-	if (outcome === 'corrected') {
-		bench.notice = {
-			kind: 'problem',
-			text: 'It was corrected since and stays; what stands in for it can be taken back in the log.'
-		};
-		return;
-	}
+	const { results, evidence } = result.data;
+	for (const id of ids) stepGone(bench, id);
+	const [line] = lines;
 	if (line) newEvidence(bench, evidence, line.entry, 'Taken back.');
 	else {
 		bench.evidence = evidence;
 		bench.revised({ log: evidence.revision });
 	}
-	bench.measured = bench.measured.filter((l) => l.id !== id);
-	bench.log = bench.log.map((l) => (l.id === id ? { ...l, undone: true } : l));
-	if (outcome === 'already') {
+	const gone = new Set(results.filter((one) => one.outcome !== 'corrected').map(({ id }) => id));
+	bench.measured = bench.measured.filter(({ id }) => !gone.has(id));
+	bench.log = bench.log.map((l) => (gone.has(l.id) ? { ...l, undone: true } : l));
+	if (gone.size < results.length) {
+		bench.notice = {
+			kind: 'problem',
+			text: `${ids.length === 1 ? 'It' : 'One of them'} was corrected since and stays; what stands in for it can be taken back in the log.`
+		};
+	} else if (results.every(({ outcome }) => outcome === 'already')) {
 		bench.notice = { kind: 'done', text: 'Somebody had taken it back already.' };
-		return;
+	} else {
+		bench.notice = {
+			kind: 'done',
+			text: 'Taken back.',
+			redo:
+				ids.length === 1 && line
+					? () => void logEntry(bench, line.entry, 'Logged again.')
+					: undefined
+		};
 	}
-	bench.notice = {
-		kind: 'done',
-		text: 'Taken back.',
-		redo: line && (() => void logEntry(bench, line.entry, 'Logged again.'))
-	};
 }
 
 /** Another entry in the place of one that was wrong; the old one stays in the record. */
@@ -149,7 +158,7 @@ export async function correctEntry(
 
 /** The planned cut as often as the counter says, those pierced apart; one gesture takes all of it back. */
 export async function logCut(bench: Workbench): Promise<void> {
-	const { counted, benchId } = bench;
+	const { counted } = bench;
 	const entries = madeCuts(bench.plan, bench.cut, counted);
 	if (entries.length === 0) {
 		bench.notice = {
@@ -158,42 +167,26 @@ export async function logCut(bench: Workbench): Promise<void> {
 		};
 		return;
 	}
-	const before = bench.log[0]?.id;
-	for (const entry of entries) {
+	const { cuts, pierced, failed } = counted;
+	const parts: Part[] = entries.map((entry) => {
 		const many = entry.starts > 1 ? `${entry.starts} cuts, ` : 'Cut of ';
-		const way = counted.pierced > 0 ? `, ${START_WORDS[entry.start]}` : '';
-		const told = `${many}${bench.say(entry.lengthMm, 'length')}${way} logged.`;
-		if (bench.benchId !== benchId || !(await logEntry(bench, entry, told))) return;
-		// What is logged is not counted again, should the other half be refused.
-		const { pierced } = counted;
-		if (entries.length > 1) bench.counted = { ...counted, cuts: pierced, pierced };
-	}
-	// The cuts are in the log; a refusal of the failed starts does not log them again.
-	bench.counted = { ...ONCE, failed: counted.failed };
-	if (counted.failed > 0 && !(await logStart(bench, counted.failed))) return;
-	if (bench.benchId !== benchId) return;
-	bench.counted = ONCE;
-	const all = entries.length + (counted.failed > 0 ? 1 : 0);
-	const made = bench.log.slice(0, all);
-	if (all < 2 || made.some(({ id }) => id === before) || bench.notice?.kind !== 'done') return;
-	const cuts = counted.cuts === 1 ? '1 cut' : `${counted.cuts} cuts`;
-	const pierced = counted.pierced > 0 ? `, ${counted.pierced} of them pierced` : '';
-	const failed = counted.failed > 0 ? `, and ${failedWords(counted.failed)}` : '';
-	bench.notice = {
-		kind: 'done',
-		text: `${cuts} logged${pierced}${failed}.`,
-		undo: () => {
-			void made.reduce(
-				(before, { id }) => before.then(() => undoEntry(bench, id)),
-				Promise.resolve()
-			);
-		}
-	};
+		const way = pierced > 0 ? `, ${START_WORDS[entry.start]}` : '';
+		return { entry, told: `${many}${bench.say(entry.lengthMm, 'length')}${way} logged.` };
+	});
+	// What is logged is not counted again, should the rest be refused.
+	if (parts.length > 1) parts[0]!.then = () => (bench.counted = { cuts: pierced, pierced, failed });
+	parts.at(-1)!.then = () => (bench.counted = { ...ONCE, failed });
+	if (failed > 0) parts.push({ ...failedStarts(failed), then: () => (bench.counted = ONCE) });
+	const what = [
+		`${cuts === 1 ? '1 cut' : `${cuts} cuts`} logged`,
+		...(pierced > 0 ? [`${pierced} of them pierced`] : []),
+		...(failed > 0 ? [`and ${failedWords(failed)}`] : [])
+	];
+	await logTogether(bench, parts, parts.length === 1 ? parts[0]!.told : `${what.join(', ')}.`);
 }
 
 /** Every cut of a job that was just done, all parts of it; one gesture takes all of it back. */
 export async function logJob(bench: Workbench, job: Job, name: string): Promise<void> {
-	const { benchId } = bench;
 	const entries = madeJob(job, bench.plan, bench.cut);
 	if (entries.length === 0) {
 		bench.notice = {
@@ -202,22 +195,37 @@ export async function logJob(bench: Workbench, job: Job, name: string): Promise<
 		};
 		return;
 	}
+	await logTogether(
+		bench,
+		entries.map((entry) => ({
+			entry,
+			told: `${entry.starts} cuts of ${name}, ${bench.say(entry.lengthMm / 1000, 'run')}, logged.`
+		})),
+		`${name}: ${job.starts} cuts logged, ${bench.say(job.lengthMm / 1000, 'run')}.`
+	);
+}
+
+/** One entry of several that a gesture makes. */
+interface Part {
+	entry: Entry;
+	told: string;
+	/** Done once it is in the log, or on its way. */
+	then?: () => void;
+}
+/** One after the other, up to one that is refused; told once, and taken back at once. */
+async function logTogether(bench: Workbench, parts: readonly Part[], told: string): Promise<void> {
+	const { benchId } = bench;
 	const made: number[] = [];
-	for (const entry of entries) {
+	for (const part of parts) {
 		const before = bench.log[0]?.id;
-		const told = `${entry.starts} cuts of ${name}, ${bench.say(entry.lengthMm / 1000, 'run')}, logged.`;
-		if (bench.benchId !== benchId || !(await logEntry(bench, entry, told))) return;
+		if (bench.benchId !== benchId || !(await logEntry(bench, part.entry, part.told))) return;
+		part.then?.();
 		const newest = bench.log[0]?.id;
 		if (newest !== undefined && newest !== before) made.push(newest);
 	}
-	if (made.length < entries.length || bench.notice?.kind !== 'done') return;
-	bench.notice = {
-		kind: 'done',
-		text: `${name}: ${job.starts} cuts logged, ${bench.say(job.lengthMm / 1000, 'run')}.`,
-		undo: () => {
-			void made.reduce((before, id) => before.then(() => undoEntry(bench, id)), Promise.resolve());
-		}
-	};
+	if (bench.benchId !== benchId || bench.notice?.kind !== 'done') return;
+	if (made.length < parts.length) return;
+	bench.notice = { kind: 'done', text: told, undo: () => void undoEntries(bench, made) };
 }
 
 /** A test cut in what is planned, at the amps that are planned. */
@@ -250,7 +258,11 @@ export function logTestCut(
 const failedWords = (n: number) => (n === 1 ? 'one failed start' : `${n} failed starts`);
 
 /** Starts that came to nothing: a second of pilot arc each. */
-export async function logStart(bench: Workbench, times = 1): Promise<boolean> {
-	const words = failedWords(times).replace(/^o/, 'O');
-	return logEntry(bench, { kind: 'start', arcS: 1, start: 'edge', times }, `${words} logged.`);
+const failedStarts = (times: number): Part => ({
+	entry: { kind: 'start', arcS: 1, start: 'edge', times },
+	told: `${failedWords(times).replace(/^o/, 'O')} logged.`
+});
+export function logStart(bench: Workbench, times = 1): Promise<boolean> {
+	const { entry, told } = failedStarts(times);
+	return logEntry(bench, entry, told);
 }

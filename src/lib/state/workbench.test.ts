@@ -193,6 +193,14 @@ describe('editing a bench', () => {
 	});
 });
 
+const takenBack = (ids: number[], revision: number) => ({
+	outcome: 'done',
+	data: {
+		results: ids.map((id) => ({ id, outcome: 'undone' })),
+		evidence: { ...NO_EVIDENCE, revision }
+	}
+});
+
 describe('logging', () => {
 	it('writes the planned cut by one gesture, re-plans, and offers to undo', async () => {
 		const bench = new Workbench(data());
@@ -207,11 +215,9 @@ describe('logging', () => {
 			}
 		});
 		expect(bench.plan.figures['wear.cutsLeft'].value).toBeLessThan(left);
-		answers = [
-			{ outcome: 'done', data: { outcome: 'undone', evidence: { ...NO_EVIDENCE, revision: 2 } } }
-		];
+		answers = [takenBack([7], 2)];
 		await undoEntry(bench, 7);
-		expect(sent[1]!.path).toBe('/api/log/7/undo');
+		expect(sent[1]).toMatchObject({ path: '/api/log/undo', body: { ids: [7] } });
 		expect(bench.plan.figures['wear.cutsLeft'].value).toBe(left);
 		expect(bench.lastEntry).toBeUndefined();
 	});
@@ -231,14 +237,42 @@ describe('logging', () => {
 		]);
 		expect(bench.notice?.text).toBe('14 cuts logged, 5 of them pierced.');
 		expect(bench.counted).toEqual(ONCE);
-		answers = [3, 4].map((revision) => ({
-			outcome: 'done',
-			data: { outcome: 'undone', evidence: { ...NO_EVIDENCE, revision } }
-		}));
+		answers = [takenBack([9, 8], 3)];
 		bench.notice!.undo!();
-		await vi.waitFor(() =>
-			expect(sent.slice(2).map(({ path }) => path)).toEqual(['/api/log/9/undo', '/api/log/8/undo'])
-		);
+		await vi.waitFor(() => expect(bench.notice?.text).toBe('Taken back.'));
+		// One write for all of it: a page that is closed right now leaves nothing half taken back.
+		expect(sent.slice(2)).toMatchObject([{ path: '/api/log/undo', body: { ids: [8, 9] } }]);
+		expect(bench.log.map(({ undone }) => undone)).toEqual([true, true]);
+	});
+
+	it('one of several that was corrected since is told and stays; so is a gesture somebody took back', async () => {
+		const outcomes = async (...all: string[]) => {
+			const bench = new Workbench(data());
+			bench.counted = { cuts: 2, pierced: 1, failed: 0 };
+			answers = [8, 9].map((id) => ({ outcome: 'done', data: { id, evidence: worn } }));
+			await logCut(bench);
+			const results = all.map((outcome, i) => ({ id: 8 + i, outcome }));
+			answers = [{ outcome: 'done', data: { results, evidence: { ...NO_EVIDENCE, revision: 5 } } }];
+			const told = bench.notice;
+			told!.undo!();
+			await vi.waitFor(() => expect(bench.notice).not.toBe(told));
+			return { told: bench.notice!.text, undone: bench.log.map(({ undone }) => undone) };
+		};
+		const corrected = await outcomes('undone', 'corrected');
+		expect(corrected.told).toContain('One of them was corrected since and stays');
+		expect(corrected.undone).toEqual([false, true]);
+		const twice = await outcomes('already', 'already');
+		expect(twice.told).toBe('Somebody had taken it back already.');
+		expect((await outcomes('undone', 'already')).told).toBe('Taken back.');
+	});
+
+	it('fourteen cuts and a start that failed are told as one thing, and a failed start alone as itself', async () => {
+		const bench = new Workbench(data());
+		bench.counted = { cuts: 1, pierced: 0, failed: 2 };
+		answers = [8, 9].map((id) => ({ outcome: 'done', data: { id, evidence: worn } }));
+		await logCut(bench);
+		expect(bench.notice?.text).toBe('1 cut logged, and 2 failed starts.');
+		expect(bench.counted).toEqual(ONCE);
 	});
 
 	it('counts only the half that was refused, so that a second press logs nothing twice', async () => {

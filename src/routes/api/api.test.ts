@@ -24,6 +24,7 @@ let api: Record<
 	| 'bench'
 	| 'log'
 	| 'undo'
+	| 'undoMany'
 	| 'correct'
 	| 'find'
 	| 'take'
@@ -51,6 +52,7 @@ beforeAll(async () => {
 		bench: await at('./benches/[id]/+server.ts'),
 		log: await at('./log/+server.ts'),
 		undo: await at('./log/[id]/undo/+server.ts'),
+		undoMany: await at('./log/undo/+server.ts'),
 		correct: await at('./log/[id]/correct/+server.ts'),
 		find: await at('./log/find/+server.ts'),
 		take: await at('./log/import/+server.ts'),
@@ -177,6 +179,40 @@ describe('writing', () => {
 		expect(undo.body).toMatchObject({
 			evidence: { wear: { electrode: { total: { starts: 0 } } } }
 		});
+	});
+
+	it('takes what a gesture wrote back together: all or none, once, and of one bench', async () => {
+		const entry = { kind: 'start', arcS: 1, start: 'edge' };
+		const log = async (opId: string, bench = benchId) =>
+			(await ask(api.log.POST!, json({ opId, benchId: bench, entry }))).body.id as number;
+		const ids = [await log('api-many-01'), await log('api-many-02')];
+		const starts = async (body: object) => {
+			const { status, body: told } = await ask(api.undoMany.POST!, json(body));
+			const { evidence, message } = told as {
+				evidence?: { wear: { electrode: { total: { starts: number } } } };
+				message?: string;
+			};
+			return [status, evidence?.wear.electrode.total.starts ?? message];
+		};
+		// One that there is not: none goes.
+		expect((await starts({ opId: 'api-back-0', ids: [...ids, 99_999] }))[0]).toBe(404);
+		expect((await starts({ opId: 'api-back-0', ids: [] }))[0]).toBe(400);
+		expect((await starts({ opId: 'api-back-0', ids: [ids[0], 1.5] }))[0]).toBe(400);
+		const { body: other } = await ask(
+			api.benches.POST!,
+			json({ opId: 'api-bench-many', bench: { ...BAY_2, name: 'Bay 3' } })
+		);
+		const strange = await log('api-many-03', other.id as string);
+		const [status, why] = await starts({ opId: 'api-back-0', ids: [...ids, strange] });
+		expect([status, why]).toEqual([400, 'ids.2: an entry of the same bench as the first']);
+		const third = await log('api-many-04');
+		expect(await starts({ opId: 'api-back-1', ids })).toEqual([200, 1]);
+		// The same again takes back nothing more; neither does somebody else's.
+		expect(await starts({ opId: 'api-back-1', ids })).toEqual([200, 1]);
+		expect(await starts({ opId: 'api-back-2', ids: [...ids, third] })).toEqual([200, 0]);
+		const url = new URL(`http://test/?bench=${benchId}`);
+		const { body: page } = await ask(api.find.GET!, { url } as never);
+		expect(page.found).toMatchObject({ starts: 0 });
 	});
 
 	it('corrects by another row, finds it, and refuses a time that has not been', async () => {
