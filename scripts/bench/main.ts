@@ -2,7 +2,7 @@
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { benchDrag, benchFirstLoad } from './browser';
+import { benchFirstLoad, benchHand, drag, step, type Hand } from './browser';
 import { benchMinute, benchReadings } from './arcLine';
 import { benchChart } from './chart';
 import { benchCrowd, type Crowd } from './crowd';
@@ -141,14 +141,18 @@ try {
 		'ms',
 		'<= 8'
 	);
-	const drag = await benchDrag(url);
-	note(
-		'dragging thickness, script and layout per frame, 95th percentile',
-		drag.p95Ms,
-		'ms',
-		'<= 8'
-	);
-	note('dragging thickness, long tasks', drag.longTasks, 'tasks', '<= 0');
+	const hands: [string, Hand][] = [
+		['dragging thickness', { path: '/setup', grip: drag('Thickness', 'y', 110) }],
+		['thickness by keys', { path: '/setup', grip: step(']', '[', 8) }],
+		['amps by keys', { path: '/setup', grip: step('=', '-', 4) }],
+		['dragging the depth of a groove', { path: '/gouge?groove=1', grip: drag('Depth', 'y', 60) }],
+		['dragging its length', { path: '/gouge?groove=1', grip: drag('Length', 'x', -300) }]
+	];
+	for (const [name, hand] of hands) {
+		const { p95Ms, longTasks } = await benchHand(url, hand);
+		note(`${name}, script and layout per frame, 95th percentile`, p95Ms, 'ms', '<= 8');
+		note(`${name}, long tasks`, longTasks, 'tasks', '<= 0');
+	}
 } finally {
 	server.stop();
 	rmSync(folder, { recursive: true, force: true });

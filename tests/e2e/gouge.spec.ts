@@ -85,6 +85,32 @@ test('what cannot be made is refused with a way out, and loses nothing', async (
 	await expect(strings(page)).toBeVisible();
 });
 
+test('a hand that drags a size too far stops where a groove still is, and goes back', async ({
+	page,
+	demo
+}) => {
+	await page.goto(`/gouge?bench=${await demo.benchId('Bay 2')}&t=6&groove=1`);
+	const slider = page.getByRole('slider', { name: 'Depth' });
+	const flag = (await slider.locator('rect').last().boundingBox())!;
+	const [x, y] = [flag.x + 20, flag.y + 20];
+	await page.mouse.move(x, y);
+	await page.mouse.down();
+	for (let by = 0; by <= 250; by += 25) await page.mouse.move(x, y + by);
+	// Of 6 mm plate 2 mm stay; the drawing is still under the hand.
+	await expect(slider).toHaveAttribute('aria-valuenow', '4');
+	for (let by = 250; by >= 0; by -= 25) await page.mouse.move(x, y + by);
+	await page.mouse.up();
+	await expect(slider).toHaveAttribute('aria-valuenow', '2.5');
+	for (let i = 0; i < 5; i++) await slider.press('ArrowDown');
+	await expect(slider).toHaveAttribute('aria-valuenow', '4');
+	await expect(slider).toBeFocused();
+	await expect(page).toHaveURL(/gd=4/);
+	// Typed, it is refused with the reason.
+	await page.getByRole('textbox', { name: 'Depth', exact: true }).fill('4.5');
+	await page.keyboard.press('Enter');
+	await expect(page.getByRole('alert')).toContainText('at most 4 mm deep');
+});
+
 test('a test groove moves strings and seconds, a logged piece the electrode; both are taken back', async ({
 	page,
 	demo

@@ -53,17 +53,15 @@ function nudge({ bench, pathname }: Screen, direction: 1 | -1): void {
 		Math.min(max, Math.max(min, Math.round(value / stepMm + direction) * stepMm));
 	const { gouge } = bench.cut;
 	if (pathname() === '/gouge' && gouge.target === 'fillet')
-		bench.setGouge({ legMm: step(gouge.legMm, ...GOUGE_RANGES.legMm) });
-	else if (pathname() === '/gouge') bench.setGouge({ depthMm: step(gouge.depthMm, 0.5, 40) });
-	else bench.setCut({ thicknessMm: step(bench.cut.thicknessMm, 0.5, 100) });
-	bench.settle();
+		bench.stepGouge({ legMm: step(gouge.legMm, ...GOUGE_RANGES.legMm) });
+	else if (pathname() === '/gouge') bench.stepGouge({ depthMm: step(gouge.depthMm, 0.5, 40) });
+	else bench.stepCut({ thicknessMm: step(bench.cut.thicknessMm, 0.5, 100) });
 }
 
 function nudgeAmps({ bench }: Screen, direction: 1 | -1): void {
 	const amps = bench.plan.figures['setup.currentA'].value! + direction;
 	if (amps < bench.bench.cutter.outputMinA) return;
-	bench.setCut({ school: 'typed', typedA: amps });
-	bench.settle();
+	bench.stepCut({ school: 'typed', typedA: amps });
 }
 
 /** Focuses the first balloon; Tab then goes from balloon to balloon until Esc. */

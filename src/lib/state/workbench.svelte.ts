@@ -221,7 +221,8 @@ export class Workbench {
 	}
 	/** Inputs as of when the hand last rested; comparisons and charts go by them during a drag. */
 	#restedInputs = $state.raw<PlanInputs | undefined>();
-	readonly calmInputs: PlanInputs = $derived((this.dragging && this.#restedInputs) || this.inputs);
+	#moving = $state.raw(false);
+	readonly calmInputs: PlanInputs = $derived((this.#moving && this.#restedInputs) || this.inputs);
 	/** The plan for what is not under the hand: the same one, except while a handle moves. */
 	readonly calmPlan: Plan = $derived.by(() => {
 		const calm = this.calmInputs;
@@ -288,32 +289,58 @@ export class Workbench {
 
 	/** While a control moves. */
 	setCut(change: Partial<Cut>): void {
-		// What was counted was another cut.
-		if (this.counted !== ONCE) this.counted = ONCE;
+		// What was counted was another cut; a groove is none.
+		if (!change.gouge && this.counted !== ONCE) this.counted = ONCE;
 		this.cut = { ...this.cut, ...change };
 	}
 	setGouge(change: Partial<Cut['gouge']>): void {
-		// Whoever sets a groove wants one.
-		this.cut = { ...this.cut, gouge: { ...this.cut.gouge, asked: true, ...change } };
+		this.setCut(this.#groove(change));
 	}
+	/** Whoever sets a groove wants one. */
+	#groove = (change: Partial<Cut['gouge']>): Pick<Cut, 'gouge'> => ({
+		gouge: { ...this.cut.gouge, asked: true, ...change }
+	});
 	setWork(change: Partial<Work>): void {
 		this.work = { ...this.work, ...change };
 	}
 	/** A handle was gripped: what is not under the hand follows as soon as it rests. */
 	grip(): void {
 		this.#restedInputs = this.inputs;
+		this.#moving = true;
 		this.dragging = true;
 	}
 	/** The handle moves on. */
 	dragCut(change: Partial<Cut>): void {
 		this.setCut(change);
-		clearTimeout(this.#restTimer);
-		this.#restTimer = setTimeout(() => (this.#restedInputs = this.inputs), REST_MS);
+		this.#onceItRests(() => (this.#restedInputs = this.inputs));
+	}
+	dragGouge(change: Partial<Cut['gouge']>): void {
+		this.dragCut(this.#groove(change));
 	}
 	release(): void {
-		clearTimeout(this.#restTimer);
-		this.dragging = false;
+		this.still();
 		this.settle();
+	}
+	/** A key or a button steps, perhaps on and on: links know at once, the rest once it rests. */
+	stepCut(change: Partial<Cut>): void {
+		if (!this.#moving) this.#restedInputs = this.inputs;
+		this.#moving = true;
+		this.setCut(change);
+		this.tellSearch();
+		this.#onceItRests(() => this.release());
+	}
+	stepGouge(change: Partial<Cut['gouge']>): void {
+		this.stepCut(this.#groove(change));
+	}
+	/** Nothing moves any more. */
+	still(): void {
+		clearTimeout(this.#restTimer);
+		this.#moving = false;
+		this.dragging = false;
+	}
+	#onceItRests(act: () => void): void {
+		clearTimeout(this.#restTimer);
+		this.#restTimer = setTimeout(act, REST_MS);
 	}
 	/** On release of a control: the address tells the cut. */
 	settle(): void {

@@ -370,6 +370,45 @@ describe('dragging', () => {
 		expect(bench.search).toBe('bench=b1&t=9');
 		vi.useRealTimers();
 	});
+
+	it('keys that step on and on are told once they rest; links know at once', () => {
+		vi.useFakeTimers();
+		const bench = new Workbench(data());
+		const speed = (plan: typeof bench.plan) => plan.figures['setup.speedMmS'].value;
+		const calm = speed(bench.calmPlan);
+		for (const thicknessMm of [7, 8, 9]) {
+			bench.stepCut({ thicknessMm });
+			expect(bench.search).toBe(`bench=b1&t=${thicknessMm}`);
+			vi.advanceTimersByTime(100);
+			expect(speed(bench.plan)).not.toBe(calm);
+			expect(speed(bench.calmPlan)).toBe(calm);
+			expect(written).toEqual([]);
+		}
+		// No handle is held: what hides from a hand on it stays.
+		expect(bench.dragging).toBe(false);
+		vi.advanceTimersByTime(100);
+		expect(speed(bench.calmPlan)).toBe(speed(bench.plan));
+		expect(written).toEqual(['bench=b1&t=9']);
+		// A page that is left in between writes no address on the next one.
+		bench.stepGouge({ depthMm: 3 });
+		expect(bench.cut.gouge).toMatchObject({ asked: true, depthMm: 3 });
+		bench.still();
+		vi.advanceTimersByTime(500);
+		expect(written).toHaveLength(1);
+		expect(bench.search).toContain('t=9');
+		expect(speed(bench.calmPlan)).toBe(speed(bench.plan));
+		vi.useRealTimers();
+	});
+
+	it('a groove that is dragged leaves the count of cuts alone', () => {
+		const bench = new Workbench(data());
+		bench.counted = { cuts: 14, pierced: 5, failed: 0 };
+		bench.grip();
+		bench.dragGouge({ depthMm: 4 });
+		bench.release();
+		expect(bench.cut.gouge.depthMm).toBe(4);
+		expect(bench.counted.cuts).toBe(14);
+	});
 });
 
 describe('settings', () => {

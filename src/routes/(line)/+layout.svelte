@@ -154,7 +154,11 @@
 	beforeNavigate(({ to, willUnload, cancel }) => {
 		const here = to && STATIONS.some((path) => to.url.pathname === path);
 		const sameBench = (to?.url.searchParams.get('bench') ?? bench.benchId) === bench.benchId;
-		if (!bench.away || (whole && here && sameBench && !willUnload)) return;
+		if (!bench.away || (whole && here && sameBench && !willUnload)) {
+			// Where it goes was told by the last step already.
+			bench.still();
+			return;
+		}
 		cancel();
 		bench.notice = {
 			kind: 'problem',

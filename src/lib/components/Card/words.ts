@@ -11,8 +11,8 @@ export const AIM_WORDS = {
 } as const;
 
 /** "6 mm mild steel, clean edge" */
-export function cutTitle(bench: Workbench): string {
-	const { thicknessMm, metal, aim, layers, bevelDeg } = bench.cut;
+export function cutTitle(bench: Workbench, cut = bench.cut): string {
+	const { thicknessMm, metal, aim, layers, bevelDeg } = cut;
 	const stack = layers > 1 ? `${layers} × ` : '';
 	const bevel = bevelDeg > 0 ? `, ${bench.say(bevelDeg, 'angle')} bevel` : '';
 	return `${stack}${bench.say(thicknessMm, 'thickness')} ${METALS[metal].label.toLowerCase()}, ${AIM_WORDS[aim]}${bevel}`;

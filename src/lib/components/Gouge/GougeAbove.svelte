@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { onDestroy } from 'svelte';
 	import { GOUGE_RANGES } from '$lib/core/gouge/inputs';
 	import { legible } from '$lib/dom/legible';
 	import { DragHandle, stepsOfKey } from '$lib/state/handle.svelte';
@@ -22,10 +23,9 @@
 	const [least, most] = GOUGE_RANGES.lengthMm;
 	/** Steps of a length, mm. */
 	const STEP_MM = 10;
-	const set = (to: number) =>
-		bench.setGouge({
-			lengthMm: Math.min(most, Math.max(least, Math.round(to / STEP_MM) * STEP_MM))
-		});
+	const to = (mm: number) => ({
+		lengthMm: Math.min(most, Math.max(least, Math.round(mm / STEP_MM) * STEP_MM))
+	});
 	let svg = $state<SVGSVGElement>();
 	/** The scale of the moment of the grip holds: the end goes with the hand. */
 	let grip = $state.raw<{ pxPerMm: number; mm: number; at?: number } | undefined>();
@@ -36,21 +36,25 @@
 		svg: () => svg,
 		axis: 'x',
 		view: width,
-		began: () => (grip = { pxPerMm: (right - left) / lengthMm, mm: lengthMm }),
+		began: () => {
+			grip = { pxPerMm: (right - left) / lengthMm, mm: lengthMm };
+			bench.grip();
+		},
 		moved: (x) => {
 			grip = { at: x, ...grip! };
-			set(grip.mm + (x - grip.at!) / grip.pxPerMm);
+			bench.dragGouge(to(grip.mm + (x - grip.at!) / grip.pxPerMm));
 		},
 		ended: () => {
 			grip = undefined;
-			bench.settle();
+			bench.release();
 		}
 	});
+	// A drawing that goes away lets go.
+	onDestroy(handle.release);
 	function key(event: KeyboardEvent) {
 		const steps = stepsOfKey(event);
 		if (steps === undefined) return;
-		set(lengthMm + steps * STEP_MM);
-		bench.settle();
+		bench.stepGouge(to(lengthMm + steps * STEP_MM));
 	}
 </script>
 

@@ -38,10 +38,18 @@
 	const short = $derived(field === 'upLegMm' ? 'up' : label.toLowerCase());
 	const range = $derived(GOUGE_RANGES[field === 'upLegMm' ? 'legMm' : field]);
 	const STEP_MM = 0.5;
-	const set = (to: number) =>
-		bench.setGouge({
-			[field]: Math.min(range[1], Math.max(range[0], Math.round(to / STEP_MM) * STEP_MM))
-		});
+	/** The hand stops where there is no groove any more: flag and drawing would go from under it. */
+	function set(toMm: number, move: (change: Partial<typeof gouge>) => void) {
+		const goal = Math.min(range[1], Math.max(range[0], Math.round(toMm / STEP_MM) * STEP_MM));
+		let last = mm;
+		while (last !== goal) {
+			const next =
+				Math.abs(goal - last) <= STEP_MM ? goal : last + Math.sign(goal - last) * STEP_MM;
+			move({ [field]: next });
+			if (!bench.plan.groove) return move({ [field]: last });
+			last = next;
+		}
+	}
 	/** The scale and size of the moment of the grip hold, else the drawing would run away from the hand. */
 	let grip: { pxPerMm: number; mm: number; at: number | undefined } | undefined;
 	// What it is of does not change while the drawing stands.
@@ -52,18 +60,23 @@
 		axis,
 		// svelte-ignore state_referenced_locally
 		view: axis === 'x' ? view.width : view.height,
-		began: () => (grip = { pxPerMm: size.pxPerMm, mm, at: undefined }),
+		began: () => {
+			grip = { pxPerMm: size.pxPerMm, mm, at: undefined };
+			bench.grip();
+		},
 		moved: (at) => {
 			grip!.at ??= at;
-			set(grip!.mm + (size.way * (at - grip!.at)) / grip!.pxPerMm);
+			set(grip!.mm + (size.way * (at - grip!.at)) / grip!.pxPerMm, (to) => bench.dragGouge(to));
 		},
-		ended: () => bench.settle()
+		ended: () => bench.release()
 	});
 	$effect(() => {
 		svg?.addEventListener('pointermove', handle.move);
 		svg?.addEventListener('pointerup', handle.release);
 		svg?.addEventListener('pointercancel', handle.release);
 		return () => {
+			// A drawing that goes away lets go.
+			handle.release();
 			svg?.removeEventListener('pointermove', handle.move);
 			svg?.removeEventListener('pointerup', handle.release);
 			svg?.removeEventListener('pointercancel', handle.release);
@@ -74,8 +87,7 @@
 		const steps = stepsOfKey(event);
 		if (steps === undefined) return;
 		const arrow = event.key === 'ArrowLeft' || event.key === 'ArrowRight' ? 1 : size.way;
-		set(mm + arrow * steps * STEP_MM);
-		bench.settle();
+		set(mm + arrow * steps * STEP_MM, (to) => bench.stepGouge(to));
 	}
 	const [WIDE, HIGH] = [124, 44];
 	/** The line goes from the side of the flag that looks at the tip. */

@@ -4,7 +4,8 @@
 	/** String by string: a press or an arrow key makes one the string of now. */
 	let { now, go }: { now: number; go: (to: number) => void } = $props();
 	const bench = getWorkbench();
-	const groove = $derived(bench.plan.groove!);
+	const plan = $derived(bench.calmPlan);
+	const groove = $derived(plan.groove!);
 	let list = $state<HTMLOListElement>();
 	function step(event: KeyboardEvent) {
 		const by = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0;
@@ -19,8 +20,8 @@
 <section aria-label="String by string">
 	<h2 class="h">String by string</h2>
 	<p class="sub">
-		{bench.sayFigure('gouge.areaMm2')} of {bench.sayFigure('gouge.wholeMm2')} is gouged,
-		{bench.sayFigure('gouge.slagG')} of slag; {bench.sayFigure('gouge.standsMm')} are left to grind.
+		{bench.sayFigure('gouge.areaMm2', plan)} of {bench.sayFigure('gouge.wholeMm2', plan)} is gouged,
+		{bench.sayFigure('gouge.slagG', plan)} of slag; {bench.sayFigure('gouge.standsMm', plan)} are left to grind.
 	</p>
 	<ol bind:this={list} class="mt-1 flex flex-wrap gap-1.5" data-testid="strings">
 		{#each groove.strings as string, i (i)}

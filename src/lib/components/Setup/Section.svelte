@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { onDestroy } from 'svelte';
 	import { REGISTRY, thicknessStepMm } from '$lib/core';
 	import Balloon from '$lib/components/Balloon/Balloon.svelte';
 	import Patterns from '$lib/components/Drawing/Patterns.svelte';
@@ -49,11 +50,12 @@
 			bench.dragCut({ thicknessMm: inReach(thicknessAt(y, deepest) / bench.cut.layers) }),
 		ended: () => bench.release()
 	});
+	// A drawing that goes away lets go.
+	onDestroy(handle.release);
 	function key(event: KeyboardEvent) {
 		const steps = stepsOfKey(event);
 		if (steps === undefined) return;
-		bench.setCut({ thicknessMm: inReach(bench.cut.thicknessMm + steps * stepMm) });
-		bench.settle();
+		bench.stepCut({ thicknessMm: inReach(bench.cut.thicknessMm + steps * stepMm) });
 	}
 </script>
 

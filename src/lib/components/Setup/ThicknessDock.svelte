@@ -9,8 +9,7 @@
 	const stepMm = $derived(thicknessStepMm(bench.units));
 	function step(direction: 1 | -1) {
 		const mm = (Math.round(bench.cut.thicknessMm / stepMm) + direction) * stepMm;
-		bench.setCut({ thicknessMm: Math.min(100, Math.max(stepMm, mm)) });
-		bench.settle();
+		bench.stepCut({ thicknessMm: Math.min(100, Math.max(stepMm, mm)) });
 	}
 </script>
 

@@ -27,7 +27,7 @@
 	}
 </script>
 
-<svelte:head><title>Cut · {cutTitle(bench)} · Steady Arc</title></svelte:head>
+<svelte:head><title>Cut · {cutTitle(bench, bench.calmInputs.cut)} · Steady Arc</title></svelte:head>
 
 <div class="split">
 	<div class="dots px-6 pt-3 pb-2 max-[899px]:px-3">

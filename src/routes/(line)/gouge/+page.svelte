@@ -26,7 +26,9 @@
 	const spot = $derived(isSpot(gouge.target));
 	const station = $derived(bench.plan.stations.gouge);
 	const metal = $derived(METALS[gouge.metal ?? bench.cut.metal].label.toLowerCase());
-	const title = $derived(gouge.asked ? `${grooveTitle(gouge, bench)}, ${metal}` : 'Gouging');
+	const titleOf = (asked: typeof gouge) =>
+		asked.asked ? `${grooveTitle(asked, bench)}, ${metal}` : 'Gouging';
+	const title = $derived(titleOf(gouge));
 	const strings = $derived(figures['gouge.strings'].value);
 	const lengthMm = $derived(gouge.lengthMm ?? bench.cut.lengthMm);
 	/** The string that is now; after the last one comes the grinder. */
@@ -43,7 +45,7 @@
 	);
 </script>
 
-<svelte:head><title>Gouge · {title} · Steady Arc</title></svelte:head>
+<svelte:head><title>Gouge · {titleOf(bench.calmInputs.cut.gouge)} · Steady Arc</title></svelte:head>
 
 <div class="gouge">
 	<div class="dots left min-w-0">
@@ -161,7 +163,7 @@
 		<Findings station="gouge" />
 	</div>
 </div>
-{#if groove}
+{#if bench.calmPlan.groove}
 	<div class="below grid gap-6 desk:grid-cols-2">
 		<Strings {now} go={(to) => (step = to)} />
 		<Later load={() => import('$lib/components/Gouge/Choices.svelte')} heightPx={300} />
