@@ -113,6 +113,5 @@ export const drag =
 /** A key that steps, there and back. */
 export const step =
 	(up: string, down: string, times: number): Hand['grip'] =>
-	async (page) =>
-	(i) =>
-		page.keyboard.press(i % (2 * times) < times ? up : down);
+	(page) =>
+		Promise.resolve((i) => page.keyboard.press(i % (2 * times) < times ? up : down));

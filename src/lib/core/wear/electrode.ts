@@ -59,6 +59,17 @@ export function growthUm(use: Use, rates: Rates = RATES_UM): number {
 	return by.start + by.arcMinute + by.pilotS + by.rolled + by.straight;
 }
 
+/** All kinds of growth alike so much faster, as in wet air. */
+export function scaledRates(rates: Rates, times: number): Rates {
+	return {
+		start: rates.start * times,
+		arcMinute: rates.arcMinute * times,
+		rolled: rates.rolled * times,
+		straight: rates.straight * times,
+		pilotS: rates.pilotS * times
+	};
+}
+
 export function addUse(x: Use, y: Use): Use {
 	return {
 		starts: x.starts + y.starts,

@@ -1,7 +1,7 @@
 /** How far a part has worn, and how many of the planned cuts it still makes. */
 import { EIGHT_IN_TEN } from '../solve/normal';
 import type { FittedWeibull } from '../solve/weibull';
-import { growthUm, type Rates, type Use } from './electrode';
+import { growthUm, scaledRates, type Rates, type Use } from './electrode';
 import { livesFit, livesLeft, type PartLife } from './lives';
 import { fitRates, growthSpread, type FittedRates, type MeasuredGrowth } from './rates';
 
@@ -75,9 +75,7 @@ export function partForecast(
 	const { limitUm, cutUse, starting } = of;
 	const { fitted, lives } = learn(record, starting, of.gaugeUm);
 	const air = fitted.from > 0 ? 1 : of.airFactor;
-	const rates = Object.fromEntries(
-		Object.entries(fitted.rates).map(([kind, um]) => [kind, um * air])
-	) as Rates;
+	const rates = air === 1 ? fitted.rates : scaledRates(fitted.rates, air);
 	const lastUm = record.last?.grownUm ?? 0;
 	const sinceUm = growthUm(record.last?.useSince ?? record.total, rates);
 	const nowUm = lastUm + sinceUm;

@@ -5,7 +5,7 @@
  */
 import { backward, cholesky, forward, type Matrix } from '../solve/cholesky';
 import { nnls } from '../solve/nnls';
-import { growthByKindUm, RATES_UM, type Rates, type Use } from './electrode';
+import { growthByKindUm, growthUm, RATES_UM, type Rates, type Use } from './electrode';
 
 /** A part measured once: how far it had grown, after which use. */
 export interface MeasuredGrowth {
@@ -80,7 +80,7 @@ export function fitRates(
 export function growthSpread({ covariance, rates, starting }: FittedRates, use: Use): number {
 	const by = growthByKindUm(use, starting);
 	const parts = KINDS.map((kind) => by[kind]);
-	const growth = KINDS.reduce((sum, kind) => sum + growthByKindUm(use, rates)[kind], 0);
+	const growth = growthUm(use, rates);
 	if (growth <= 0) return 0;
 	const variance = covariance.reduce(
 		(sum, row, i) => sum + row.reduce((s, v, j) => s + v * parts[i]! * parts[j]!, 0),
