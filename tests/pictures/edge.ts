@@ -26,6 +26,8 @@ export interface EdgeScene {
 	curve: number;
 	way: 1 | -1;
 	dross: 'none' | 'soft' | 'hard';
+	/** How far it hangs in the mean; left out: as its kind usually does. */
+	drossMm?: number;
 	pxPerMm: number;
 	turnDeg: number;
 	pitchDeg: number;
@@ -99,8 +101,9 @@ export function drawEdge(d: Dice, s: EdgeScene): { picture: Picture; drossMm: nu
 	const bench = cloud(d, d.between(3, 20));
 	const fine = cloud(d, 0.25);
 	const lump = cloud(d, s.dross === 'soft' ? d.between(2, 4) : d.between(0.35, 0.8));
-	const drossMean =
+	const usualMm =
 		s.dross === 'none' ? 0 : s.dross === 'soft' ? d.between(1, 2.4) : d.between(0.3, 0.75);
+	const drossMean = s.drossMm ?? usualMm;
 	const drossLight = s.steel * d.between(0.35, 0.8);
 	const drossAt = (x: number): number =>
 		s.dross === 'none'

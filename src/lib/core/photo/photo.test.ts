@@ -306,6 +306,21 @@ describe('drawn edges of known lag', () => {
 		});
 		for (const off of lags) expect(Math.abs(off)).toBeLessThan(1);
 	});
+	it('tell dross that hangs alike far by how it hangs: lumps of a slow cut, beads of a fast one', () => {
+		const kindOf = (seed: number, dross: EdgeScene['dross'], drossMm: number) => {
+			const change = { dross, drossMm, quality: null, rust: 0, background: 0.7 };
+			const { picture, truth } = edgePicture(seed, null, change);
+			const answer = readEdge(lightOf(picture), truth.thicknessMm);
+			if (!('read' in answer)) throw new Error(answer.refused);
+			return answer.read;
+		};
+		for (const seed of [13, 14, 21]) {
+			const [lumps, beads] = [kindOf(seed, 'soft', 0.95), kindOf(seed, 'hard', 0.95)];
+			for (const { drossMm } of [lumps, beads])
+				expect(Math.abs(drossMm.value - 0.95)).toBeLessThan(0.15);
+			expect([lumps.dross, beads.dross]).toEqual(['soft', 'hard']);
+		}
+	});
 	it('go by lines that a person laid on', () => {
 		const { picture, truth } = edgePicture(12, null, {
 			turnDeg: 0,

@@ -483,6 +483,40 @@ describe('the order of cutting', () => {
 			0.6 * walk(drawn.map(({ start }) => start))
 		);
 	});
+	it('leads in over less than half of the room that there is, however the slot lies', () => {
+		for (let deg = 0; deg < 180; deg += 15) {
+			const a = (deg * Math.PI) / 180;
+			const slot = [
+				[-30, -6],
+				[30, -6],
+				[30, 6],
+				[-30, 6]
+			].map(([x, y]) => ({
+				x: x! * Math.cos(a) - y! * Math.sin(a),
+				y: x! * Math.sin(a) + y! * Math.cos(a),
+				bulge: 0
+			}));
+			const templates = templatesOf({
+				contours: [slot],
+				keep: 'plate',
+				outside: 'kept',
+				holes: 'kept',
+				...TORCH
+			});
+			const [one] = cutOrder(templates, { squareSide: 'right', kerfMm: K });
+			// Walked in steps of a hundredth until the torch would be over the line on the other side.
+			const inside = flattened(one!.path, 0.01);
+			const way = { x: one!.start.x - one!.meets.x, y: one!.start.y - one!.meets.y };
+			const at = (mm: number) => ({
+				x: one!.meets.x + (way.x * mm) / one!.leadMm,
+				y: one!.meets.y + (way.y * mm) / one!.leadMm
+			});
+			let room = 0.05;
+			while (isInside(at(room), inside)) room += 0.01;
+			expect(room, `${deg}°`).toBeGreaterThan(5);
+			expect(one!.leadMm, `${deg}°`).toBeCloseTo(Math.min(LEAD_IN_MM, 0.45 * room), 1);
+		}
+	});
 	it('says when a hole has no room for a lead-in', () => {
 		const [only] = cutOrder(
 			templatesOf({

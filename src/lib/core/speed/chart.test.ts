@@ -105,7 +105,13 @@ describe('the cut chart', () => {
 			outputA: 42,
 			thicknessMm: 6.04
 		});
-		expect(rows.length).toBeLessThanOrEqual(24);
+		// Of each amps beside, three on either side: 5.8 to 6.3 mm.
+		expect(rows.map(({ outputA }) => outputA)).toEqual(
+			[35, 40, 45].flatMap((outputA) => Array<number>(6).fill(outputA))
+		);
+		expect(rows.slice(0, 6).map((one) => Number(one.thicknessMm.toFixed(1)))).toEqual([
+			5.8, 5.9, 6, 6.1, 6.2, 6.3
+		]);
 		for (let mm = 2; mm < 12; mm += 0.03) {
 			expect(Math.abs(Math.log(at(long, mm + 0.03, 42) / at(long, mm, 42)))).toBeLessThan(0.05);
 		}
