@@ -12,7 +12,7 @@
 		{name}{#if id}<Balloon {id} />{/if}
 	</div>
 	<div
-		class="fig mt-1 whitespace-nowrap {value.length > 10
+		class="fig mt-1 whitespace-nowrap {value.length > 9
 			? 'text-[1.5rem] leading-[1.875rem]'
 			: 'text-[1.875rem]'}"
 	>
