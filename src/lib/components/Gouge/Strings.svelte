@@ -21,7 +21,8 @@
 	<h2 class="h">String by string</h2>
 	<p class="sub">
 		{bench.sayFigure('gouge.areaMm2', plan)} of {bench.sayFigure('gouge.wholeMm2', plan)} is gouged,
-		{bench.sayFigure('gouge.slagG', plan)} of slag; {bench.sayFigure('gouge.standsMm', plan)} are left to grind.
+		{bench.sayFigure('gouge.slagG', plan)} of slag; {bench.sayFigure('gouge.standsMm', plan)} are left
+		to grind.
 	</p>
 	<ol bind:this={list} class="mt-1 flex flex-wrap gap-1.5" data-testid="strings">
 		{#each groove.strings as string, i (i)}
