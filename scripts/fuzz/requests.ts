@@ -84,9 +84,13 @@ export function routes(benchId: string): Route[] {
 	const log = fc
 		.constantFrom(...ENTRIES)
 		.chain((entry) => spoil({ opId, benchId, at: '2026-11-25T08:00:00Z', entry }));
+	const several = fc
+		.array(fc.constantFrom(...ENTRIES), { maxLength: 3 })
+		.chain((entries) => spoil({ opId, benchId, at: '2026-11-25T08:00:00Z', entries }));
 	return [
 		{ method: 'POST', path: '/api/log', body: log },
 		{ method: 'POST', path: '/api/log/1/undo', body: spoil({ opId, at: '2026-11-25T08:00:00Z' }) },
+		{ method: 'POST', path: '/api/log/several', body: several },
 		{ method: 'POST', path: '/api/log/undo', body: spoil({ opId, ids: [1, 2] }) },
 		{ method: 'POST', path: '/api/plan', body: spoil(plan) },
 		{

@@ -104,13 +104,25 @@ const said = {
 };
 /** Rows of the log that a screen shows at once. */
 export const LOG_SHOWN = 25;
-export const NewEntrySchema = v.object({
-	opId: OpIdSchema,
+const ofGesture = {
 	benchId: IdSchema,
 	at: v.optional(AtSchema),
-	entry: EntrySchema,
 	inputsHash: v.optional(v.pipe(v.string(), v.regex(/^[0-9a-f]{1,16}$/, 'the hash of a plan'))),
 	...said
+};
+export const NewEntrySchema = v.object({ opId: OpIdSchema, ...ofGesture, entry: EntrySchema });
+/** A write of several rows numbers them behind its own id. */
+const ManyOpIdSchema = v.pipe(OpIdSchema, v.maxLength(50, '8 to 50 characters'));
+/** What one gesture logs or takes back, together. */
+const SEVERAL_MOST = 200;
+export const SeveralSchema = v.object({
+	opId: ManyOpIdSchema,
+	...ofGesture,
+	entries: v.pipe(
+		v.array(EntrySchema),
+		v.minLength(1, 'at least one entry'),
+		v.maxLength(SEVERAL_MOST, `at most ${SEVERAL_MOST} entries`)
+	)
 });
 export const CorrectSchema = v.object({
 	opId: OpIdSchema,
@@ -122,7 +134,7 @@ export const CorrectSchema = v.object({
 /** Rows of a log that were read from a file; all of them go in or none. */
 export const IMPORT_MOST = 5000;
 export const ImportLogSchema = v.object({
-	opId: v.pipe(OpIdSchema, v.maxLength(50, '8 to 50 characters')),
+	opId: ManyOpIdSchema,
 	benchId: IdSchema,
 	rows: v.pipe(
 		v.array(v.object({ at: AtSchema, entry: EntrySchema, ...said })),
@@ -130,16 +142,14 @@ export const ImportLogSchema = v.object({
 		v.maxLength(IMPORT_MOST, `at most ${IMPORT_MOST} rows`)
 	)
 });
-const UNDO_MOST = 200;
 export const UndoSchema = v.object({ opId: OpIdSchema, at: v.optional(AtSchema) });
-/** What one gesture wrote, together. */
 export const UndoManySchema = v.object({
-	opId: v.pipe(OpIdSchema, v.maxLength(50, '8 to 50 characters')),
+	opId: ManyOpIdSchema,
 	at: v.optional(AtSchema),
 	ids: v.pipe(
 		v.array(v.pipe(v.number('a whole number'), v.safeInteger('a whole number'))),
 		v.minLength(1, 'at least one entry'),
-		v.maxLength(UNDO_MOST, `at most ${UNDO_MOST} entries`)
+		v.maxLength(SEVERAL_MOST, `at most ${SEVERAL_MOST} entries`)
 	)
 });
 const why = v.picklist(WHYS, `one of ${WHYS.join(', ')}`);

@@ -33,6 +33,7 @@ import {
 	SaveSettingsSchema,
 	ShelveCardSchema,
 	TemplateRequestSchema,
+	SeveralSchema,
 	UndoManySchema,
 	UndoSchema,
 	UnfitSetSchema
@@ -256,6 +257,13 @@ const OPERATIONS: Operation[] = [
 		method: 'post',
 		summary: 'Append an entry',
 		body: NewEntrySchema,
+		refusals: [400, 404, 409, 413, 503, 507]
+	},
+	{
+		path: '/api/log/several',
+		method: 'post',
+		summary: 'Append what one gesture logs: all of it or none',
+		body: SeveralSchema,
 		refusals: [400, 404, 409, 413, 503, 507]
 	},
 	{

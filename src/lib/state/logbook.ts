@@ -23,43 +23,68 @@ export type SeenCut = Pick<
 >;
 
 /** Writes one entry; the new evidence re-plans everything. `told` says what was done. */
-export async function logEntry(
+export function logEntry(
 	bench: Workbench,
 	entry: Entry,
 	told: string,
 	/** By which something else can be laid beside it. */
 	opId = newOpId()
 ): Promise<boolean> {
+	return logTogether(bench, [{ entry, told }], told, opId);
+}
+
+/** One entry of those that a gesture makes, and how it is told by itself. */
+interface Part {
+	entry: Entry;
+	told: string;
+}
+/** What it is, without that it was done: it may only wait. */
+const inShort = (told: string) => told.replace(/,? (logged|taken)(?=[,.])/, '').replace(/\.$/, '');
+
+/**
+ * What one gesture logs goes out by one write: all of it is in the log, or waits, or was refused. It is told
+ * once, and taken back at once; each entry is a step by itself. False: refused.
+ */
+async function logTogether(
+	bench: Workbench,
+	parts: readonly Part[],
+	told: string,
+	opId = newOpId()
+): Promise<boolean> {
 	const at = nowIso();
 	const { benchId } = bench;
-	const result = await write<{ id: number; evidence: Evidence }>(
+	const [first] = parts;
+	const one = parts.length === 1;
+	const result = await write<{ id?: number; ids?: number[]; evidence: Evidence }>(
 		bench,
 		{
 			method: 'POST',
-			path: '/api/log',
+			path: one ? '/api/log' : '/api/log/several',
 			body: {
 				opId,
 				benchId,
 				at,
-				entry,
+				...(one ? { entry: first!.entry } : { entries: parts.map(({ entry }) => entry) }),
 				inputsHash: bench.inputsHash,
 				...(bench.who && { who: bench.who }),
 				...(bench.whatFor.trim() && { whatFor: bench.whatFor.trim() })
 			},
-			words: told.replace(/ (logged|taken)\.$/, '').replace(/\.$/, '')
+			words: inShort(told)
 		},
 		'Not logged yet: kept on this device and sent when the server answers.'
 	);
 	if (result.outcome !== 'done') return result.outcome !== 'refused';
 	// The answer may come when another bench is on the screen.
 	if (bench.benchId !== benchId) return true;
-	const { id, evidence } = result.data;
-	const line = { id, at, entry, undone: false };
-	stepMade(bench, { id, benchId, at, text: told.replace(/ (logged|taken)\.$/, '') });
-	newEvidence(bench, evidence, entry, told);
-	bench.log = [line, ...bench.log];
-	if (isMeasurement(entry)) bench.measured = [line, ...bench.measured];
-	bench.notice = { kind: 'done', text: told, undo: () => void undoEntry(bench, id) };
+	const { id, ids = [id!], evidence } = result.data;
+	newEvidence(bench, evidence, first!.entry, told);
+	for (const [i, { entry, told: by }] of parts.entries()) {
+		const line = { id: ids[i]!, at, entry, undone: false };
+		stepMade(bench, { id: line.id, benchId, at, text: inShort(by) });
+		bench.log = [line, ...bench.log];
+		if (isMeasurement(entry)) bench.measured = [line, ...bench.measured];
+	}
+	bench.notice = { kind: 'done', text: told, undo: () => void undoEntries(bench, ids) };
 	return true;
 }
 
@@ -173,16 +198,15 @@ export async function logCut(bench: Workbench): Promise<void> {
 		const way = pierced > 0 ? `, ${START_WORDS[entry.start]}` : '';
 		return { entry, told: `${many}${bench.say(entry.lengthMm, 'length')}${way} logged.` };
 	});
-	// What is logged is not counted again, should the rest be refused.
-	if (parts.length > 1) parts[0]!.then = () => (bench.counted = { cuts: pierced, pierced, failed });
-	parts.at(-1)!.then = () => (bench.counted = { ...ONCE, failed });
-	if (failed > 0) parts.push({ ...failedStarts(failed), then: () => (bench.counted = ONCE) });
+	if (failed > 0) parts.push(failedStarts(failed));
 	const what = [
 		`${cuts === 1 ? '1 cut' : `${cuts} cuts`} logged`,
 		...(pierced > 0 ? [`${pierced} of them pierced`] : []),
 		...(failed > 0 ? [`and ${failedWords(failed)}`] : [])
 	];
-	await logTogether(bench, parts, parts.length === 1 ? parts[0]!.told : `${what.join(', ')}.`);
+	const told = parts.length === 1 ? parts[0]!.told : `${what.join(', ')}.`;
+	// What is in the log, or on its way, is not counted again.
+	if ((await logTogether(bench, parts, told)) && bench.counted === counted) bench.counted = ONCE;
 }
 
 /** Every cut of a job that was just done, all parts of it; one gesture takes all of it back. */
@@ -203,29 +227,6 @@ export async function logJob(bench: Workbench, job: Job, name: string): Promise<
 		})),
 		`${name}: ${job.starts} cuts logged, ${bench.say(job.lengthMm / 1000, 'run')}.`
 	);
-}
-
-/** One entry of several that a gesture makes. */
-interface Part {
-	entry: Entry;
-	told: string;
-	/** Done once it is in the log, or on its way. */
-	then?: () => void;
-}
-/** One after the other, up to one that is refused; told once, and taken back at once. */
-async function logTogether(bench: Workbench, parts: readonly Part[], told: string): Promise<void> {
-	const { benchId } = bench;
-	const made: number[] = [];
-	for (const part of parts) {
-		const before = bench.log[0]?.id;
-		if (bench.benchId !== benchId || !(await logEntry(bench, part.entry, part.told))) return;
-		part.then?.();
-		const newest = bench.log[0]?.id;
-		if (newest !== undefined && newest !== before) made.push(newest);
-	}
-	if (bench.benchId !== benchId || bench.notice?.kind !== 'done') return;
-	if (made.length < parts.length) return;
-	bench.notice = { kind: 'done', text: told, undo: () => void undoEntries(bench, made) };
 }
 
 /** A test cut in what is planned, at the amps that are planned. */

@@ -225,23 +225,30 @@ describe('logging', () => {
 	it('writes fourteen cuts, five of them pierced, in one gesture, and takes both entries back', async () => {
 		const bench = new Workbench(data());
 		bench.counted = { cuts: 14, pierced: 5, failed: 0 };
-		answers = [
-			{ outcome: 'done', data: { id: 8, evidence: { ...worn, revision: 1 } } },
-			{ outcome: 'done', data: { id: 9, evidence: { ...worn, revision: 2 } } }
-		];
+		answers = [{ outcome: 'done', data: { ids: [8, 9], evidence: { ...worn, revision: 1 } } }];
 		await logCut(bench);
-		const entries = sent.map(({ body }) => (body as { entry: object }).entry);
-		expect(entries).toMatchObject([
-			{ kind: 'cut', starts: 9, lengthMm: 2700, start: 'edge' },
-			{ kind: 'cut', starts: 5, lengthMm: 1500, start: 'pierce' }
+		expect(sent).toMatchObject([
+			{
+				path: '/api/log/several',
+				// What may only wait is not told as done.
+				words: '14 cuts, 5 of them pierced',
+				body: {
+					benchId: 'b1',
+					entries: [
+						{ kind: 'cut', starts: 9, lengthMm: 2700, start: 'edge' },
+						{ kind: 'cut', starts: 5, lengthMm: 1500, start: 'pierce' }
+					]
+				}
+			}
 		]);
+		expect(bench.log.map(({ id }) => id)).toEqual([9, 8]);
 		expect(bench.notice?.text).toBe('14 cuts logged, 5 of them pierced.');
 		expect(bench.counted).toEqual(ONCE);
 		answers = [takenBack([9, 8], 3)];
 		bench.notice!.undo!();
 		await vi.waitFor(() => expect(bench.notice?.text).toBe('Taken back.'));
 		// One write for all of it: a page that is closed right now leaves nothing half taken back.
-		expect(sent.slice(2)).toMatchObject([{ path: '/api/log/undo', body: { ids: [8, 9] } }]);
+		expect(sent.slice(1)).toMatchObject([{ path: '/api/log/undo', body: { ids: [8, 9] } }]);
 		expect(bench.log.map(({ undone }) => undone)).toEqual([true, true]);
 	});
 
@@ -249,7 +256,7 @@ describe('logging', () => {
 		const outcomes = async (...all: string[]) => {
 			const bench = new Workbench(data());
 			bench.counted = { cuts: 2, pierced: 1, failed: 0 };
-			answers = [8, 9].map((id) => ({ outcome: 'done', data: { id, evidence: worn } }));
+			answers = [{ outcome: 'done', data: { ids: [8, 9], evidence: worn } }];
 			await logCut(bench);
 			const results = all.map((outcome, i) => ({ id: 8 + i, outcome }));
 			answers = [{ outcome: 'done', data: { results, evidence: { ...NO_EVIDENCE, revision: 5 } } }];
@@ -269,22 +276,25 @@ describe('logging', () => {
 	it('fourteen cuts and a start that failed are told as one thing, and a failed start alone as itself', async () => {
 		const bench = new Workbench(data());
 		bench.counted = { cuts: 1, pierced: 0, failed: 2 };
-		answers = [8, 9].map((id) => ({ outcome: 'done', data: { id, evidence: worn } }));
+		answers = [{ outcome: 'done', data: { ids: [8, 9], evidence: worn } }];
 		await logCut(bench);
 		expect(bench.notice?.text).toBe('1 cut logged, and 2 failed starts.');
 		expect(bench.counted).toEqual(ONCE);
 	});
 
-	it('counts only the half that was refused, so that a second press logs nothing twice', async () => {
+	it('keeps the count of what was refused, and not of what waits: a second press logs nothing twice', async () => {
 		const bench = new Workbench(data());
-		bench.counted = { cuts: 14, pierced: 5, failed: 0 };
-		answers = [
-			{ outcome: 'done', data: { id: 8, evidence: { ...worn, revision: 1 } } },
-			{ outcome: 'refused', status: 400, problem: { message: 'no' } }
-		];
+		const counted = { cuts: 14, pierced: 5, failed: 1 };
+		bench.counted = counted;
+		answers = [{ outcome: 'refused', status: 400, problem: { message: 'no' } }];
 		await logCut(bench);
-		expect(bench.counted).toEqual({ cuts: 5, pierced: 5, failed: 0 });
+		expect(bench.counted).toEqual(counted);
 		expect(bench.notice).toMatchObject({ kind: 'problem', text: 'no' });
+		answers = [{ outcome: 'waiting', key: 'k' }];
+		await logCut(bench);
+		expect(bench.counted).toEqual(ONCE);
+		expect(bench.waiting).toHaveLength(1);
+		expect(bench.log).toEqual([]);
 	});
 
 	it('forgets the count when another cut is planned', () => {

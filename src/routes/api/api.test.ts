@@ -25,6 +25,7 @@ let api: Record<
 	| 'log'
 	| 'undo'
 	| 'undoMany'
+	| 'several'
 	| 'correct'
 	| 'find'
 	| 'take'
@@ -53,6 +54,7 @@ beforeAll(async () => {
 		log: await at('./log/+server.ts'),
 		undo: await at('./log/[id]/undo/+server.ts'),
 		undoMany: await at('./log/undo/+server.ts'),
+		several: await at('./log/several/+server.ts'),
 		correct: await at('./log/[id]/correct/+server.ts'),
 		find: await at('./log/find/+server.ts'),
 		take: await at('./log/import/+server.ts'),
@@ -179,6 +181,42 @@ describe('writing', () => {
 		expect(undo.body).toMatchObject({
 			evidence: { wear: { electrode: { total: { starts: 0 } } } }
 		});
+	});
+
+	it('logs what a gesture makes together: all or none, once, in its order', async () => {
+		const start = { kind: 'start', arcS: 1, start: 'edge' };
+		const cut = {
+			kind: 'cut',
+			metal: 'mild-steel',
+			thicknessMm: 6,
+			lengthMm: 300,
+			outputA: 45,
+			arcS: 14,
+			starts: 9,
+			start: 'edge'
+		};
+		const log = (opId: string, entries: unknown[]) =>
+			ask(api.several.POST!, json({ opId, benchId, entries, whatFor: 'paddle gear' }));
+		const url = new URL(`http://test/?bench=${benchId}&q=paddle`);
+		const found = async () => (await ask(api.find.GET!, { url } as never)).body;
+		for (const entries of [[], [cut, { ...start, arcS: -1 }], [cut, 7], Array(201).fill(start)])
+			expect((await log('api-several-0', entries)).status).toBe(400);
+		expect(await found()).toMatchObject({ found: { count: 0 } });
+		const made = await log('api-several-1', [cut, start]);
+		expect(made.body).toMatchObject({
+			ids: [expect.any(Number), expect.any(Number)],
+			evidence: { wear: { electrode: { total: { starts: 10 } } } }
+		});
+		expect((await log('api-several-1', [cut, start])).body).toEqual(made.body);
+		expect(await found()).toMatchObject({
+			found: { count: 2, starts: 10 },
+			entries: [{ entry: { kind: 'start' } }, { entry: { kind: 'cut', nozzleA: 45 } }]
+		});
+		const { status } = await ask(
+			api.undoMany.POST!,
+			json({ opId: 'api-several-2', ids: made.body.ids })
+		);
+		expect(status).toBe(200);
 	});
 
 	it('takes what a gesture wrote back together: all or none, once, and of one bench', async () => {
