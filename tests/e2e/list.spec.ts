@@ -207,6 +207,22 @@ test('the run: three ticked, one failed, a pause, one taken back; the finish mov
 	await expect(page.getByTestId('run-table')).toContainText('2 of 3, 1 failed');
 });
 
+test('what was pressed before the page was left is not lost', async ({ page, demo }) => {
+	await page.goto('/job/run');
+	await expect(page.getByTestId('run-now')).toContainText('of 3');
+	await page.getByRole('button', { name: 'Start' }).click();
+	await expect(page.getByTestId('run-now')).toContainText('done by');
+	await page.keyboard.press('l');
+	await page.keyboard.press('f');
+	await page.goto('/log');
+	const kinds = async () => {
+		const list = await fetch(`${demo.url}/api/lists/demo-lock-gate-3`);
+		const { ticks } = (await list.json()) as { ticks: { kind: string }[] };
+		return ticks.map(({ kind }) => kind);
+	};
+	await expect.poll(kinds).toEqual(['on', 'done', 'failed']);
+});
+
 test('a break puts the finish off, the night ends the day, and both are taken back', async ({
 	page
 }) => {

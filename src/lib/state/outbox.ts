@@ -39,9 +39,13 @@ export type SendResult<T> =
 	/** The server failed at it; kept on this device, out of the queue. */
 	| ({ outcome: 'aside'; key: string } & Refusal);
 
+/** Characters of a body that may outlive its page: all that are under way may be 64 KiB (Fetch standard). */
+const KEEPALIVE_MOST = 8000;
 /** Longer than this nobody waits with a torch in the hand, ms. */
 const ANSWER_MOST_MS = 10_000;
 
+/** Whether some wait to go out; undefined: the device has to be asked. Other pages of it may write there too. */
+let othersWait: boolean | undefined;
 let idb: UseStore | undefined;
 const kept = () => (idb ??= createStore('steady-arc', 'outbox'));
 let made = 0;
@@ -61,11 +65,14 @@ async function problemOf(response: Response): Promise<Refusal['problem']> {
 
 /** undefined: nobody answered in time, or the server asks to come again. */
 async function transmit(write: Write): Promise<Response | undefined> {
+	const body = JSON.stringify(write.body);
 	try {
 		const response = await fetch(write.path, {
 			method: write.method,
 			headers: { 'content-type': 'application/json' },
-			body: JSON.stringify(write.body),
+			body,
+			// It goes out even if the page is closed on it.
+			keepalive: body.length < KEEPALIVE_MOST,
 			signal: AbortSignal.timeout(ANSWER_MOST_MS)
 		});
 		return response.status === 503 || response.status === 429 ? undefined : response;
@@ -84,6 +91,7 @@ async function keep(write: Write, refusal?: Refusal): Promise<string> {
 		...(refusal && { refusal })
 	};
 	await set(key, item, kept());
+	if (!refusal) othersWait = true;
 	return key;
 }
 
@@ -102,10 +110,13 @@ export async function sendNow<T>(
 	return { outcome: 'refused', status: response.status, problem: await problemOf(response) };
 }
 
-/** Sends a write; keeps it on the device when nobody answers, or when others wait before it. */
+/**
+ * Sends a write; keeps it on the device when nobody answers, or when others wait before it. Where none is
+ * known to wait it goes out at once, before the page can be left.
+ */
 export async function send<T>(write: Write): Promise<SendResult<T>> {
-	const before = (await waiting()).some(({ refusal }) => !refusal);
-	const response = before ? undefined : await transmit(write);
+	if (othersWait !== false) await waiting();
+	const response = othersWait ? undefined : await transmit(write);
 	if (!response) return { outcome: 'waiting', key: await keep(write) };
 	if (response.ok) return { outcome: 'done', data: (await response.json()) as T };
 	const refusal = { status: response.status, problem: await problemOf(response) };
@@ -116,7 +127,11 @@ export async function send<T>(write: Write): Promise<SendResult<T>> {
 /** Everything that is on this device, oldest first. */
 export async function waiting(): Promise<Kept[]> {
 	const all = await entries<string, Kept | Write>(kept());
-	return all.map(([key, item]) => itemOf(key, item)).sort((a, b) => (a.key < b.key ? -1 : 1));
+	const items = all
+		.map(([key, item]) => itemOf(key, item))
+		.sort((a, b) => (a.key < b.key ? -1 : 1));
+	othersWait = items.some(({ refusal }) => !refusal);
+	return items;
 }
 /** What an earlier program kept was the bare write. */
 function itemOf(key: string, item: Kept | Write): Kept {
@@ -142,6 +157,7 @@ export async function retry(key: string): Promise<void> {
 	if (!item) return;
 	const { refusal: _refusal, ...rest } = itemOf(key, item);
 	await set(key, rest, kept());
+	othersWait = true;
 }
 
 export interface Flushed {

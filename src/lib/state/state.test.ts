@@ -27,8 +27,10 @@ let status = 200;
 let body = JSON.stringify({ message: 'told' });
 const seen: string[] = [];
 
-beforeEach(() => {
+beforeEach(async () => {
 	kept.clear();
+	// As a page does when it opens.
+	await waiting();
 	seen.length = 0;
 	online = true;
 	status = 200;
@@ -44,6 +46,21 @@ beforeEach(() => {
 afterEach(() => vi.unstubAllGlobals());
 
 describe('the outbox', () => {
+	it('sends at once where nothing is known to wait, so that a page that is closed loses nothing', async () => {
+		const sent = send(write('at-once-1'));
+		expect(seen).toEqual(['at-once-1']);
+		await sent;
+		// What waits goes first, whoever wrote it.
+		kept.set('000-other-page', { key: '000-other-page', madeAt: '', write: write('other-page') });
+		await waiting();
+		expect((await send(write('after-it'))).outcome).toBe('waiting');
+		expect(seen).toEqual(['at-once-1']);
+		await flush();
+		expect(seen).toEqual(['at-once-1', 'other-page', 'after-it']);
+		void send(write('at-once-2'));
+		expect(seen.at(-1)).toBe('at-once-2');
+	});
+
 	it('sends at once when the server answers, and keeps nothing', async () => {
 		expect(await send(write('op-1'))).toEqual({ outcome: 'done', data: { message: 'told' } });
 		expect(kept.size).toBe(0);
