@@ -24,23 +24,38 @@ export interface Served {
 	stop: () => void;
 }
 
+const answers = (url: string): Promise<boolean> =>
+	fetch(`${url}/api/health`).then(
+		(response) => response.ok,
+		() => false
+	);
+
+/** Before a server is started: one that was left behind would be taken for it, with whatever it was built of. */
+export async function nobodyAt(url: string): Promise<void> {
+	if (await answers(url))
+		throw new Error(`Another server answers on ${url} already: stop it first.`);
+}
+/** Until the server that was started there answers. */
+export async function upAt(url: string, child: ChildProcess): Promise<void> {
+	for (let i = 0; i < 400; i++) {
+		if (child.exitCode !== null) throw new Error(`The server for ${url} ended: ${child.exitCode}.`);
+		if (await answers(url)) return;
+		await new Promise((resolve) => setTimeout(resolve, 50));
+	}
+	throw new Error(`No server on ${url}.`);
+}
+
 /** Starts the built server and waits until it answers. */
 export async function serve(folder: string, port: number): Promise<Served> {
+	const url = `http://127.0.0.1:${port}`;
+	await nobodyAt(url);
 	const child = spawn('node', [...LEAN, 'server/main.js'], {
 		cwd: ROOT,
 		env: { ...process.env, PORT: String(port), STEADY_ARC_DATA: folder },
 		stdio: 'ignore'
 	});
-	const url = `http://127.0.0.1:${port}`;
-	for (let i = 0; i < 400; i++) {
-		const up = await fetch(`${url}/api/health`).then(
-			(response) => response.ok,
-			() => false
-		);
-		if (up) return { url, child, stop: () => void child.kill() };
-		await new Promise((resolve) => setTimeout(resolve, 50));
-	}
-	throw new Error(`no server on port ${port}`);
+	await upAt(url, child);
+	return { url, child, stop: () => void child.kill() };
 }
 
 /** Loads the demo through the public API. */

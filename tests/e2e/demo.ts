@@ -3,6 +3,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, test as base, type Page } from '@playwright/test';
+import { loadDemo, nobodyAt, upAt } from '../../scripts/serve';
 
 const ROOT = new URL('../../', import.meta.url).pathname;
 
@@ -24,27 +25,17 @@ export class DemoServer {
 	}
 
 	async start(): Promise<void> {
+		await nobodyAt(this.url);
 		this.#process = spawn('node', ['server/main.js'], {
 			cwd: ROOT,
 			env: { ...process.env, PORT: String(this.port), STEADY_ARC_DATA: this.folder, ...this.env },
 			stdio: ['ignore', 'pipe', 'inherit']
 		});
-		for (let attempt = 0; attempt < 150; attempt++) {
-			const up = await fetch(`${this.url}/api/health`).then(
-				(response) => response.ok,
-				() => false
-			);
-			if (up) return;
-			await new Promise((resolve) => setTimeout(resolve, 100));
-		}
-		throw new Error(`no server on port ${this.port}`);
+		await upAt(this.url, this.#process);
 	}
 
-	/** Loads the demo through the public API, as `npm run demo` does. */
-	async load(): Promise<void> {
-		const loader = spawn('npx', ['tsx', 'scripts/demo/load.ts', this.url], { cwd: ROOT });
-		const code = await new Promise((resolve) => loader.on('exit', resolve));
-		if (code !== 0) throw new Error('the demo data did not load');
+	load(): Promise<void> {
+		return loadDemo(this.url);
 	}
 
 	async stop(signal: NodeJS.Signals = 'SIGTERM'): Promise<void> {
