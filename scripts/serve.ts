@@ -21,7 +21,8 @@ export const A_CUT = {
 export interface Served {
 	url: string;
 	child: ChildProcess;
-	stop: () => void;
+	/** Ends it, and waits until it has: the next may want its port. */
+	stop: () => Promise<void>;
 }
 
 const answers = (url: string): Promise<boolean> =>
@@ -55,7 +56,9 @@ export async function serve(folder: string, port: number): Promise<Served> {
 		stdio: 'ignore'
 	});
 	await upAt(url, child);
-	return { url, child, stop: () => void child.kill() };
+	const ended = new Promise<void>((resolve) => child.once('exit', () => resolve()));
+	const stop = () => (child.kill(), ended);
+	return { url, child, stop };
 }
 
 /** Loads the demo through the public API. */

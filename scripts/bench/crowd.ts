@@ -114,7 +114,7 @@ async function crowd(): Promise<Crowd> {
 			heavyHealthMs: heavy.at(-1)!
 		};
 	} finally {
-		stop();
+		await stop();
 		rmSync(folder, { recursive: true, force: true });
 	}
 }

@@ -140,7 +140,7 @@ export async function benchLong(entries = 100_000): Promise<LongLog> {
 		}
 		return ratios;
 	} finally {
-		for (const { stop } of servers) stop();
+		await Promise.all(servers.map(({ stop }) => stop()));
 		for (const folder of folders) rmSync(folder, { recursive: true, force: true });
 	}
 }

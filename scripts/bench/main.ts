@@ -154,7 +154,7 @@ try {
 		note(`${name}, long tasks`, longTasks, 'tasks', '<= 0');
 	}
 } finally {
-	server.stop();
+	await server.stop();
 	rmSync(folder, { recursive: true, force: true });
 }
 if (quiet) console.log(JSON.stringify(results, null, 1));

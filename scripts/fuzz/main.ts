@@ -24,7 +24,7 @@ try {
 	for (const fault of faults.slice(0, 10)) console.error(fault);
 	if (faults.length) process.exitCode = 1;
 } finally {
-	server.stop();
+	await server.stop();
 	rmSync(folder, { recursive: true, force: true });
 }
 fuzzParsers(seed, inputs, (name) => process.stdout.write(`${inputs} inputs: ${name}\n`));
