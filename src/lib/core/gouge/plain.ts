@@ -6,6 +6,8 @@ import type { GougeView } from './workings';
 const NONE = 'It cannot be made as asked, or nobody has asked for it.';
 const ALL = '{t} of arc a piece, {n} pieces.';
 
+const PIECES_LEFT = 'One piece takes {w} of the electrode’s pit, {l} is left until its limit.';
+
 export const GOUGE_PLAIN = {
 	'gouge.strings': {
 		lines: 'So few go at a hand’s pace, each where most metal stands.',
@@ -70,8 +72,8 @@ export const GOUGE_PLAIN = {
 	},
 	'gouge.shade': 'The darkest of the tables for these amps; the arc lies in the open.',
 	'gouge.piecesLeft': {
-		lines: 'One piece takes {w} of what is left in the electrode.',
-		spot: 'One piece takes {w} of what is left in the electrode.',
+		lines: PIECES_LEFT,
+		spot: PIECES_LEFT,
 		none: NONE
 	}
 } satisfies PlainOf<typeof GOUGE_FIGURES, GougeView>;

@@ -33,6 +33,14 @@ const spotS: Reason<GougeView> = {
 	source: 'A spot as a paraboloid, over the metal thrown out, kg/s [own]',
 	inputs: { w: width, d: depth, rho: density, m: removal }
 };
+const piecesLeft: Reason<GougeView> = {
+	formula: 'floor(l/w + 1e-9)',
+	source: 'What is left of the electrode over what one piece takes of it',
+	inputs: {
+		l: given('pit until the limit', 'microns', 'M', (w) => w.gouging.leftUm!),
+		w: given('growth of the pit, one piece', 'microns', 'M', (w) => w.gouging.pieceUm!)
+	}
+};
 
 export const GOUGE_REASONS = {
 	'gouge.strings': {
@@ -284,21 +292,5 @@ export const GOUGE_REASONS = {
 			inputs: { s: given('darkest of the tables', 'shade', 'S', (w) => w.gouging.shade) }
 		}
 	},
-	'gouge.piecesLeft': {
-		lines: {
-			formula: 'floor(1/w + 1e-9)',
-			source: 'What is left of the electrode over what one piece takes of it',
-			inputs: {
-				w: given('share of what is left, one piece', 'share', 'M', (w) => w.gouging.pieceWear!)
-			}
-		},
-		spot: {
-			formula: 'floor(1/w + 1e-9)',
-			source: 'What is left of the electrode over what one piece takes of it',
-			inputs: {
-				w: given('share of what is left, one piece', 'share', 'M', (w) => w.gouging.pieceWear!)
-			}
-		},
-		none: NOTHING
-	}
+	'gouge.piecesLeft': { lines: piecesLeft, spot: piecesLeft, none: NOTHING }
 } satisfies ReasonsOf<typeof GOUGE_FIGURES, GougeView>;

@@ -103,8 +103,9 @@ export interface GougePlanned extends GougeWorkings {
 	/** The weakest of circuit, cutter and air at the gouging amps and pace; undefined: nothing was asked. */
 	carries: Check | undefined;
 	shade: number;
-	/** Of the electrode's life, by one piece; null: it cannot be made. */
-	pieceWear: number | null;
+	/** Depth of the electrode's pit that is left until its limit, and what one piece takes; null: it cannot be made. */
+	leftUm: number | null;
+	pieceUm: number | null;
 	piecesLeft: number | null;
 }
 
@@ -317,7 +318,8 @@ export function gougeWorkings(
 		// The whole Plan fills these in.
 		carries: undefined,
 		shade: 0,
-		pieceWear: null,
+		leftUm: null,
+		pieceUm: null,
 		piecesLeft: null
 	};
 }

@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { BAY_2, changed, inputsOf, TROLLEY } from '../../../../tests/support/inputs';
+import { DEFAULT_CUT, NO_EVIDENCE, type Evidence } from '../inputs';
+import { NO_USE } from '../wear/electrode';
 import { filled } from '../figure/finding';
 import { typicalBench } from '../answers/typical';
 import { explain } from './explain';
@@ -7,6 +9,14 @@ import { plainOf } from './plain';
 import { REASONS } from './reasons';
 import { FIGURE_IDS } from './rooms';
 
+/** Nothing is left in the electrode. */
+const WORN_OUT: Evidence = {
+	...NO_EVIDENCE,
+	wear: {
+		...NO_EVIDENCE.wear,
+		electrode: { ...NO_EVIDENCE.wear.electrode, total: { ...NO_USE, starts: 2000, arcMin: 400 } }
+	}
+};
 const WAYS = FIGURE_IDS.flatMap((id) => Object.keys(REASONS[id]).map((way) => [id, way] as const));
 
 describe('every figure in plain words', () => {
@@ -28,7 +38,8 @@ describe('every figure in plain words', () => {
 			inputsOf({ work: { restS: 0 } }),
 			inputsOf({}, { thicknessMm: 60 }),
 			inputsOf({ bench: typicalBench('north-america') }),
-			inputsOf({ bench: changed((b) => (b.air.source = 'built-in')) })
+			inputsOf({ bench: changed((b) => (b.air.source = 'built-in')) }),
+			inputsOf({ evidence: WORN_OUT }, { gouge: { ...DEFAULT_CUT.gouge, asked: true } })
 		].map((inputs, i) => [i, inputs] as const)
 	)('is said whole, in both systems: %i', (_, inputs) => {
 		for (const id of FIGURE_IDS) {

@@ -81,7 +81,7 @@ function gougePlanned(
 	};
 	const arcMin = g.pieceS / 60;
 	const { electrode } = wearing;
-	const leftUm = Math.max(0, electrode.limitUm - electrode.nowUm);
+	g.leftUm = Math.max(0, electrode.limitUm - electrode.nowUm);
 	const use = {
 		...useOfStart('edge'),
 		starts,
@@ -89,8 +89,8 @@ function gougePlanned(
 		loadMin: arcMin * nozzleLoad(g.outputA, nozzle.ratingA),
 		pilotS: 0
 	};
-	g.pieceWear = leftUm > 0 ? growthUm(use, electrode.rates) / leftUm : Infinity;
-	g.piecesLeft = Math.floor(1 / g.pieceWear + 1e-9);
+	g.pieceUm = growthUm(use, electrode.rates);
+	g.piecesLeft = Math.floor(g.leftUm / g.pieceUm + 1e-9);
 	g.carries = worst(
 		[...circuitChecks(view), ...cutterChecks(view), ...airChecks(view)].filter(
 			({ verdict }) => rankOf(verdict) > 0
