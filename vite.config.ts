@@ -91,7 +91,8 @@ export default defineConfig({
 					include: [
 						'src/lib/**/*.test.ts',
 						'tests/reference/**/*.test.ts',
-						'tests/benches/**/*.test.ts'
+						'tests/benches/**/*.test.ts',
+						'tests/kept/**/*.test.ts'
 					],
 					exclude: ['src/lib/server/**']
 				}

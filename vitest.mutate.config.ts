@@ -9,6 +9,10 @@ export default defineConfig({
 		testTimeout: 180_000,
 		env: { TRIAL_PART: '0.2' },
 		expect: { requireAssertions: true },
-		include: ['src/lib/core/**/*.test.ts', 'tests/reference/**/*.test.ts']
+		include: [
+			'src/lib/core/**/*.test.ts',
+			'tests/reference/**/*.test.ts',
+			'tests/kept/**/*.test.ts'
+		]
 	}
 });
