@@ -1,3 +1,4 @@
+import { availableParallelism } from 'node:os';
 import { fileURLToPath } from 'node:url';
 import adapter from '@sveltejs/adapter-node';
 import { sveltekit } from '@sveltejs/kit/vite';
@@ -78,6 +79,8 @@ export default defineConfig({
 	worker: { format: 'es' },
 	test: {
 		expect: { requireAssertions: true },
+		// By itself it leaves one processor idle: of two, half.
+		maxWorkers: availableParallelism(),
 		// No test measures speed: this only ends one that hangs.
 		testTimeout: 180_000,
 		// What is shown and searched by the clock on the wall reads the same wherever the tests run.
