@@ -90,6 +90,8 @@ export default defineConfig({
 				extends: true,
 				test: {
 					name: 'unit',
+					// The core keeps nothing between calls: its modules are read once a worker, not once a file.
+					isolate: false,
 					environment: 'node',
 					include: [
 						'src/lib/**/*.test.ts',
