@@ -49,6 +49,14 @@ let othersWait: boolean | undefined;
 let idb: UseStore | undefined;
 const kept = () => (idb ??= createStore('steady-arc', 'outbox'));
 let made = 0;
+/** undefined: this browser keeps nothing, now or at all. Its store throws at once or later. */
+async function orNone<T>(work: () => Promise<T>): Promise<T | undefined> {
+	try {
+		return await work();
+	} catch {
+		return undefined;
+	}
+}
 
 /** A problem from whatever came: a fault page is none. */
 async function problemOf(response: Response): Promise<Refusal['problem']> {
@@ -95,6 +103,17 @@ async function keep(write: Write, refusal?: Refusal): Promise<string> {
 	return key;
 }
 
+/** Told where a write can neither be sent nor kept. */
+const NOT_KEPT: Refusal = {
+	status: 0,
+	problem: {
+		code: 'not-kept',
+		message:
+			'No answer from the server, and this browser keeps nothing: do it again when it answers.',
+		fields: []
+	}
+};
+
 /** Sends a write and keeps nothing: for what is repeated by hand. */
 export async function sendNow<T>(
 	write: Omit<Write, 'words'>
@@ -112,21 +131,31 @@ export async function sendNow<T>(
 
 /**
  * Sends a write; keeps it on the device when nobody answers, or when others wait before it. Where none is
- * known to wait it goes out at once, before the page can be left.
+ * known to wait it goes out at once, before the page can be left. A browser that keeps nothing (a private
+ * window, a full disk) sends all the same; what it cannot send it refuses, so that nothing is lost unsaid.
  */
 export async function send<T>(write: Write): Promise<SendResult<T>> {
 	if (othersWait !== false) await waiting();
 	const response = othersWait ? undefined : await transmit(write);
-	if (!response) return { outcome: 'waiting', key: await keep(write) };
+	if (!response) {
+		const key = await orNone(() => keep(write));
+		return key === undefined ? { outcome: 'refused', ...NOT_KEPT } : { outcome: 'waiting', key };
+	}
 	if (response.ok) return { outcome: 'done', data: (await response.json()) as T };
 	const refusal = { status: response.status, problem: await problemOf(response) };
 	if (response.status < 500) return { outcome: 'refused', ...refusal };
-	return { outcome: 'aside', key: await keep(write, refusal), ...refusal };
+	const key = await orNone(() => keep(write, refusal));
+	return key === undefined
+		? { outcome: 'refused', ...refusal }
+		: { outcome: 'aside', key, ...refusal };
 }
 
-/** Everything that is on this device, oldest first. */
+/** Everything that is on this device, oldest first; nothing where it cannot be read. */
 export async function waiting(): Promise<Kept[]> {
-	const all = await entries<string, Kept | Write>(kept());
+	const all = await orNone(() => entries<string, Kept | Write>(kept()));
+	// Whether some wait, nobody knows until it can be read.
+	othersWait = undefined;
+	if (!all) return [];
 	const items = all
 		.map(([key, item]) => itemOf(key, item))
 		.sort((a, b) => (a.key < b.key ? -1 : 1));

@@ -7,12 +7,18 @@ import { getPath, setPath } from '$lib/core/inputs/path';
 import { DragHandle, stepsOfKey } from './handle.svelte';
 
 const kept = new Map<string, unknown>();
+/** A browser that keeps nothing: without a database it throws, with a full disk it rejects. */
+let closed: 'throws' | 'rejects' | undefined;
+const inStore = <T>(work: () => T): Promise<T> => {
+	if (closed === 'throws') throw new TypeError('indexedDB is not defined');
+	return closed ? Promise.reject(new Error('QuotaExceededError')) : Promise.resolve(work());
+};
 vi.mock('idb-keyval', () => ({
 	createStore: () => 'store',
-	set: (key: string, value: unknown) => Promise.resolve(kept.set(key, value)),
-	get: (key: string) => Promise.resolve(kept.get(key)),
-	del: (key: string) => Promise.resolve(kept.delete(key)),
-	entries: () => Promise.resolve([...kept.entries()])
+	set: (key: string, value: unknown) => inStore(() => kept.set(key, value)),
+	get: (key: string) => inStore(() => kept.get(key)),
+	del: (key: string) => inStore(() => kept.delete(key)),
+	entries: () => inStore(() => [...kept.entries()])
 }));
 const { drop, flush, retry, send, waiting } = await import('./outbox');
 
@@ -29,6 +35,7 @@ const seen: string[] = [];
 
 beforeEach(async () => {
 	kept.clear();
+	closed = undefined;
 	// As a page does when it opens.
 	await waiting();
 	seen.length = 0;
@@ -60,6 +67,33 @@ describe('the outbox', () => {
 		void send(write('at-once-2'));
 		expect(seen.at(-1)).toBe('at-once-2');
 	});
+
+	it.each(['throws', 'rejects'] as const)(
+		'in a browser that keeps nothing (%s) sends all the same, and says so where it cannot',
+		async (how) => {
+			closed = how;
+			expect(await waiting()).toEqual([]);
+			expect((await send(write('no-store-1'))).outcome).toBe('done');
+			online = false;
+			expect(await send(write('no-store-2'))).toMatchObject({
+				outcome: 'refused',
+				problem: { code: 'not-kept', message: expect.stringContaining('again') as string }
+			});
+			online = true;
+			status = 500;
+			expect(await send(write('no-store-3'))).toMatchObject({
+				outcome: 'refused',
+				status: 500,
+				problem: { message: 'told' }
+			});
+			expect(await flush()).toMatchObject({ sent: [], left: [] });
+			// Once it can be read, what another page left there goes first again.
+			closed = undefined;
+			status = 200;
+			kept.set('000-other-page', { key: '000-other-page', madeAt: '', write: write('other-page') });
+			expect((await send(write('after-it'))).outcome).toBe('waiting');
+		}
+	);
 
 	it('sends at once when the server answers, and keeps nothing', async () => {
 		expect(await send(write('op-1'))).toEqual({ outcome: 'done', data: { message: 'told' } });
