@@ -1,11 +1,13 @@
 /** How far the server's clock is ahead of this device's, ms: as of its last answer, over reloads too. */
+import * as v from 'valibot';
+import { recall, remember } from './remembered';
+
 const KEY = 'clock-ahead-ms';
 let aheadMs: number | undefined;
 
 function known(): number {
 	if (aheadMs !== undefined) return aheadMs;
-	const kept = Number(globalThis.localStorage?.getItem(KEY) ?? 0);
-	return (aheadMs = Number.isFinite(kept) ? kept : 0);
+	return (aheadMs = recall(KEY, v.pipe(v.number(), v.finite())) ?? 0);
 }
 
 /** The server told its time between these two moments of this device, ms. */
@@ -13,7 +15,7 @@ export function learnServerTime(serverIso: string, askedMs: number, gotMs: numbe
 	const ahead = Date.parse(serverIso) - (askedMs + gotMs) / 2;
 	if (!Number.isFinite(ahead)) return;
 	aheadMs = ahead;
-	globalThis.localStorage?.setItem(KEY, String(Math.round(ahead)));
+	remember(KEY, Math.round(ahead));
 }
 
 /** Seconds after midnight by this device's own clock. */

@@ -5,6 +5,7 @@ import type { FaultFile } from '$lib/core/faults/file';
 import { Finder, type Answer, type Said } from '$lib/core/faults/finder';
 import { knownOf } from '$lib/core/faults/known';
 import { SHIPPED_FAULTS } from '$lib/core/faults/shipped';
+import { forget, recall, remember } from './remembered';
 import { logEntry } from './logbook';
 import type { Workbench } from './workbench.svelte';
 import { write } from './write';
@@ -78,25 +79,12 @@ export class FinderView {
 	#key = () => `steady-arc-fault ${this.bench.benchId}`;
 	#keep(trail: Trail | undefined): void {
 		this.#trail = trail;
-		try {
-			if (trail) localStorage.setItem(this.#key(), JSON.stringify(trail));
-			else localStorage.removeItem(this.#key());
-		} catch {
-			// It holds as long as the page is open.
-		}
+		if (trail) remember(this.#key(), trail);
+		else forget(this.#key());
 	}
 	/** Once the page lives in a browser: the trail goes on where it was left, or begins with what was asked for. */
 	start(asked: string | null, seen = ''): void {
-		let kept: Trail | undefined;
-		try {
-			const parsed = v.safeParse(
-				TrailSchema,
-				JSON.parse(localStorage.getItem(this.#key()) ?? 'null')
-			);
-			if (parsed.success) kept = parsed.output;
-		} catch {
-			// Nothing was kept, or something else stands there.
-		}
+		const kept = recall(this.#key(), TrailSchema);
 		this.#trail = kept;
 		if (asked && (asked !== kept?.symptom || seen)) this.see(asked, this.#answersIn(seen));
 		void this.#askFile();

@@ -1,5 +1,6 @@
 /** An edited bench outlives a reload: it stands on this device until it is saved or discarded. */
 import type { Bench } from '$lib/core';
+import { forget, recallText, remember } from './remembered';
 
 export interface KeptDraft {
 	/** What the edit started from. */
@@ -9,22 +10,14 @@ export interface KeptDraft {
 }
 const keyOf = (benchId: string) => `draft-${benchId}`;
 
-export function keepDraft(benchId: string, draft: KeptDraft): void {
-	// A full or a forbidden storage costs the reload, not the edit.
-	try {
-		globalThis.localStorage?.setItem(keyOf(benchId), JSON.stringify(draft));
-	} catch {
-		return;
-	}
-}
-
-export function dropDraft(benchId: string): void {
-	globalThis.localStorage?.removeItem(keyOf(benchId));
-}
+/** A full or a forbidden storage costs the reload, not the edit. */
+export const keepDraft = (benchId: string, draft: KeptDraft): void =>
+	remember(keyOf(benchId), draft);
+export const dropDraft = (benchId: string): void => forget(keyOf(benchId));
 
 /** Reads what stands on the device; of an earlier program too. undefined: none, or none that can be read. */
 export async function keptDraft(benchId: string): Promise<KeptDraft | undefined> {
-	const text = globalThis.localStorage?.getItem(keyOf(benchId));
+	const text = recallText(keyOf(benchId));
 	if (!text) return undefined;
 	const { BENCH } = await import('$lib/core/stored/kinds');
 	try {

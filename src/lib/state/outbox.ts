@@ -107,7 +107,7 @@ async function keep(write: Write, refusal?: Refusal): Promise<string> {
 const NOT_KEPT: Refusal = {
 	status: 0,
 	problem: {
-		code: 'not-kept',
+		code: 'fault',
 		message:
 			'No answer from the server, and this browser keeps nothing: do it again when it answers.',
 		fields: []

@@ -1,3 +1,5 @@
+import * as v from 'valibot';
+import { recall, remember } from './remembered';
 import {
 	isBetter,
 	liveSpeedMmS,
@@ -9,6 +11,12 @@ import {
 
 const KEY = 'practice';
 type Kept = Pick<Score, 'insideShare' | 'spreadMmS' | 'meanMmS'>;
+const RunSchema: v.GenericSchema<unknown, Kept> = v.object({
+	insideShare: v.pipe(v.number(), v.minValue(0), v.maxValue(1)),
+	spreadMmS: v.pipe(v.number(), v.minValue(0), v.finite()),
+	meanMmS: v.pipe(v.number(), v.minValue(0), v.finite())
+});
+const KeptSchema = v.object({ best: v.optional(RunSchema), last: v.optional(RunSchema) });
 
 /** Runs along a line on this screen; the best and the last one stay on this device. */
 export class Practice {
@@ -23,13 +31,9 @@ export class Practice {
 	#samples: Sample[] = [];
 
 	restore(): void {
-		try {
-			const kept = JSON.parse(localStorage.getItem(KEY) ?? '{}') as { best?: Kept; last?: Kept };
-			this.best = kept.best;
-			this.last = kept.last;
-		} catch {
-			// Storage may be closed to the page, or hold something else: then there is no best yet.
-		}
+		const kept = recall(KEY, KeptSchema);
+		this.best = kept?.best;
+		this.last = kept?.last;
 	}
 
 	begin(first: Sample): void {
@@ -60,10 +64,6 @@ export class Practice {
 		const { insideShare, spreadMmS, meanMmS } = this.result;
 		this.last = { insideShare, spreadMmS, meanMmS };
 		if (!this.best || isBetter(this.last, this.best)) this.best = this.last;
-		try {
-			localStorage.setItem(KEY, JSON.stringify({ best: this.best, last: this.last }));
-		} catch {
-			// As above: it holds until the page is left.
-		}
+		remember(KEY, { best: this.best, last: this.last });
 	}
 }

@@ -1,20 +1,14 @@
+import * as v from 'valibot';
 import { CHECKED_MM, paperTickMm } from '$lib/core/photo/paperRule';
 import { MM_PER_IN } from '$lib/core/quantity/units';
+import { recall, remember } from './remembered';
 
 /** From one of the finest lines of a steel rule to the next. */
 const STEEL_MM = { '1': 1, '0.5': 0.5, '16': MM_PER_IN / 16, '32': MM_PER_IN / 32 } as const;
 export type RuleLines = keyof typeof STEEL_MM | 'paper';
 
 const KEY = 'steady-arc-paper-rule-mm';
-function keptMm(): number | null {
-	try {
-		const kept = Number(localStorage.getItem(KEY));
-		if (kept >= CHECKED_MM[0] && kept <= CHECKED_MM[1]) return kept;
-	} catch {
-		// Storage may be closed to the page; the rule is then measured each time.
-	}
-	return null;
-}
+const MmSchema = v.pipe(v.number(), v.minValue(CHECKED_MM[0]), v.maxValue(CHECKED_MM[1]));
 
 /** The rule that lies in a picture: of steel, or of paper that a steel one has checked. */
 export class RuleScale {
@@ -29,7 +23,7 @@ export class RuleScale {
 	}
 	/** Once a page is there. */
 	recall(): void {
-		this.paperMm = keptMm();
+		this.paperMm = recall(KEY, MmSchema) ?? null;
 	}
 	/** `null`: the paper was not measured, so it is no scale. */
 	get tickMm(): number | null {
@@ -44,10 +38,6 @@ export class RuleScale {
 	measured(mm: number): void {
 		this.paperMm = mm;
 		this.drawn = false;
-		try {
-			localStorage.setItem(KEY, String(mm));
-		} catch {
-			// As above.
-		}
+		remember(KEY, mm);
 	}
 }

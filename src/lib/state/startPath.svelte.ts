@@ -13,6 +13,7 @@ import {
 import { typicalBench, REGIONS, type Region } from '$lib/core/answers/typical';
 import { searchFromCut } from '$lib/formats/cutSearch';
 import { fieldProblems, sentence } from '$lib/formats/problem';
+import { forget, recall, remember } from './remembered';
 import { checkedBench } from './editBench';
 import { newOpId } from './ids';
 import { sendNow } from './outbox';
@@ -38,13 +39,8 @@ type Kept = v.InferOutput<typeof KeptSchema>;
 const keyOf = (benchId: string | null) => `steady-start-${benchId ?? 'new'}`;
 
 function readKept(benchId: string | null): Kept | undefined {
-	try {
-		const text = globalThis.localStorage?.getItem(keyOf(benchId));
-		const read = text ? v.safeParse(KeptSchema, JSON.parse(text)) : undefined;
-		return read?.success && read.output.benchId === benchId ? read.output : undefined;
-	} catch {
-		return undefined;
-	}
+	const kept = recall(keyOf(benchId), KeptSchema);
+	return kept?.benchId === benchId ? kept : undefined;
 }
 
 /** What is cut first where plates are in inches, until somebody says. */
@@ -172,15 +168,11 @@ export class StartPath {
 			benchId: this.#standing?.id ?? null
 		};
 		// Without storage the path still ends on the card; only leaving it half way loses it.
-		try {
-			localStorage.setItem(this.#key, JSON.stringify(kept));
-		} catch {
-			return;
-		}
+		remember(this.#key, kept);
 	}
 	/** Begins again with nothing answered. */
 	forget(): void {
-		localStorage.removeItem(this.#key);
+		forget(this.#key);
 		this.#opId = newOpId();
 		this.answers = {};
 		this.cut = DEFAULT_CUT;
@@ -210,7 +202,7 @@ export class StartPath {
 			this.problem = `${result.problem.message} Your answers are kept on this device.`;
 			return undefined;
 		}
-		localStorage.removeItem(this.#key);
+		forget(this.#key);
 		const id = standing?.id ?? result.data.id!;
 		return `/first?${searchFromCut(this.cut, bench.usual, bench.usual, id)}`;
 	}

@@ -77,7 +77,7 @@ describe('the outbox', () => {
 			online = false;
 			expect(await send(write('no-store-2'))).toMatchObject({
 				outcome: 'refused',
-				problem: { code: 'not-kept', message: expect.stringContaining('again') as string }
+				problem: { message: expect.stringContaining('again') as string }
 			});
 			online = true;
 			status = 500;

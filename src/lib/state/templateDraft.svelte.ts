@@ -1,8 +1,16 @@
+import * as v from 'valibot';
 import { createStore, get, set, type UseStore } from 'idb-keyval';
 import type { PlanInputs } from '$lib/core';
 import type { Job } from '$lib/core/studies/job';
-import { contoursOf, STARTING_SHAPES, type Shape, type ShapeKind } from '$lib/core/shape/makers';
+import {
+	contoursOf,
+	ShapeSchema,
+	STARTING_SHAPES,
+	type Shape,
+	type ShapeKind
+} from '$lib/core/shape/makers';
 import type { Contour } from '$lib/core/shape/outline';
+import { ContoursSchema, TemplateSchema } from '$lib/core/shape/schema';
 import type { Keep, TemplateSide } from '$lib/core/shape/template';
 import { FILE_MOST_BYTES, type OutlineReading } from '$lib/formats/outline/gather';
 import type {
@@ -16,17 +24,24 @@ import type {
 import { OneQuestion } from './oneQuestion';
 import TemplateWorker from '$lib/workers/template.worker?worker';
 
-/** Where the outline comes from: a few dimensions, or a drawing. */
-type Source =
-	{ kind: 'shape'; shape: Shape } | { kind: 'drawing'; name: string; contours: readonly Contour[] };
-interface Kept {
-	source: Source;
-	keep: Keep;
-	outside: TemplateSide;
-	holes: TemplateSide;
-	parts: number;
-	title?: string;
-}
+/** Nobody cuts more of one template in a go. */
+export const PARTS_MOST = 200;
+/** As it stands on this device, maybe since an earlier program. */
+const KeptSchema = v.object({
+	/** Where the outline comes from: a few dimensions, or a drawing. */
+	source: v.variant('kind', [
+		v.object({ kind: v.literal('shape'), shape: ShapeSchema }),
+		v.object({ kind: v.literal('drawing'), name: v.string(), contours: ContoursSchema })
+	]),
+	keep: TemplateSchema.entries.keep,
+	outside: TemplateSchema.entries.outside,
+	holes: TemplateSchema.entries.holes,
+	parts: v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(PARTS_MOST)),
+	title: v.optional(v.string())
+});
+type Drawn = { kind: 'drawing'; name: string; contours: readonly Contour[] };
+type Source = { kind: 'shape'; shape: Shape } | Drawn;
+type Kept = Omit<v.InferOutput<typeof KeptSchema>, 'source'> & { source: Source };
 const START: Kept = {
 	source: { kind: 'shape', shape: STARTING_SHAPES.flange },
 	keep: 'part',
@@ -80,8 +95,8 @@ export class TemplateDraft {
 	async restore(): Promise<void> {
 		try {
 			this.#store = createStore('steady-arc-templates', 'draft');
-			const kept = await get<Kept>(KEY, this.#store);
-			if (kept) Object.assign(this, kept);
+			const kept = v.safeParse(KeptSchema, await get(KEY, this.#store));
+			if (kept.success) Object.assign(this, kept.output);
 		} catch {
 			// Storage may be closed to the page; the draft then lasts until it is left.
 			this.#store = undefined;
@@ -90,8 +105,8 @@ export class TemplateDraft {
 	#keep(): void {
 		if (!this.#store) return;
 		const { source, keep, outside, holes, parts, title } = this;
-		const kept: Kept = { source, keep, outside, holes, parts, title };
-		void set(KEY, kept, this.#store);
+		const kept = { source, keep, outside, holes, parts, title };
+		set(KEY, kept, this.#store).catch(() => (this.#store = undefined));
 	}
 
 	change(change: Partial<Omit<Kept, 'source'>>): void {

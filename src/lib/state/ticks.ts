@@ -1,6 +1,7 @@
 /** What was ticked on this device: kept here, so that a thumb needs no server; read, never cast. */
 import * as v from 'valibot';
 import { LISTS } from '$lib/core/preflight/item';
+import { recall, remember } from './remembered';
 
 const short = v.pipe(v.string(), v.maxLength(80));
 const TickSchema = v.object({
@@ -44,21 +45,7 @@ export const timeOfIso = (iso: string): string => timeOfDay(new Date(iso));
 
 /** What was ticked today; yesterday's counts for nothing. */
 export function keptTicks(benchId: string, day = today()): Ticks {
-	try {
-		const parsed = v.safeParse(
-			TicksSchema,
-			JSON.parse(localStorage.getItem(keyOf(benchId)) ?? 'null')
-		);
-		if (parsed.success && parsed.output.day === day) return parsed.output;
-	} catch {
-		// A browser that keeps nothing, or something else under that name.
-	}
-	return noTicks(day);
+	const kept = recall(keyOf(benchId), TicksSchema);
+	return kept?.day === day ? kept : noTicks(day);
 }
-export function keepTicks(benchId: string, ticks: Ticks): void {
-	try {
-		localStorage.setItem(keyOf(benchId), JSON.stringify(ticks));
-	} catch {
-		// They hold as long as the page is open.
-	}
-}
+export const keepTicks = (benchId: string, ticks: Ticks): void => remember(keyOf(benchId), ticks);

@@ -8,7 +8,7 @@
 	import Order from '$lib/components/Template/Order.svelte';
 	import Source from '$lib/components/Template/Source.svelte';
 	import { cutTitle } from '$lib/components/Card/words';
-	import { TemplateDraft } from '$lib/state/templateDraft.svelte';
+	import { PARTS_MOST, TemplateDraft } from '$lib/state/templateDraft.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import type { PageProps } from './$types';
 
@@ -118,8 +118,8 @@
 					quantity="count"
 					value={draft.parts}
 					commit={(value) => {
-						if (value === null || !Number.isInteger(value) || value < 1 || value > 200)
-							return 'a whole number from 1 to 200 is accepted';
+						if (value === null || !Number.isInteger(value) || value < 1 || value > PARTS_MOST)
+							return `a whole number from 1 to ${PARTS_MOST} is accepted`;
 						draft.change({ parts: value });
 					}}
 				/>
