@@ -126,7 +126,8 @@ const stryker = new Stryker({
 	dryRunTimeoutMinutes: 20,
 	ignorePatterns: ['!.svelte-kit', 'build', 'data', 'demo-data', 'docs', 'test-results'],
 	tempDirName: '.mutate',
-	reporters: [],
+	// A long run tells how far it is.
+	reporters: ['progress-append-only'],
 	allowEmpty: true,
 	// What runs once at the start would have to be tried with every test, half a minute each.
 	ignoreStatic: true,
