@@ -5,11 +5,19 @@ import { REGIONS, typicalBench } from '../../src/lib/core/answers/typical';
 import { answered, QUESTION_IDS, typicalAnswer } from '../../src/lib/core/answers/questions';
 import { cutsOf, failedOf, gaugeOf, stringsOf } from '../../src/lib/core/arcline/propose';
 import { segmented, type ArcSeen, type FailedSeen } from '../../src/lib/core/arcline/segment';
+import {
+	BREAKER_CURVES,
+	BREAKER_STANDARDS,
+	magneticBand,
+	necLargestBreakerA,
+	tripCurves
+} from '../../src/lib/core/circuit/breaker';
+import { coveredMm, depthAtMm, stringsAreaMm2 } from '../../src/lib/core/gouge/shape';
 import { careDue, CARE_KINDS } from '../../src/lib/core/care/care';
 import { Finder, type Said } from '../../src/lib/core/faults/finder';
 import { knownOf } from '../../src/lib/core/faults/known';
 import { SHIPPED_FAULTS } from '../../src/lib/core/faults/shipped';
-import { score } from '../../src/lib/core/practice/score';
+import { isBetter, score } from '../../src/lib/core/practice/score';
 import { mergedRows, nearestRow, nearRows, risingRows } from '../../src/lib/core/speed/chart';
 import { drawerOf, NO_STOCK } from '../../src/lib/core/stock/drawer';
 import { play, type Pull } from '../../scripts/device/play';
@@ -107,6 +115,26 @@ describe('faults', () => {
 	});
 });
 
+describe('breakers and grooves, by their tables', () => {
+	it('of both standards', async () => {
+		const sizes = [0.5, 9, 20, 33, 60].map((inputA) => necLargestBreakerA(inputA) ?? null);
+		const curves = BREAKER_CURVES.flatMap((curve) =>
+			BREAKER_STANDARDS.map((standard) => [
+				`${standard} ${curve}`,
+				[16, 40].map((ratingA) => [tripCurves(standard, ratingA), magneticBand(standard, curve)])
+			])
+		);
+		await asKept(
+			'breakers',
+			table({ sizes, ...(Object.fromEntries(curves) as Record<string, unknown>) })
+		);
+	});
+	it('of strings side by side', async () => {
+		const of = (n: number) => [stringsAreaMm2(n, 7, 3), coveredMm(n, 7), depthAtMm(7, 3, n)];
+		await asKept('strings', table({ one: of(1), two: of(2), three: of(3) }));
+	});
+});
+
 describe('what a shop keeps', () => {
 	it('a drawer', async () => {
 		const nowMs = Date.UTC(2026, 10, 26);
@@ -182,6 +210,8 @@ describe('what a shop keeps', () => {
 			{ lowMmS: 15, highMmS: 24 },
 			{ lowMmS: 24, highMmS: 40 }
 		];
-		await asKept('score', table({ run: windows.map((window) => score(samples, window)) }));
+		const runs = windows.map((window) => score(samples, window));
+		const better = runs.flatMap((a) => runs.map((b) => a && b && isBetter(a, b)));
+		await asKept('score', table({ run: { runs, better } }));
 	});
 });

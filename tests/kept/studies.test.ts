@@ -10,6 +10,7 @@ import {
 	solvedFor,
 	speedCurves,
 	studySession,
+	whatChanged,
 	type Bench,
 	type PlanInputs
 } from '../../src/lib/core';
@@ -99,6 +100,15 @@ describe('studies', () => {
 			})
 		);
 	});
+	it('what changed from one job to the next', async () => {
+		const [bay2] = BENCHES;
+		const from = plan(inputs(bay2!));
+		const changes = SOME.map((job) => [
+			job,
+			whatChanged(from, plan(inputs(bay2!, ...JOBS[job]!)), 12)
+		]);
+		await asKept('changes', table(Object.fromEntries(changes) as Record<string, unknown>));
+	});
 	it('heat now', async () => {
 		const arcs = [0, 60, 130].map((s) => ({ fromMs: 1000 * s, toMs: 1000 * (s + 45) }));
 		await asKept(
@@ -161,11 +171,14 @@ describe('shapes', () => {
 });
 
 describe('a day’s list', () => {
+	const GROOVE = { gouge: { ...DEFAULT_CUT.gouge, asked: true, depthMm: 3, plateMm: 12 } };
 	const CUTS = [
 		{ thicknessMm: 12, lengthMm: 450 },
 		{ thicknessMm: 6, lengthMm: 300 },
 		{ thicknessMm: 3, metal: 'aluminium', lengthMm: 250 },
-		{ thicknessMm: 10, lengthMm: 80 }
+		{ thicknessMm: 10, lengthMm: 80 },
+		{ thicknessMm: 12, lengthMm: 200, ...GROOVE },
+		{ thicknessMm: 8, lengthMm: 900 }
 	] as const;
 	const list = v.parse(DayListSchema, {
 		name: 'The list',
@@ -192,7 +205,14 @@ describe('a day’s list', () => {
 			widthMm: 300,
 			heightMm: 200,
 			...(k === 1 && { linesEach: 2, after: ['i0'] }),
-			...(k > 1 && { on: 'gate', coolS: 240 })
+			...((k === 2 || k === 3) && { on: 'gate', coolS: 240 }),
+			...(k === 4 && { what: 'groove' }),
+			...(k === 5 && {
+				paths: [
+					{ edge: 'outside', lengthMm: 700 },
+					{ edge: 'hole', lengthMm: 90 }
+				]
+			})
 		}))
 	});
 	const of = (bench: Bench) => {
