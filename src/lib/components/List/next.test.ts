@@ -12,7 +12,7 @@ describe('before the next piece', () => {
 		expect(restBefore(run({ rests: [{ ...REST, piece: 2 }] }), 'a')).toBeUndefined();
 		expect(restBefore(run({ rests: [REST] }), 'b')).toBeUndefined();
 		expect(restBefore(run({ rests: [{ ...REST, id: 'b' }, REST] }), 'a')).toBeUndefined();
-		for (const none of [null, undefined, { trouble: {} as never }])
+		for (const none of [null, undefined, { trouble: 'ring' as const, items: ['a'] }])
 			expect([restBefore(none, 'a'), breakBefore(none, 'a')]).toEqual([undefined, undefined]);
 	});
 	it('and a break likewise, not one that comes after pieces that are still to be made', () => {

@@ -2,7 +2,7 @@
 import type { ItemPlan } from '$lib/core/studies/list/items';
 import type { Break, ListRun, Rest, RunTrouble } from '$lib/core/studies/list/runTypes';
 
-type Run = ListRun | { trouble: RunTrouble } | null | undefined;
+type Run = ListRun | RunTrouble | null | undefined;
 const made = (run: Run): ListRun | undefined => (run && !('trouble' in run) ? run : undefined);
 
 /** The rest that the plan puts before the very next piece, if that is one of `id`. */
