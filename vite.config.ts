@@ -89,17 +89,25 @@ export default defineConfig({
 			{
 				extends: true,
 				test: {
-					name: 'unit',
-					// The core keeps nothing between calls: its modules are read once a worker, not once a file.
+					name: 'core',
+					// It keeps nothing between calls: its modules are read once a worker, not once a file.
 					isolate: false,
 					environment: 'node',
 					include: [
-						'src/lib/**/*.test.ts',
+						'src/lib/core/**/*.test.ts',
 						'tests/reference/**/*.test.ts',
 						'tests/benches/**/*.test.ts',
 						'tests/kept/**/*.test.ts'
-					],
-					exclude: ['src/lib/server/**']
+					]
+				}
+			},
+			{
+				extends: true,
+				test: {
+					name: 'unit',
+					environment: 'node',
+					include: ['src/lib/**/*.test.ts'],
+					exclude: ['src/lib/server/**', 'src/lib/core/**']
 				}
 			},
 			{

@@ -223,6 +223,43 @@ test('what was pressed before the page was left is not lost', async ({ page, dem
 	await expect.poll(kinds).toEqual(['on', 'done', 'failed']);
 });
 
+test('a press that is taken back before the server had it stays taken back', async ({
+	page,
+	demo
+}) => {
+	const kinds = async () => {
+		const list = await fetch(`${demo.url}/api/lists/demo-lock-gate-3`);
+		const { ticks } = (await list.json()) as { ticks: { kind: string }[] };
+		return ticks.map(({ kind }) => kind);
+	};
+	await page.goto('/job/run');
+	const now = page.getByTestId('run-now');
+	await expect(now).toContainText('of 3');
+	await page.keyboard.press('l');
+	await expect.poll(async () => (await kinds()).at(-1)).toBe('done');
+	const before = await kinds();
+	// A slow net: what is pressed first is on its way when it is taken back.
+	let first = true;
+	await page.route('**/ticks', async (route) => {
+		if (first) {
+			first = false;
+			await new Promise((resolve) => setTimeout(resolve, 1500));
+		}
+		await route.continue();
+	});
+	const shown = await now.locator('.count').innerText();
+	await page.keyboard.press('l');
+	await expect(now.locator('.count')).not.toHaveText(shown);
+	await page.keyboard.press('z');
+	await expect(now.locator('.count')).toHaveText(shown);
+	await expect.poll(() => first).toBe(false);
+	await page.waitForLoadState('networkidle');
+	await expect.poll(kinds).toEqual(before);
+	await expect(now.locator('.count')).toHaveText(shown);
+	await page.keyboard.press('z');
+	await expect.poll(async () => (await kinds()).length).toBe(before.length - 1);
+});
+
 test('a break puts the finish off, the night ends the day, and both are taken back', async ({
 	page
 }) => {

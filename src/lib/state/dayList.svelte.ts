@@ -465,6 +465,8 @@ export class DayListView {
 		return { plannedMs, nowMs: leftMs, over: this.toDo.length === 0, lastMs };
 	});
 
+	/** Presses that are on their way, by their op_id. */
+	readonly #under: Record<string, Promise<{ outcome: string }>> = {};
 	/** `seen`: what a sensor saw of it, and the name of its tick, which is the same on every device. */
 	async tick(
 		kind: TickKind,
@@ -484,7 +486,7 @@ export class DayListView {
 		const asPlanned = logs && plan && asked ? entryOf(plan, asked, kind) : undefined;
 		const entry = asPlanned && asSeen(asPlanned, seen?.arcs ?? []);
 		const { who } = this.bench;
-		const result = await write<{ ticks: Tick[]; evidence: Workbench['evidence'] }>(
+		const sending = write<{ ticks: Tick[]; evidence: Workbench['evidence'] }>(
 			this.bench,
 			{
 				method: 'POST',
@@ -502,6 +504,9 @@ export class DayListView {
 			},
 			'Kept on this device: it counts here, and is sent when the server answers.'
 		);
+		this.#under[opId] = sending;
+		const result = await sending;
+		delete this.#under[opId];
 		this.#sending = this.#sending.filter((one) => one !== opId);
 		if (result.outcome === 'done') this.#stands(result.data);
 		else if (result.outcome === 'refused') this.#own = this.#own.filter((one) => one.opId !== opId);
@@ -521,6 +526,14 @@ export class DayListView {
 	async untick(): Promise<void> {
 		const last = this.ticks.at(-1);
 		if (!last) return;
+		const stillThere = () => (this.#gone = this.#gone.filter((opId) => opId !== last.opId));
+		if (this.#under[last.opId]) {
+			// Gone from sight at once; at the server it must not overtake what it takes back.
+			this.#gone = [...this.#gone, last.opId];
+			const { outcome } = await this.#under[last.opId]!;
+			stillThere();
+			if (outcome === 'refused') return;
+		}
 		const unsent = this.bench.waiting.find(({ write: kept }) => kept.body.opId === last.opId);
 		if (unsent) {
 			await dropWaiting(this.bench, unsent.key);
@@ -540,8 +553,7 @@ export class DayListView {
 			'Not taken back at the server yet: kept on this device and sent when it answers.'
 		);
 		if (result.outcome === 'done') this.#stands(result.data);
-		else if (result.outcome === 'refused')
-			this.#gone = this.#gone.filter((opId) => opId !== last.opId);
+		else if (result.outcome === 'refused') stillThere();
 	}
 	/** What the server has now, and what follows from it. */
 	#stands({ ticks, evidence }: { ticks: Tick[]; evidence: Workbench['evidence'] }): void {
