@@ -137,12 +137,15 @@ test('a sensor is paired, its arcs are offered, taken by one press into the log 
 	await expect(page.getByText(/42\.9 A|43 A|43\.1 A/).first()).toBeVisible();
 	// And back: each of the three entries.
 	await page.goto('/wear');
-	for (let k = 0; k < 3; k++)
-		await page
-			.getByRole('list', { name: 'Log' })
+	const log = page.getByRole('list', { name: 'Log' });
+	for (let k = 1; k <= 3; k++) {
+		await log
 			.getByRole('button', { name: /Take back/ })
 			.first()
 			.click();
+		// Until it is struck out the next press would meet the same entry once more.
+		await expect(log.getByText('taken back', { exact: true })).toHaveCount(k);
+	}
 	await expect(page.getByTestId('cuts-left')).toHaveAttribute('data-value', String(left));
 });
 
