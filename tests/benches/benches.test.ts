@@ -3,7 +3,6 @@
  * common practice unless a check says otherwise. Then every answer is swept over metals and thicknesses
  * for cliffs, wrong directions and lines of one page that contradict each other.
  */
-import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import {
 	advise,
@@ -29,19 +28,11 @@ import {
 import { spokenPlan } from '../../src/lib/core/plan/said';
 import { cordGuard } from '../../src/lib/core/circuit/protection';
 import { areaMm2Of, type ConductorSize } from '../../src/lib/core/circuit/conductors';
-import { readBenchFile } from '../../src/lib/formats/benchFile';
+import { EIGHT } from '../support/eight';
 
-const FILES = JSON.parse(
-	readFileSync(new URL('./benches.json', import.meta.url), 'utf8')
-) as object[];
-const BENCHES: Bench[] = FILES.map((file) => {
-	const read = readBenchFile(JSON.stringify(file));
-	if (!read.ok) throw new Error(read.problem.message);
-	return read.bench;
-});
 /** By a word of its name, with what the shape of that file could not say. */
 function bench(word: string, change: (b: Bench) => void = () => {}): Bench {
-	const found = BENCHES.find(({ name }) => name.includes(word));
+	const found = EIGHT.find(({ name }) => name.includes(word));
 	if (!found) throw new Error(`no bench "${word}"`);
 	const copy = structuredClone(found);
 	change(copy);
@@ -101,7 +92,7 @@ const ANSWERS: [string, Partial<Cut>, Partial<Work>, FigureId, number | null, nu
 
 describe('what a practitioner expects of each bench', () => {
 	it('has eight, each read from its file', () => {
-		expect(BENCHES).toHaveLength(8);
+		expect(EIGHT).toHaveLength(8);
 	});
 
 	it.each(ANSWERS)('%s %j %j: %s from %j to %j', (name, cut, work, id, least, most) => {
@@ -176,7 +167,7 @@ describe('what a practitioner expects of each bench', () => {
 	});
 
 	it('each offers only cords that what is in front of them protects, and the electrician last', () => {
-		for (const b of BENCHES) {
+		for (const b of EIGHT) {
 			const { system, breaker } = b.supply;
 			const cord = solvedFor(inputs(b)).find((s) => s.id === 'thinnest-cord')!.text;
 			if (cord) {
@@ -201,7 +192,7 @@ describe('what a practitioner expects of each bench', () => {
 	});
 
 	it('a thin cord is never found behind a big breaker, however short the cut', () => {
-		for (const b of BENCHES) {
+		for (const b of EIGHT) {
 			const short = inputs(b, {}, { by: 'pattern', arcS: 2, restS: 600 });
 			const cord = solvedFor(short).find((s) => s.id === 'thinnest-cord')!.text;
 			if (!cord || b.supply.breaker.ratingA < 32) continue;
@@ -224,7 +215,7 @@ const BY_TRAVEL: FigureId[] = [
 	'setup.lagDeg'
 ];
 
-describe.each(BENCHES.map((b) => [b.name, b] as const))('swept: %s', (_, b) => {
+describe.each(EIGHT.map((b) => [b.name, b] as const))('swept: %s', (_, b) => {
 	it.each(METAL_IDS)('%s has no cliff, no wrong direction and no number that is none', (metal) => {
 		const before: Partial<Record<Cut['aim'], { speed: number; kerf: number; wear: number }>> = {};
 		for (const thicknessMm of THICKNESSES) {
@@ -321,7 +312,7 @@ describe.each(BENCHES.map((b) => [b.name, b] as const))('swept: %s', (_, b) => {
 
 describe('speed is the nozzle’s, hardly the machine’s', () => {
 	it('a 45 A nozzle at 45 A in 6 mm goes alike, within a quarter, on every machine that has one', () => {
-		const speeds = BENCHES.flatMap((b) => {
+		const speeds = EIGHT.flatMap((b) => {
 			const mostA = Math.max(...b.cutter.inputs.map((i) => i.outputMaxA));
 			if (mostA < 45) return [];
 			const torch = { ...b.torch, nozzles: [...b.torch.nozzles, { ...NOZZLE_45 }] };

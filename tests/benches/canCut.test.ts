@@ -1,17 +1,10 @@
-import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { BAY_2, inputsOf, TROLLEY } from '../support/inputs';
-import { readBenchFile } from '../../src/lib/formats/benchFile';
+import { EIGHT } from '../support/eight';
 import { METAL_IDS, plan, type Bench, type Cut } from '../../src/lib/core';
 import { byAnswer, canCut, once } from '../../src/lib/core/studies/canCut';
 
 /** The eight benches that every model is tried on. */
-const EIGHT = (
-	JSON.parse(readFileSync('tests/benches/benches.json', 'utf8')) as Record<string, unknown>[]
-).flatMap((one) => {
-	const found = readBenchFile(JSON.stringify(one));
-	return found.ok ? [found.bench] : [];
-});
 const asked = (bench: Bench, cut: Partial<Cut> = {}) =>
 	once(inputsOf({ bench }, { school: 'full', ...cut }));
 const RANK = { holds: 0, tight: 1, 'not set': 2, stops: 3 } as const;

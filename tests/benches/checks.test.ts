@@ -1,5 +1,4 @@
 /** The lists before the arc, and what each bench knows of a fault, on eight very different benches. */
-import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { METAL_IDS, plan } from '../../src/lib/core';
 import { filled } from '../../src/lib/core/figure/finding';
@@ -8,15 +7,9 @@ import { knownOf } from '../../src/lib/core/faults/known';
 import { SHIPPED_FAULTS } from '../../src/lib/core/faults/shipped';
 import { ITEMS_MOST, LISTS, type Item } from '../../src/lib/core/preflight/item';
 import { preflight } from '../../src/lib/core/preflight/list';
-import { readBenchFile } from '../../src/lib/formats/benchFile';
+import { EIGHT } from '../support/eight';
 import { inputsOf } from '../support/inputs';
 
-const EIGHT = (
-	JSON.parse(readFileSync('tests/benches/benches.json', 'utf8')) as Record<string, unknown>[]
-).flatMap((one) => {
-	const found = readBenchFile(JSON.stringify(one));
-	return found.ok ? [found.bench] : [];
-});
 const wordsOf = (item: Item, units: 'metric' | 'imperial') =>
 	[item.ask, item.more].map((text) => (text ? filled(text, { units }) : '')).join(' ');
 const BAD = /NaN|undefined|null|Infinity|–|-\d|\{/;

@@ -1,19 +1,12 @@
 /** Gouging on eight very different benches: what a practitioner expects, and a sweep for cliffs and contradictions. */
-import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { DEFAULT_CUT, METAL_IDS, type Bench, type Cut } from '../../src/lib/core';
 import { GROOVE_ANGLE_DEG } from '../../src/lib/core/gouge/removal';
 import { isLight, isSpot, TARGETS } from '../../src/lib/core/gouge/targets';
 import { spokenPlan } from '../../src/lib/core/plan/said';
-import { readBenchFile } from '../../src/lib/formats/benchFile';
+import { EIGHT } from '../support/eight';
 import { inputsOf } from '../support/inputs';
 
-const EIGHT = (
-	JSON.parse(readFileSync('tests/benches/benches.json', 'utf8')) as Record<string, unknown>[]
-).flatMap((one) => {
-	const found = readBenchFile(JSON.stringify(one));
-	return found.ok ? [found.bench] : [];
-});
 const bench = (word: string) => EIGHT.find(({ name }) => name.includes(word))!;
 const asked = (b: Bench, gouge: Partial<Cut['gouge']>) =>
 	spokenPlan(

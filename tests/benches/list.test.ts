@@ -1,5 +1,4 @@
 /** The day's list on eight very different benches: what is said of it must be said by the one Plan too. */
-import { readFileSync } from 'node:fs';
 import * as v from 'valibot';
 import { describe, expect, it } from 'vitest';
 import { METAL_IDS, plan, type Cut } from '../../src/lib/core';
@@ -15,15 +14,9 @@ import {
 import { plansOf, studyList } from '../../src/lib/core/studies/list/run';
 import type { ListRun, Ways } from '../../src/lib/core/studies/list/runTypes';
 import { EntrySchema } from '../../src/lib/core';
-import { readBenchFile } from '../../src/lib/formats/benchFile';
+import { EIGHT } from '../support/eight';
 import { inputsOf } from '../support/inputs';
 
-const EIGHT = (
-	JSON.parse(readFileSync('tests/benches/benches.json', 'utf8')) as Record<string, unknown>[]
-).flatMap((one) => {
-	const found = readBenchFile(JSON.stringify(one));
-	return found.ok ? [found.bench] : [];
-});
 const BAD = /NaN|undefined|null|Infinity|\{/;
 const WAYS: Ways = { order: 'soonest', handlingShare: 1, changeS: 240 };
 

@@ -1,5 +1,4 @@
 /** What wear and money say on eight very different benches, over all metals and from 0.5 to 50 mm. */
-import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import {
 	DEFAULT_SETTINGS,
@@ -10,16 +9,10 @@ import {
 	type Cut,
 	type Evidence
 } from '../../src/lib/core';
-import { readBenchFile } from '../../src/lib/formats/benchFile';
+import { EIGHT } from '../support/eight';
 import { NO_USE } from '../../src/lib/core/wear/electrode';
 import { inputsOf } from '../support/inputs';
 
-const EIGHT = (
-	JSON.parse(readFileSync('tests/benches/benches.json', 'utf8')) as Record<string, unknown>[]
-).flatMap((one) => {
-	const found = readBenchFile(JSON.stringify(one));
-	return found.ok ? [found.bench] : [];
-});
 const THICKNESSES = [0.5, 1, 1.5, 2, 3, 4, 5, 6, 8, 10, 12, 15, 20, 25, 30, 40, 50];
 const SETTINGS = {
 	...DEFAULT_SETTINGS,

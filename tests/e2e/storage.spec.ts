@@ -59,7 +59,7 @@ test('logs a cut, and says so where it cannot: nothing is lost unsaid', async ({
 	await expect(notice).toContainText('Taken back.');
 	await context.setOffline(true);
 	await page.getByRole('button', { name: /^Log this cut/ }).click();
-	await expect(notice).toContainText('do it again when it answers');
+	await expect(notice).toContainText('do it again when the server answers');
 	await context.setOffline(false);
 	await page.getByRole('button', { name: /^Log this cut/ }).click();
 	await expect(notice).toContainText('logged');

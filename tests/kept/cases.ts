@@ -15,25 +15,14 @@ import {
 	type PlanInputs,
 	type Work
 } from '../../src/lib/core';
-import { readBenchFile } from '../../src/lib/formats/benchFile';
+import { EIGHT } from '../support/eight';
 import { readChartCsv } from '../../src/lib/formats/chartCsv';
 import { mostA } from '../../src/lib/core/answers/questions';
 import { fittedNozzle } from '../../src/lib/core/torch/nozzle';
 import * as v from 'valibot';
 import { BAY_2, TROLLEY } from '../../scripts/demo/benches';
 
-const files = JSON.parse(
-	readFileSync(new URL('../benches/benches.json', import.meta.url), 'utf8')
-) as object[];
-export const BENCHES: Bench[] = [
-	BAY_2,
-	TROLLEY,
-	...files.map((file) => {
-		const read = readBenchFile(JSON.stringify(file));
-		if (!read.ok) throw new Error(read.problem.message);
-		return read.bench;
-	})
-];
+export const BENCHES: Bench[] = [BAY_2, TROLLEY, ...EIGHT];
 /** A bench's name as that of a file. */
 export const slug = (name: string): string =>
 	name

@@ -109,7 +109,7 @@ const NOT_KEPT: Refusal = {
 	problem: {
 		code: 'fault',
 		message:
-			'No answer from the server, and this browser keeps nothing: do it again when it answers.',
+			'It could not be sent, and this browser keeps nothing: do it again when the server answers.',
 		fields: []
 	}
 };
