@@ -86,6 +86,24 @@ export class DemoServer {
 /** Ports of the workers' servers; single tests have theirs below. */
 const FIRST_PORT = 4301;
 
+/** A page counts as open once it answers to clicks and keys: pressed before, nothing hears it. */
+export function answering(page: Page): Page {
+	const ready = () => page.locator('html[data-ready]').waitFor({ state: 'attached' });
+	const open = page.goto.bind(page);
+	const reopen = page.reload.bind(page);
+	page.goto = async (url, options) => {
+		const response = await open(url, options);
+		await ready();
+		return response;
+	};
+	page.reload = async (options) => {
+		const response = await reopen(options);
+		await ready();
+		return response;
+	};
+	return page;
+}
+
 /** Each worker has one server with fresh demo data; tests that write undo what they wrote. */
 export const test = base.extend<{ asFound: void }, { demo: DemoServer }>({
 	/** What a test leaves behind is its own fault, not that of the one that stumbles over it. */
@@ -100,16 +118,7 @@ export const test = base.extend<{ asFound: void }, { demo: DemoServer }>({
 		},
 		{ auto: true }
 	],
-	/** Pages count as open once they answer to clicks and keys. */
-	page: async ({ page }, use) => {
-		const open = page.goto.bind(page);
-		page.goto = async (url, options) => {
-			const response = await open(url, options);
-			await page.locator('html[data-ready]').waitFor({ state: 'attached' });
-			return response;
-		};
-		await use(page);
-	},
+	page: async ({ page }, use) => use(answering(page)),
 	baseURL: async ({ demo }, use) => use(demo.url),
 	demo: [
 		// eslint-disable-next-line no-empty-pattern -- Playwright reads fixtures from the pattern

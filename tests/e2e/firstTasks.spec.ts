@@ -3,7 +3,7 @@
  * alone and by thumb on a phone. The guided start and the log have files of their own.
  */
 import type { Browser, Locator, Page } from '@playwright/test';
-import { expect, test, type DemoServer } from './demo';
+import { answering, expect, test, type DemoServer } from './demo';
 
 type Way = 'mouse' | 'keyboard' | 'thumb';
 
@@ -182,7 +182,7 @@ async function openFor(browser: Browser, demo: DemoServer, way: Way): Promise<Pa
 		hasTouch: thumb,
 		viewport: thumb ? { width: 390, height: 844 } : { width: 1280, height: 800 }
 	});
-	return context.newPage();
+	return answering(await context.newPage());
 }
 
 for (const way of ['mouse', 'keyboard', 'thumb'] as const) {
@@ -195,7 +195,6 @@ for (const way of ['mouse', 'keyboard', 'thumb'] as const) {
 				const at = new URL(from, demo.url);
 				at.searchParams.set('bench', bench);
 				await page.goto(at.href);
-				await page.locator('html[data-ready]').waitFor({ state: 'attached' });
 				const hands = new Hands(page, way);
 				await act(hands, page);
 				expect(hands.done, name).toBeLessThanOrEqual(most + (way === 'thumb' ? 1 : 0));

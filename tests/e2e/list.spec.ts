@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, test } from './demo';
+import { answering, expect, test } from './demo';
 
 const headline = (page: Page) => page.getByTestId('job').getByRole('heading', { level: 1 });
 const items = (page: Page) => page.getByRole('list', { name: 'Items' }).getByRole('listitem');
@@ -238,23 +238,35 @@ test('a press that is taken back before the server had it stays taken back', asy
 	await page.keyboard.press('l');
 	await expect.poll(async () => (await kinds()).at(-1)).toBe('done');
 	const before = await kinds();
-	// A slow net: what is pressed first is on its way when it is taken back.
-	let first = true;
-	await page.route('**/ticks', async (route) => {
-		if (first) {
-			first = false;
-			await new Promise((resolve) => setTimeout(resolve, 1500));
-		}
-		await route.continue();
+	// A slow net: what takes it back is there before it.
+	let arrived = 0;
+	let release = () => {};
+	const held = new Promise<void>((resolve) => (release = resolve));
+	let late: Promise<void> | undefined;
+	await page.route('**/ticks', (route) => {
+		arrived++;
+		if (arrived > 1) return route.continue();
+		return (late = held.then(() => route.continue()));
 	});
 	const shown = await now.locator('.count').innerText();
 	await page.keyboard.press('l');
 	await expect(now.locator('.count')).not.toHaveText(shown);
 	await page.keyboard.press('z');
 	await expect(now.locator('.count')).toHaveText(shown);
-	await expect.poll(() => first).toBe(false);
-	await page.waitForLoadState('networkidle');
+	await expect.poll(() => arrived).toBe(2);
+	const told = page.waitForResponse((response) => response.url().endsWith('/ticks'));
+	release();
+	await late;
+	await told;
+	expect(await kinds()).toEqual(before);
+	await expect(now.locator('.count')).toHaveText(shown);
+	// Pressed, taken back, and the page left at once.
+	await page.unroute('**/ticks');
+	await page.keyboard.press('l');
+	await page.keyboard.press('z');
+	await page.goto('/log');
 	await expect.poll(kinds).toEqual(before);
+	await page.goto('/job/run');
 	await expect(now.locator('.count')).toHaveText(shown);
 	await page.keyboard.press('z');
 	await expect.poll(async () => (await kinds()).length).toBe(before.length - 1);
@@ -364,7 +376,7 @@ test('two people at one list: what one ticks stands on the other’s sheet a mom
 	await page.getByRole('link', { name: 'Run it' }).click();
 	const mine = page.getByTestId('run-now');
 	await expect(mine.getByRole('button', { name: 'Start' })).toBeEnabled();
-	const other = await context.newPage();
+	const other = answering(await context.newPage());
 	await other.goto(page.url());
 	const theirs = other.getByTestId('run-now');
 	await expect(theirs.locator('.nth')).toHaveText('1');
@@ -374,6 +386,12 @@ test('two people at one list: what one ticks stands on the other’s sheet a mom
 	await expect(theirs.locator('.nth')).toHaveText('2', { timeout: 12_000 });
 	await theirs.getByRole('button', { name: 'Done' }).click();
 	await expect(theirs.locator('.nth')).toHaveText('3');
+	await expect(mine.locator('.nth')).toHaveText('3', { timeout: 12_000 });
+	// Who took one back still sees what the other does.
+	await mine.getByRole('button', { name: 'Undo' }).click();
+	await expect(mine.locator('.nth')).toHaveText('2');
+	await expect(theirs.locator('.nth')).toHaveText('2', { timeout: 12_000 });
+	await theirs.getByRole('button', { name: 'Done' }).click();
 	await expect(mine.locator('.nth')).toHaveText('3', { timeout: 12_000 });
 	await other.close();
 });

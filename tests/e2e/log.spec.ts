@@ -1,4 +1,4 @@
-import { DemoServer, expect, openStage, test } from './demo';
+import { DemoServer, answering, expect, openStage, test } from './demo';
 
 test('fourteen cuts, five of them pierced, are logged by two fields and one press, and taken back by one', async ({
 	page,
@@ -329,7 +329,7 @@ test('years of a log come in from one file', async ({ browser }) => {
 	const server = new DemoServer(4187);
 	await server.start();
 	await server.load();
-	const page = await browser.newPage();
+	const page = answering(await browser.newPage());
 	await page.goto(`${server.url}/log`);
 	const found = page.getByTestId('found').getByRole('heading');
 	const before = Number(/^\d+/.exec((await found.textContent())!)![0]);

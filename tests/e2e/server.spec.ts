@@ -7,7 +7,7 @@ import { fuzzRequests } from '../../scripts/fuzz/requests';
 import jsQR from 'jsqr';
 import { PNG } from 'pngjs';
 import { killWhileLogging } from '../../scripts/kill';
-import { DemoServer, expect, test } from './demo';
+import { DemoServer, answering, expect, test } from './demo';
 
 /** A request with headers that a browser would not let us set. */
 function send(
@@ -168,7 +168,7 @@ test('from the shop’s network a passcode is asked for; the wall link only look
 	const { wallPath } = (await (await context.request.get(`${shop}/api/reach`)).json()) as {
 		wallPath: string;
 	};
-	const wall = await (await browser.newContext()).newPage();
+	const wall = answering(await (await browser.newContext()).newPage());
 	await wall.goto(shop + wallPath);
 	await expect(wall).toHaveURL(/supply/);
 	const write = await wall.request.post(`${shop}/api/benches`, { data: {} });
@@ -213,7 +213,7 @@ test('an empty shop begins with the first question, and a bench file opens it to
 }) => {
 	const server = new DemoServer(4196);
 	await server.start();
-	const page = await browser.newPage();
+	const page = answering(await browser.newPage());
 	await page.goto(server.url);
 	await expect(page).toHaveURL(/\/start/);
 	await expect(page.getByRole('heading', { level: 1 })).toHaveText('How many amps, at most?');

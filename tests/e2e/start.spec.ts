@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test } from './demo';
+import { answering, expect, test } from './demo';
 
 test.use({ locale: 'en-GB' });
 
@@ -174,7 +174,7 @@ test('inches and North American outlets where the browser is from there', async 
 	demo
 }) => {
 	const context = await browser.newContext({ locale: 'en-US' });
-	const page = await context.newPage();
+	const page = answering(await context.newPage());
 	await page.goto(`${demo.url}/start`);
 	await expect(page.getByRole('radio', { name: '120 / 240 V' })).toBeChecked();
 	await expect(page.getByRole('radio', { name: 'inch' })).toBeChecked();

@@ -1,6 +1,6 @@
 /** Two people, a server that comes and goes, and a device that keeps what it was told. */
 import type { Page } from '@playwright/test';
-import { expect, test } from './demo';
+import { answering, expect, test } from './demo';
 
 const notice = (page: Page) => page.getByTestId('notice');
 const waiting = (page: Page) => page.getByTestId('waiting');
@@ -33,7 +33,7 @@ test('two who fit a new pair at once: the second is told, and nothing is undone 
 }) => {
 	const address = `/wear?bench=${await demo.benchId('Bay 2')}`;
 	await page.goto(address);
-	const other = await browser.newPage();
+	const other = answering(await browser.newPage());
 	// The other browser looks for news once it is there; what comes after that it does not know.
 	const looked = other.waitForResponse((response) => response.url().includes('/api/revisions'));
 	await other.goto(demo.url + address);
@@ -184,9 +184,8 @@ test('a backup is saved and put back from the bench page', async ({ browser }) =
 	const server = new DemoServer(4192);
 	await server.start();
 	await server.load();
-	const page = await browser.newPage();
+	const page = answering(await browser.newPage());
 	await page.goto(`${server.url}/bench?bench=${await server.benchId('Bay 2')}`);
-	await page.locator('html[data-ready]').waitFor({ state: 'attached' });
 	const download = page.waitForEvent('download');
 	await page.getByRole('link', { name: 'Save a backup' }).click();
 	const file = await (await download).path();

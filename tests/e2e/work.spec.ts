@@ -1,4 +1,4 @@
-import { expect, test } from './demo';
+import { answering, expect, test } from './demo';
 
 test('the demo is what it says: two benches, a dozen cuts, three pairs, measurements', async ({
 	request
@@ -176,7 +176,7 @@ test('a shared link opens the same numbers', async ({ page, browser, demo }) => 
 	await page.getByRole('link', { name: /Print card/ }).click();
 	await page.waitForURL(/\/card/);
 	const link = page.url();
-	const stranger = await browser.newPage();
+	const stranger = answering(await browser.newPage());
 	await stranger.goto(link);
 	expect(new URL(link).host).toBe(new URL(demo.url).host);
 	await expect(stranger.getByTestId('print-card')).toContainText('4 mm stainless, just sever');

@@ -241,7 +241,9 @@ export const TickSchema = v.variant('kind', [
 		kind: v.literal('undo'),
 		/** The `opId` of the tick that is taken back. */
 		undoes: OpIdSchema,
-		at: v.optional(AtSchema)
+		at: v.optional(AtSchema),
+		/** It may overtake its tick, which is on its way: then that one counts as taken back when it comes. */
+		early: v.optional(v.boolean())
 	})
 ]);
 

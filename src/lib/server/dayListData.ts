@@ -1,7 +1,7 @@
 import type { DayList } from '$lib/core/list/inputs';
 import type { StockKind } from '$lib/core/stock/drawer';
 import type { InDrawer } from '$lib/core/studies/list/book';
-import type { Tick } from './dayLists';
+import type { Ticked } from './dayLists';
 import type { Store } from './store';
 
 /** Electrodes and nozzles on the shelf for this bench's torch. */
@@ -14,7 +14,7 @@ export function inDrawer(store: Store, benchId: string): InDrawer {
 /** What the pages of a list show at first. */
 export interface DayListData {
 	lists: { id: string; name: string; archived: boolean; items: number }[];
-	open: { id: string; revision: number; list: DayList; ticks: Tick[] } | null;
+	open: ({ id: string; revision: number; list: DayList } & Ticked) | null;
 	drawer: InDrawer;
 }
 
@@ -34,7 +34,7 @@ export function dayListData(store: Store, benchId: string, asked: string | null)
 					id: found.id,
 					revision: found.revision,
 					list: found.list,
-					ticks: store.dayLists.ticks(found.id)
+					...store.dayLists.ticked(found.id)
 				}
 			: null,
 		drawer: inDrawer(store, benchId)

@@ -22,6 +22,12 @@ export interface Tick {
 	kind: TickKind;
 	at: string;
 }
+/** What stands on a list, oldest first; of two answers the one with more presses is the later. */
+export interface Ticked {
+	ticks: Tick[];
+	/** Ticks ever made, and those taken back counted once more. */
+	presses: number;
+}
 export type SaveResult =
 	| { outcome: 'saved'; stored: StoredDayList }
 	| { outcome: 'stale'; stored: StoredDayList }
@@ -32,6 +38,8 @@ type Row = Omit<StoredDayList, 'list'> & { data: string; version: number };
 const COLUMNS = `id, bench_id AS benchId, revision, changed_at AS changedAt, archived_at AS archivedAt, data, version`;
 /** A list may be ticked so often: two thousand pieces, failed and paused between. */
 const TICKS_MOST = 6000;
+/** A tick whose undo came first: it is stored nowhere when it comes. */
+const HELD_BACK = 'tick held back';
 
 /** The day's lists and their ticks. */
 export class DayListRepository {
@@ -42,11 +50,12 @@ export class DayListRepository {
 	readonly #add: Database.Statement<string[]>;
 	readonly #put: Database.Statement<(string | null)[]>;
 	readonly #ticks: Database.Statement<[string, number], Tick>;
+	readonly #presses: Database.Statement<[string], { presses: number }>;
 	readonly #tickBy: Database.Statement<
 		[string],
 		{ id: number; listId: string; kind: string; item: string; logId: number | null; undone: number }
 	>;
-	readonly #otherWrite: Database.Statement<[string, string], { kind: string }>;
+	readonly #otherWrite: Database.Statement<[string, string], { kind: string; target: string }>;
 	readonly #tick: Database.Statement<(string | number | null)[]>;
 	readonly #takeBack: Database.Statement<[number]>;
 
@@ -72,11 +81,14 @@ export class DayListRepository {
 			`SELECT op_id AS opId, item, kind, at FROM list_ticks
 			WHERE list_id = ? AND undone = 0 ORDER BY at, id LIMIT ?`
 		);
+		this.#presses = db.prepare(
+			'SELECT COUNT(*) + TOTAL(undone) AS presses FROM list_ticks WHERE list_id = ?'
+		);
 		this.#tickBy = db.prepare(
 			`SELECT id, list_id AS listId, kind, item, log_id AS logId, undone FROM list_ticks WHERE op_id = ?`
 		);
 		this.#otherWrite = db.prepare(
-			'SELECT kind FROM writes WHERE op_id = ? UNION ALL SELECT kind FROM log WHERE op_id = ?'
+			`SELECT kind, target FROM writes WHERE op_id = ? UNION ALL SELECT kind, '' FROM log WHERE op_id = ?`
 		);
 		this.#tick = db.prepare(
 			'INSERT INTO list_ticks (op_id, list_id, item, kind, at, log_id) VALUES (?, ?, ?, ?, ?, ?)'
@@ -152,6 +164,10 @@ export class DayListRepository {
 		return this.#ticks.all(listId, TICKS_MOST);
 	}
 
+	ticked(listId: string): Ticked {
+		return { ticks: this.ticks(listId), presses: this.#presses.get(listId)!.presses };
+	}
+
 	/** Appends one, with its entry of the log, all or nothing; again stores nothing. */
 	tick(write: Tick & { listId: string; entry?: NewEntry | undefined }): 'ticked' | 'already' {
 		const { opId, listId, item, kind, at, entry } = write;
@@ -164,6 +180,7 @@ export class DayListRepository {
 					throw new ReusedError(before.kind);
 				}
 				const other = this.#otherWrite.get(opId, opId);
+				if (other?.kind === HELD_BACK && other.target === listId) return 'already';
 				if (other) throw new ReusedError(other.kind);
 				const logId = entry ? this.log.append(entry).id : null;
 				this.#tick.run(opId, listId, item, kind, at, logId);
@@ -171,17 +188,24 @@ export class DayListRepository {
 			})
 			.immediate();
 	}
-	/** Takes one back, and its entry with it. */
+	/** Takes one back, and its entry with it; `early`: also before it has come. */
 	untick(write: {
 		opId: string;
 		listId: string;
 		undoes: string;
 		at: string;
 		modelVersion: string;
+		early?: boolean | undefined;
 	}): 'undone' | 'already' | 'unknown' {
 		return this.db
 			.transaction(() => {
 				const tick = this.#tickBy.get(write.undoes);
+				if (!tick && write.early) {
+					const { undoes, at, listId } = write;
+					const held = { opId: undoes, at, kind: HELD_BACK, target: listId };
+					this.#once.run(held, () => ({ id: undoes, revision: 1 }));
+					return 'undone';
+				}
 				if (tick?.listId !== write.listId) return 'unknown';
 				if (tick.undone) return 'already';
 				this.#takeBack.run(tick.id);

@@ -31,9 +31,15 @@ export interface Tick {
 	kind: TickKind;
 	at: string;
 }
+/** What stands at the server; of two answers the one with more presses is the later. */
+interface Ticked {
+	ticks: Tick[];
+	presses: number;
+}
+type Pressed = Ticked & { evidence: Workbench['evidence'] };
 export interface DayListSent {
 	lists: { id: string; name: string; archived: boolean; items: number }[];
-	open: { id: string; revision: number; list: DayList; ticks: Tick[] } | null;
+	open: ({ id: string; revision: number; list: DayList } & Ticked) | null;
 	drawer: InDrawer;
 }
 interface Stored {
@@ -44,6 +50,8 @@ interface Stored {
 
 /** Two people at one list see each other's ticks after so long, ms. */
 const FOLLOW_MS = 4000;
+
+const NOTHING: Ticked = { ticks: [], presses: 0 };
 
 const ms = (iso: string) => Date.parse(iso);
 
@@ -59,10 +67,12 @@ export class DayListView {
 	list = $state.raw<DayList | undefined>();
 	/** As the server has them; those made here that it has not told yet; those that are being taken back. */
 	#known = $state.raw<Tick[]>([]);
+	#presses = 0;
 	#own = $state.raw<Tick[]>([]);
 	#gone = $state.raw<string[]>([]);
-	/** On their way right now. */
+	/** On their way right now, and those whose undo is. */
 	#sending = $state.raw<string[]>([]);
+	#undoing = $state.raw<string[]>([]);
 	drawer = $state.raw<InDrawer>({ electrode: 0, nozzle: 0 });
 	/** Item whose fields are open. */
 	opened = $state<string | undefined>();
@@ -99,7 +109,7 @@ export class DayListView {
 		this.drawer = drawer;
 		// What is being written here is newer than what came.
 		if (this.saving && open?.id === this.id) return;
-		this.#known = open?.ticks ?? [];
+		this.#knows(open ?? NOTHING);
 		// The same list as it stands here: what was edited can still be taken back.
 		if (open && open.id === this.id && open.revision === this.revision) return;
 		this.id = open?.id ?? '';
@@ -108,6 +118,10 @@ export class DayListView {
 		this.#past = [];
 	}
 
+	#knows({ ticks, presses }: Ticked): void {
+		this.#known = ticks;
+		this.#presses = presses;
+	}
 	readonly ticks = $derived.by(() => {
 		const known = this.#known.map(({ opId }) => opId);
 		return [...this.#known, ...this.#own.filter(({ opId }) => !known.includes(opId))].filter(
@@ -119,18 +133,21 @@ export class DayListView {
 	 * then it counts as made.
 	 */
 	settle(): void {
-		const waiting = this.bench.waiting.map(({ write: kept }) => kept.body.opId);
-		const known = this.#known.map(({ opId }) => opId);
-		const unclear = this.#own.some(
-			({ opId }) =>
-				!known.includes(opId) && !waiting.includes(opId) && !this.#sending.includes(opId)
-		);
+		const unclear =
+			this.#own.some((tick) => !this.#underWay(tick)) ||
+			this.#gone.some((opId) => !this.#beingUndone(opId));
 		if (unclear && !this.bench.away) void this.#lookAgain(this.id);
 	}
+	readonly #underWay = ({ opId }: Tick) =>
+		this.#sending.includes(opId) ||
+		this.bench.waiting.some(({ write: kept }) => kept.body.opId === opId);
+	readonly #beingUndone = (opId: string) =>
+		this.#undoing.includes(opId) ||
+		this.bench.waiting.some(({ write: kept }) => kept.body.undoes === opId);
 	/** While the run sheet is open: what others tick, and edit, comes in. Call it from an effect. */
 	follow(): () => void {
 		const timer = setInterval(() => {
-			const quiet = !this.#sending.length && !this.#gone.length && !this.saving;
+			const quiet = !this.#sending.length && !this.#undoing.length && !this.saving;
 			if (this.revision > 0 && quiet && !this.bench.away && !document.hidden)
 				void this.#lookAgain(this.id);
 		}, FOLLOW_MS);
@@ -141,21 +158,18 @@ export class DayListView {
 		try {
 			const response = await fetch(`/api/lists/${id}`);
 			if (!response.ok || this.id !== id) return;
-			const { ticks, revision, list } = (await response.json()) as Stored & { ticks: Tick[] };
+			const { revision, list, ...ticked } = (await response.json()) as Stored & Ticked;
 			// Pressed, or edited, while the answer was on its way: it is older than what stands here.
-			if (this.#changes !== changes || this.#sending.length || this.saving) return;
+			const pressed = this.#changes !== changes || this.#sending.length || this.#undoing.length;
+			if (pressed || this.saving) return;
 			if (revision > this.revision) {
 				this.revision = revision;
 				this.list = list;
 				this.#past = [];
 			}
-			this.#known = ticks;
-			this.#own = this.#own.filter(
-				({ opId }) =>
-					this.#sending.includes(opId) ||
-					this.bench.waiting.some(({ write: kept }) => kept.body.opId === opId)
-			);
-			this.#gone = [];
+			this.#knows(ticked);
+			this.#own = this.#own.filter(this.#underWay);
+			this.#gone = this.#gone.filter(this.#beingUndone);
 		} catch {
 			// Later, when it answers.
 		}
@@ -298,7 +312,8 @@ export class DayListView {
 		this.id = newOpId();
 		this.revision = 0;
 		this.list = list;
-		this.#known = this.#own = [];
+		this.#knows(NOTHING);
+		this.#own = [];
 		this.#past = [];
 		void this.#save();
 	}
@@ -465,8 +480,6 @@ export class DayListView {
 		return { plannedMs, nowMs: leftMs, over: this.toDo.length === 0, lastMs };
 	});
 
-	/** Presses that are on their way, by their op_id. */
-	readonly #under: Record<string, Promise<{ outcome: string }>> = {};
 	/** `seen`: what a sensor saw of it, and the name of its tick, which is the same on every device. */
 	async tick(
 		kind: TickKind,
@@ -477,6 +490,7 @@ export class DayListView {
 		const asked = item && this.asked.find((one) => one.item.id === item.id);
 		const logs = kind === 'done' || kind === 'failed';
 		if (logs && (!plan || !asked || !item)) return false;
+		const { id } = this;
 		const opId = seen?.opId ?? newOpId();
 		const at = seen?.at ?? nowIso();
 		const tick: Tick = { opId, item: logs ? item!.id : '', kind, at };
@@ -486,11 +500,11 @@ export class DayListView {
 		const asPlanned = logs && plan && asked ? entryOf(plan, asked, kind) : undefined;
 		const entry = asPlanned && asSeen(asPlanned, seen?.arcs ?? []);
 		const { who } = this.bench;
-		const sending = write<{ ticks: Tick[]; evidence: Workbench['evidence'] }>(
+		const result = await write<Pressed>(
 			this.bench,
 			{
 				method: 'POST',
-				path: `/api/lists/${this.id}/ticks`,
+				path: `/api/lists/${id}/ticks`,
 				body: {
 					opId,
 					kind,
@@ -504,12 +518,10 @@ export class DayListView {
 			},
 			'Kept on this device: it counts here, and is sent when the server answers.'
 		);
-		this.#under[opId] = sending;
-		const result = await sending;
-		delete this.#under[opId];
 		this.#sending = this.#sending.filter((one) => one !== opId);
-		if (result.outcome === 'done') this.#stands(result.data);
-		else if (result.outcome === 'refused') this.#own = this.#own.filter((one) => one.opId !== opId);
+		if (result.outcome === 'done') this.#stands(id, result.data);
+		if (result.outcome === 'done' || result.outcome === 'refused')
+			this.#own = this.#own.filter((one) => one.opId !== opId);
 		return result.outcome !== 'refused';
 	}
 	#words({ kind, item }: Tick): string {
@@ -524,42 +536,44 @@ export class DayListView {
 	}
 	/** Takes back the last press. */
 	async untick(): Promise<void> {
-		const last = this.ticks.at(-1);
-		if (!last) return;
-		const stillThere = () => (this.#gone = this.#gone.filter((opId) => opId !== last.opId));
-		if (this.#under[last.opId]) {
-			// Gone from sight at once; at the server it must not overtake what it takes back.
-			this.#gone = [...this.#gone, last.opId];
-			const { outcome } = await this.#under[last.opId]!;
-			stillThere();
-			if (outcome === 'refused') return;
-		}
-		const unsent = this.bench.waiting.find(({ write: kept }) => kept.body.opId === last.opId);
-		if (unsent) {
+		const { id } = this;
+		const undoes = this.ticks.at(-1)?.opId;
+		if (!undoes) return;
+		const without = () => (this.#own = this.#own.filter(({ opId }) => opId !== undoes));
+		const shown = () => (this.#gone = this.#gone.filter((opId) => opId !== undoes));
+		const unsent = this.bench.waiting.find(({ write: kept }) => kept.body.opId === undoes);
+		if (unsent && !unsent.late) {
 			await dropWaiting(this.bench, unsent.key);
-			this.#own = this.#own.filter(({ opId }) => opId !== last.opId);
+			without();
 			return;
 		}
 		this.#changes++;
-		this.#gone = [...this.#gone, last.opId];
-		const result = await write<{ ticks: Tick[]; evidence: Workbench['evidence'] }>(
+		this.#gone = [...this.#gone, undoes];
+		this.#undoing = [...this.#undoing, undoes];
+		// It goes out at once, before the page can be left: on a slow net it may be there before its tick.
+		const early = unsent !== undefined || this.#sending.includes(undoes);
+		const result = await write<Pressed>(
 			this.bench,
 			{
 				method: 'POST',
-				path: `/api/lists/${this.id}/ticks`,
-				body: { kind: 'undo', undoes: last.opId, at: nowIso() },
+				path: `/api/lists/${id}/ticks`,
+				body: { kind: 'undo', undoes, at: nowIso(), ...(early && { early }) },
 				words: 'Taking a tick back'
 			},
 			'Not taken back at the server yet: kept on this device and sent when it answers.'
 		);
-		if (result.outcome === 'done') this.#stands(result.data);
-		else if (result.outcome === 'refused') stillThere();
+		this.#undoing = this.#undoing.filter((opId) => opId !== undoes);
+		if (result.outcome === 'done') {
+			this.#stands(id, result.data);
+			without();
+		}
+		// Else it waits for the server, and is out of sight until then.
+		if (result.outcome === 'done' || result.outcome === 'refused') shown();
 	}
 	/** What the server has now, and what follows from it. */
-	#stands({ ticks, evidence }: { ticks: Tick[]; evidence: Workbench['evidence'] }): void {
-		this.#known = ticks;
-		const known = ticks.map(({ opId }) => opId);
-		this.#own = this.#own.filter(({ opId }) => !known.includes(opId));
+	#stands(id: string, { evidence, ...ticked }: Pressed): void {
+		// Answers to presses made at once come in any order: an older one tells nothing.
+		if (this.id === id && ticked.presses >= this.#presses) this.#knows(ticked);
 		if (evidence.revision < this.bench.evidence.revision) return;
 		this.bench.evidence = evidence;
 		this.bench.revised({ log: evidence.revision });

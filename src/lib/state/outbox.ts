@@ -22,6 +22,8 @@ export interface Kept {
 	write: Write;
 	/** ISO 8601. */
 	madeAt: string;
+	/** It was sent, and no answer came in time: the server may have it all the same. */
+	late?: true;
 	/** What the server said to it; left out: it was not asked yet. */
 	refusal?: Refusal;
 }
@@ -35,7 +37,7 @@ export type SendResult<T> =
 	/** The server said no, with its reason; kept nowhere. */
 	| ({ outcome: 'refused' } & Refusal)
 	/** No answer, or others wait before it; kept on this device. */
-	| { outcome: 'waiting'; key: string }
+	| { outcome: 'waiting'; key: string; late: boolean }
 	/** The server failed at it; kept on this device, out of the queue. */
 	| ({ outcome: 'aside'; key: string } & Refusal);
 
@@ -71,8 +73,9 @@ async function problemOf(response: Response): Promise<Refusal['problem']> {
 	return { code: 'fault', message: `The server answered ${response.status}.`, fields: [] };
 }
 
-/** undefined: nobody answered in time, or the server asks to come again. */
-async function transmit(write: Write): Promise<Response | undefined> {
+/** Nobody is there, or the server asks to come again; or no answer came in time. */
+type NoAnswer = 'away' | 'late';
+async function transmit(write: Write): Promise<Response | NoAnswer> {
 	const body = JSON.stringify(write.body);
 	try {
 		const response = await fetch(write.path, {
@@ -83,20 +86,24 @@ async function transmit(write: Write): Promise<Response | undefined> {
 			keepalive: body.length < KEEPALIVE_MOST,
 			signal: AbortSignal.timeout(ANSWER_MOST_MS)
 		});
-		return response.status === 503 || response.status === 429 ? undefined : response;
-	} catch {
-		return undefined;
+		return response.status === 503 || response.status === 429 ? 'away' : response;
+	} catch (error) {
+		return error instanceof DOMException && error.name === 'TimeoutError' ? 'late' : 'away';
 	}
 }
 
-async function keep(write: Write, refusal?: Refusal): Promise<string> {
+async function keep(
+	write: Write,
+	{ refusal, late }: Pick<Kept, 'refusal' | 'late'>
+): Promise<string> {
 	const now = Date.now();
 	const key = `${String(now).padStart(15, '0')}-${String(made++).padStart(6, '0')}-${write.body.opId}`;
 	const item: Kept = {
 		key,
 		write,
 		madeAt: new Date(now).toISOString(),
-		...(refusal && { refusal })
+		...(refusal && { refusal }),
+		...(late && { late })
 	};
 	await set(key, item, kept());
 	if (!refusal) othersWait = true;
@@ -124,7 +131,8 @@ export async function sendNow<T>(
 		message: 'No answer from the server; try again.',
 		fields: []
 	};
-	if (!response) return { outcome: 'refused', status: 0, problem: { ...problem } };
+	if (typeof response === 'string')
+		return { outcome: 'refused', status: 0, problem: { ...problem } };
 	if (response.ok) return { outcome: 'done', data: (await response.json()) as T };
 	return { outcome: 'refused', status: response.status, problem: await problemOf(response) };
 }
@@ -136,15 +144,18 @@ export async function sendNow<T>(
  */
 export async function send<T>(write: Write): Promise<SendResult<T>> {
 	if (othersWait !== false) await waiting();
-	const response = othersWait ? undefined : await transmit(write);
-	if (!response) {
-		const key = await orNone(() => keep(write));
-		return key === undefined ? { outcome: 'refused', ...NOT_KEPT } : { outcome: 'waiting', key };
+	const response = othersWait ? 'away' : await transmit(write);
+	if (typeof response === 'string') {
+		const late = response === 'late';
+		const key = await orNone(() => keep(write, late ? { late } : {}));
+		return key === undefined
+			? { outcome: 'refused', ...NOT_KEPT }
+			: { outcome: 'waiting', key, late };
 	}
 	if (response.ok) return { outcome: 'done', data: (await response.json()) as T };
 	const refusal = { status: response.status, problem: await problemOf(response) };
 	if (response.status < 500) return { outcome: 'refused', ...refusal };
-	const key = await orNone(() => keep(write, refusal));
+	const key = await orNone(() => keep(write, { refusal }));
 	return key === undefined
 		? { outcome: 'refused', ...refusal }
 		: { outcome: 'aside', key, ...refusal };
@@ -211,8 +222,10 @@ async function flushOnce(): Promise<Flushed> {
 	for (const item of await waiting()) {
 		if (item.refusal) continue;
 		const response = await transmit(item.write);
-		if (!response) {
+		if (typeof response === 'string') {
 			result.reached = false;
+			if (response === 'late' && (await get(item.key, kept())) !== undefined)
+				await set(item.key, { ...item, late: true }, kept());
 			break;
 		}
 		if (response.ok) {

@@ -29,6 +29,8 @@ const write = (opId: string) => ({
 	words: opId
 });
 let online = true;
+/** The server takes it and does not answer in time. */
+let slow = false;
 let status = 200;
 let body = JSON.stringify({ message: 'told' });
 const seen: string[] = [];
@@ -40,10 +42,12 @@ beforeEach(async () => {
 	await waiting();
 	seen.length = 0;
 	online = true;
+	slow = false;
 	status = 200;
 	body = JSON.stringify({ message: 'told' });
 	vi.stubGlobal('fetch', (_: string, init: { body: string }) => {
 		if (!online) return Promise.reject(new TypeError('offline'));
+		if (slow) return Promise.reject(new DOMException('too late', 'TimeoutError'));
 		const { opId } = JSON.parse(init.body) as { opId: string };
 		seen.push(opId);
 		const code = opId.startsWith('bad') ? 400 : status;
@@ -98,6 +102,21 @@ describe('the outbox', () => {
 	it('sends at once when the server answers, and keeps nothing', async () => {
 		expect(await send(write('op-1'))).toEqual({ outcome: 'done', data: { message: 'told' } });
 		expect(kept.size).toBe(0);
+	});
+
+	it('tells what was sent without an answer from what never went out, over a reload and a second try', async () => {
+		slow = true;
+		expect(await send(write('slow-1'))).toMatchObject({ outcome: 'waiting', late: true });
+		// It waits behind that one and has not gone out itself.
+		expect(await send(write('slow-2'))).toMatchObject({ outcome: 'waiting', late: false });
+		const late = async () => (await waiting()).map((item) => item.late ?? false);
+		expect(await late()).toEqual([true, false]);
+		await drop((await waiting())[0]!.key);
+		await flush();
+		expect(await late()).toEqual([true]);
+		slow = false;
+		await flush();
+		expect(await waiting()).toEqual([]);
 	});
 
 	const words = async () => (await waiting()).map((item) => item.write.words);

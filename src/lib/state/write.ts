@@ -16,8 +16,9 @@ export async function write<T>(
 	const whole: Write = { ...request, body: { opId: newOpId(), ...request.body } };
 	const result = await send<T>(whole);
 	if (result.outcome === 'waiting') {
-		const { key } = result;
-		bench.waiting = [...bench.waiting, { key, write: whole, madeAt: nowIso() }];
+		const { key, late } = result;
+		const item = { key, write: whole, madeAt: nowIso(), ...(late && { late }) };
+		bench.waiting = [...bench.waiting, item];
 		const undo = () => void dropWaiting(bench, key);
 		bench.notice = { kind: 'kept', text: keptWords, undo };
 	} else if (result.outcome === 'aside') {
@@ -41,7 +42,7 @@ export function lookAgain(bench: Workbench, result: SendResult<unknown>): void {
 
 /** Takes back what was not sent yet. */
 export async function dropWaiting(bench: Workbench, key: string): Promise<void> {
-	const kept = bench.waiting.find((item) => item.key === key)?.write;
+	const { write: kept, late } = bench.waiting.find((item) => item.key === key) ?? {};
 	const there = await drop(key);
 	bench.waiting = bench.waiting.filter((item) => item.key !== key);
 	if (!there) {
@@ -50,11 +51,13 @@ export async function dropWaiting(bench: Workbench, key: string): Promise<void> 
 	}
 	// What an unsent write changed on the screen is as it was.
 	if (kept?.path === '/api/settings' && kept.base) bench.settings = kept.base as Settings;
-	const text =
-		kept && reopen(bench, kept)
-			? 'Taken back before it was sent: the edit is a draft again.'
-			: 'Taken back before it was sent.';
-	bench.notice = { kind: 'done', text };
+	const draft = kept && reopen(bench, kept) ? ' The edit is a draft again.' : '';
+	bench.notice = late
+		? {
+				kind: 'problem',
+				text: `Not sent once more. It went out and no answer came: the server may have it, look there when it answers.${draft}`
+			}
+		: { kind: 'done', text: `Taken back before it was sent.${draft}` };
 }
 
 /** An unsent edit of this bench is a draft again; false: it was none. */

@@ -176,6 +176,35 @@ describe('ticks', () => {
 		expect(cuts()).toBe(before);
 	});
 
+	it('an undo that comes before its tick holds that one back; only where it says that it may', async () => {
+		await save('t4', 0);
+		const before = cuts();
+		const tick = { opId: 'tick-list-0020', item: 'bars', kind: 'done', entry: cut };
+		const undo = { opId: 'tick-list-0021', kind: 'undo', undoes: tick.opId };
+		expect((await ask(ticks.POST, 't4', undo)).status).toBe(404);
+		const early = await ask(ticks.POST, 't4', { ...undo, early: true });
+		expect(early.body).toMatchObject({ outcome: 'undone', ticks: [], presses: 0 });
+		const late = await ask(ticks.POST, 't4', tick);
+		expect(late.body).toMatchObject({ outcome: 'already', ticks: [], presses: 0 });
+		expect(cuts()).toBe(before);
+		// Held back on this list alone, and only this one.
+		await save('t4-other', 0);
+		expect((await ask(ticks.POST, 't4-other', tick)).status).toBe(409);
+		const next = { ...tick, opId: 'tick-list-0022' };
+		expect((await ask(ticks.POST, 't4', next)).body).toMatchObject({
+			outcome: 'ticked',
+			presses: 1
+		});
+		// One that had come is taken back as ever.
+		const after = { opId: 'tick-list-0023', kind: 'undo', undoes: next.opId, early: true };
+		expect((await ask(ticks.POST, 't4', after)).body).toMatchObject({
+			outcome: 'undone',
+			ticks: [],
+			presses: 2
+		});
+		expect(cuts()).toBe(before);
+	});
+
 	it('of another list, of nobody, or of a reused name are refused, and nothing is half-written', async () => {
 		await save('t2', 0);
 		const before = cuts();

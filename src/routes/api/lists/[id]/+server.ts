@@ -19,7 +19,7 @@ function told(id: string, result: SaveResult, yours: unknown) {
 export const GET: RequestHandler = ({ params }) =>
 	answer(() => {
 		const stored = store().dayLists.find(params.id) ?? unknown('list', params.id);
-		return { ...stored, ticks: store().dayLists.ticks(params.id) };
+		return { ...stored, ...store().dayLists.ticked(params.id) };
 	});
 
 /** Saves a list over a known revision; 0 makes it. */

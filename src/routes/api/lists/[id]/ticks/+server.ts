@@ -13,18 +13,19 @@ export const POST: RequestHandler = ({ params, request }) =>
 		const stored = store().benches.find(benchId) ?? unknown('bench', benchId);
 		const at = atLatestNow(body.at);
 		if (body.kind === 'undo') {
-			const { opId, undoes } = body;
+			const { opId, undoes, early } = body;
 			const outcome = store().dayLists.untick({
 				opId,
 				listId,
 				undoes,
 				at,
-				modelVersion: MODEL_VERSION
+				modelVersion: MODEL_VERSION,
+				early
 			});
 			if (outcome === 'unknown') unknown('tick', undoes);
 			return {
 				outcome,
-				ticks: store().dayLists.ticks(listId),
+				...store().dayLists.ticked(listId),
 				evidence: evidenceOf(store(), stored)
 			};
 		}
@@ -48,7 +49,7 @@ export const POST: RequestHandler = ({ params, request }) =>
 		});
 		return {
 			outcome,
-			ticks: store().dayLists.ticks(listId),
+			...store().dayLists.ticked(listId),
 			evidence: evidenceOf(store(), stored)
 		};
 	});
