@@ -261,18 +261,23 @@ test('a drawing that cannot be read says why, and the outline before stays', asy
 	await expect(page.getByText('small enough that its holes lie inside')).toBeVisible();
 });
 
+/** The page's own clock stands, and goes on by what it is told: a hand as even as the test wants it. */
+async function stopwatch(page: Page): Promise<(ms: number) => Promise<void>> {
+	await page.clock.install();
+	await page.clock.pauseAt(Date.now() + 1000);
+	return (ms) => page.clock.runFor(ms);
+}
+const STEPS = 60;
 /** Drags along the practice line in a time, by many small moves. */
-async function trace(page: Page, seconds: number) {
+async function trace(page: Page, wait: (ms: number) => Promise<void>, seconds: number) {
 	const box = (await page.getByTestId('track').boundingBox())!;
 	const y = box.y + 64;
 	const [from, to] = [box.x + 24, box.x + box.width - 26];
 	await page.mouse.move(from, y);
 	await page.mouse.down();
-	const begun = Date.now();
-	for (;;) {
-		const share = Math.min(1, (Date.now() - begun) / (seconds * 1000));
-		await page.mouse.move(from + share * (to - from), y);
-		if (share === 1) break;
+	for (let k = 1; k <= STEPS; k++) {
+		await wait((1000 * seconds) / STEPS);
+		await page.mouse.move(from + (k / STEPS) * (to - from), y);
 	}
 	await page.mouse.up();
 }
@@ -281,13 +286,14 @@ test('a line is practised by mouse: inside at the planned speed, too fast when h
 	page
 }) => {
 	await page.goto('/practice?len=100');
+	const wait = await stopwatch(page);
 	// 100 mm at 22 mm/s.
-	await trace(page, 4.5);
+	await trace(page, wait, 4.5);
 	const result = page.getByTestId('practice-result');
 	await expect(result).toContainText('of the line inside');
 	const share = async () => Number(/(\d+) %/.exec((await result.textContent())!)![1]);
 	expect(await share()).toBeGreaterThan(60);
-	await trace(page, 1);
+	await trace(page, wait, 1);
 	await expect(result).toContainText('too fast');
 	expect(await share()).toBeLessThan(40);
 	await page.reload();
@@ -301,6 +307,7 @@ test.describe('by touch', () => {
 		page
 	}) => {
 		await page.goto('/practice');
+		const wait = await stopwatch(page);
 		const box = (await page.getByTestId('track').boundingBox())!;
 		const client = await page.context().newCDPSession(page);
 		const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', x: number) =>
@@ -310,11 +317,10 @@ test.describe('by touch', () => {
 			});
 		const [from, to] = [box.x + 24, box.x + box.width - 26];
 		await touch('touchStart', from);
-		const begun = Date.now();
 		// About 80 mm at 22 mm/s.
-		for (let share = 0; share < 1;) {
-			share = Math.min(1, (Date.now() - begun) / 3600);
-			await touch('touchMove', from + share * (to - from));
+		for (let k = 1; k <= STEPS; k++) {
+			await wait(3600 / STEPS);
+			await touch('touchMove', from + (k / STEPS) * (to - from));
 		}
 		await touch('touchEnd', to);
 		await expect(page.getByTestId('practice-result')).toContainText('of the line inside');
@@ -336,9 +342,10 @@ test('a line is practised by keyboard and with reduced motion', async ({ page })
 	await page.emulateMedia({ reducedMotion: 'reduce' });
 	await page.goto('/practice?len=80');
 	await page.getByTestId('track').focus();
+	const wait = await stopwatch(page);
 	for (let i = 0; i <= 8; i++) {
 		await page.keyboard.press(' ');
-		await page.waitForTimeout(430);
+		await wait(430);
 	}
 	await expect(page.getByTestId('practice-result')).toContainText('of the line inside');
 });
