@@ -5,13 +5,7 @@ import { inputsHash } from '$lib/core/plan/plan';
 import { asSeen } from '$lib/core/arcline/propose';
 import type { ArcSeen } from '$lib/core/arcline/segment';
 import { hash53 } from '$lib/core/solve/hash';
-import {
-	entryOf,
-	realOf,
-	type InDrawer,
-	type Made,
-	type RealItem
-} from '$lib/core/studies/list/book';
+import { entryOf, realOf, type InDrawer, type RealItem } from '$lib/core/studies/list/book';
 import type { Split } from '$lib/core/studies/list/benches';
 import { kindOfPlan, timedPieces, type Learnt } from '$lib/core/studies/list/learnt';
 import { askedItems } from '$lib/formats/dayList';
@@ -22,21 +16,9 @@ import { nowIso, secondOfDay } from './clock';
 import { newOpId } from './ids';
 import { Study } from './study.svelte';
 import type { Workbench } from './workbench.svelte';
-import { dropWaiting, write } from './write';
+import { ListTicks, ms, NOTHING, type Tick, type Ticked, type TickKind } from './listTicks.svelte';
+import { write } from './write';
 
-export type TickKind = 'done' | 'failed' | 'pause' | 'on';
-export interface Tick {
-	opId: string;
-	item: string;
-	kind: TickKind;
-	at: string;
-}
-/** What stands at the server; of two answers the one with more presses is the later. */
-interface Ticked {
-	ticks: Tick[];
-	presses: number;
-}
-type Pressed = Ticked & { evidence: Workbench['evidence'] };
 export interface DayListSent {
 	lists: { id: string; name: string; archived: boolean; items: number }[];
 	open: ({ id: string; revision: number; list: DayList } & Ticked) | null;
@@ -51,10 +33,6 @@ interface Stored {
 /** Two people at one list see each other's ticks after so long, ms. */
 const FOLLOW_MS = 4000;
 
-const NOTHING: Ticked = { ticks: [], presses: 0 };
-
-const ms = (iso: string) => Date.parse(iso);
-
 /** An item with nothing asked but this. */
 export const newItem = (of: v.InferInput<typeof ListItemSchema>): ListItem =>
 	v.parse(ListItemSchema, of);
@@ -65,14 +43,7 @@ export class DayListView {
 	/** 0: the server does not know it yet. */
 	revision = $state(0);
 	list = $state.raw<DayList | undefined>();
-	/** As the server has them; those made here that it has not told yet; those that are being taken back. */
-	#known = $state.raw<Tick[]>([]);
-	#presses = 0;
-	#own = $state.raw<Tick[]>([]);
-	#gone = $state.raw<string[]>([]);
-	/** On their way right now, and those whose undo is. */
-	#sending = $state.raw<string[]>([]);
-	#undoing = $state.raw<string[]>([]);
+	readonly pressed: ListTicks;
 	drawer = $state.raw<InDrawer>({ electrode: 0, nozzle: 0 });
 	/** Item whose fields are open. */
 	opened = $state<string | undefined>();
@@ -81,8 +52,8 @@ export class DayListView {
 	saving = $state(false);
 	/** Edits that wait for the write before theirs: the last of each list, and the revision that it goes over. */
 	#unsaved: { id: string; benchId: string; list: DayList; revision: number }[] = [];
-	/** Counts what was pressed or edited here: an answer from before is old. */
-	#changes = 0;
+	/** Counts what was edited here: an answer from before is old. */
+	#edits = 0;
 	/** A page shows the plates: they are laid then. */
 	laysPlates = $state(false);
 
@@ -101,6 +72,7 @@ export class DayListView {
 		readonly bench: Workbench,
 		sent: DayListSent
 	) {
+		this.pressed = new ListTicks(bench);
 		this.take(sent);
 	}
 
@@ -109,7 +81,7 @@ export class DayListView {
 		this.drawer = drawer;
 		// What is being written here is newer than what came.
 		if (this.saving && open?.id === this.id) return;
-		this.#knows(open ?? NOTHING);
+		this.pressed.open(open?.id ?? '', open ?? NOTHING);
 		// The same list as it stands here: what was edited can still be taken back.
 		if (open && open.id === this.id && open.revision === this.revision) return;
 		this.id = open?.id ?? '';
@@ -118,58 +90,38 @@ export class DayListView {
 		this.#past = [];
 	}
 
-	#knows({ ticks, presses }: Ticked): void {
-		this.#known = ticks;
-		this.#presses = presses;
-	}
-	readonly ticks = $derived.by(() => {
-		const known = this.#known.map(({ opId }) => opId);
-		return [...this.#known, ...this.#own.filter(({ opId }) => !known.includes(opId))].filter(
-			({ opId }) => !this.#gone.includes(opId)
-		);
-	});
 	/**
 	 * What waited has gone out, or was dropped by hand: the server is asked which. Call it from an effect; until
 	 * then it counts as made.
 	 */
 	settle(): void {
-		const unclear =
-			this.#own.some((tick) => !this.#underWay(tick)) ||
-			this.#gone.some((opId) => !this.#beingUndone(opId));
-		if (unclear && !this.bench.away) void this.#lookAgain(this.id);
+		if (this.pressed.unclear && !this.bench.away) void this.#lookAgain(this.id);
 	}
-	readonly #underWay = ({ opId }: Tick) =>
-		this.#sending.includes(opId) ||
-		this.bench.waiting.some(({ write: kept }) => kept.body.opId === opId);
-	readonly #beingUndone = (opId: string) =>
-		this.#undoing.includes(opId) ||
-		this.bench.waiting.some(({ write: kept }) => kept.body.undoes === opId);
 	/** While the run sheet is open: what others tick, and edit, comes in. Call it from an effect. */
 	follow(): () => void {
 		const timer = setInterval(() => {
-			const quiet = !this.#sending.length && !this.#undoing.length && !this.saving;
+			const quiet = !this.pressed.underWay && !this.saving;
 			if (this.revision > 0 && quiet && !this.bench.away && !document.hidden)
 				void this.#lookAgain(this.id);
 		}, FOLLOW_MS);
 		return () => clearInterval(timer);
 	}
 	async #lookAgain(id: string): Promise<void> {
-		const changes = this.#changes;
+		const edits = this.#edits;
+		const pressed = this.pressed.made;
 		try {
 			const response = await fetch(`/api/lists/${id}`);
 			if (!response.ok || this.id !== id) return;
 			const { revision, list, ...ticked } = (await response.json()) as Stored & Ticked;
 			// Pressed, or edited, while the answer was on its way: it is older than what stands here.
-			const pressed = this.#changes !== changes || this.#sending.length || this.#undoing.length;
-			if (pressed || this.saving) return;
+			if (this.#edits !== edits || this.pressed.made !== pressed) return;
+			if (this.pressed.underWay || this.saving) return;
 			if (revision > this.revision) {
 				this.revision = revision;
 				this.list = list;
 				this.#past = [];
 			}
-			this.#knows(ticked);
-			this.#own = this.#own.filter(this.#underWay);
-			this.#gone = this.#gone.filter(this.#beingUndone);
+			this.pressed.told(ticked);
 		} catch {
 			// Later, when it answers.
 		}
@@ -216,11 +168,12 @@ export class DayListView {
 		this.#whole.ask({ ...question, key: hash }, hash);
 	}
 	askLive(): void {
-		const { list, asked, startedMs } = this;
+		const { list, asked } = this;
+		const { startedMs } = this.pressed;
 		if (!list || startedMs === undefined || asked.length === 0) return;
-		const made = this.#madeAs('done');
-		const failed = this.#madeAs('failed');
-		const lastMs = Math.max(startedMs, ...this.ticks.map(({ at }) => ms(at)));
+		const made = this.pressed.endsOf('done');
+		const failed = this.pressed.endsOf('failed');
+		const lastMs = Math.max(startedMs, ...this.pressed.ticks.map(({ at }) => ms(at)));
 		const base = this.#base;
 		const beganS = secondOfDay(startedMs);
 		const live = { made, failed, nowS: (lastMs - startedMs) / 1000, beganS };
@@ -256,7 +209,7 @@ export class DayListView {
 	}
 	/** Writes one after the other; an edit of another list does not take the place of one that waits. */
 	async #save(): Promise<void> {
-		this.#changes++;
+		this.#edits++;
 		const { id: shown, list: edited, revision } = this;
 		if (!edited) return;
 		this.#forget(shown);
@@ -312,8 +265,7 @@ export class DayListView {
 		this.id = newOpId();
 		this.revision = 0;
 		this.list = list;
-		this.#knows(NOTHING);
-		this.#own = [];
+		this.pressed.open(this.id, NOTHING);
 		this.#past = [];
 		void this.#save();
 	}
@@ -433,19 +385,8 @@ export class DayListView {
 
 	// Working through it
 
-	/** When it was begun, by the first press. */
-	readonly startedMs = $derived(this.ticks.length ? ms(this.ticks[0]!.at) : undefined);
-	readonly paused = $derived(this.ticks.at(-1)?.kind === 'pause');
-	readonly counts = $derived.by(() => {
-		const counts: Record<string, { done: number; failed: number }> = {};
-		for (const { item, kind } of this.ticks) {
-			if (kind !== 'done' && kind !== 'failed') continue;
-			const one = (counts[item] ??= { done: 0, failed: 0 });
-			one[kind]++;
-		}
-		return counts;
-	});
-	readonly left = (item: ListItem) => Math.max(0, item.pieces - (this.counts[item.id]?.done ?? 0));
+	readonly left = (item: ListItem) =>
+		Math.max(0, item.pieces - (this.pressed.counts[item.id]?.done ?? 0));
 	/** In the order of the run; those that can be made and are not done. */
 	readonly toDo = $derived(
 		this.inOrder.filter((item) => this.planOf(item.id) && this.left(item) > 0)
@@ -454,28 +395,22 @@ export class DayListView {
 	chosen = $state<string | undefined>();
 	readonly current = $derived(this.toDo.find(({ id }) => id === this.chosen) ?? this.toDo[0]);
 
-	#madeAs(kind: 'done' | 'failed'): Made[] {
-		const startedMs = this.startedMs ?? 0;
-		return this.ticks.flatMap((tick) =>
-			tick.kind === kind ? { id: tick.item, endS: (ms(tick.at) - startedMs) / 1000 } : []
-		);
-	}
 	/** Planned against real, as far as ticks tell. */
 	readonly real = $derived.by((): RealItem[] => {
-		const ticks = this.ticks.map(({ item, kind, at }) => ({ item, kind, atMs: ms(at) }));
+		const ticks = this.pressed.ticks.map(({ item, kind, at }) => ({ item, kind, atMs: ms(at) }));
 		return realOf(this.study?.plans ?? [], timedPieces(ticks));
 	});
 	/** When it will be done by the plan that it was begun with, and as it goes now, ms; undefined: not begun. */
 	readonly finish = $derived.by(() => {
-		if (this.startedMs === undefined) return undefined;
-		const plannedMs = this.run && this.startedMs + this.run.endS * 1000;
+		if (this.pressed.startedMs === undefined) return undefined;
+		const plannedMs = this.run && this.pressed.startedMs + this.run.endS * 1000;
 		const live = this.liveStudy?.run;
-		const lastMs = Math.max(...this.ticks.map(({ at }) => ms(at)));
+		const lastMs = Math.max(...this.pressed.ticks.map(({ at }) => ms(at)));
 		const leftMs =
 			live === null
 				? lastMs
 				: live && !('trouble' in live)
-					? this.startedMs + live.endS * 1000
+					? this.pressed.startedMs + live.endS * 1000
 					: undefined;
 		return { plannedMs, nowMs: leftMs, over: this.toDo.length === 0, lastMs };
 	});
@@ -490,39 +425,16 @@ export class DayListView {
 		const asked = item && this.asked.find((one) => one.item.id === item.id);
 		const logs = kind === 'done' || kind === 'failed';
 		if (logs && (!plan || !asked || !item)) return false;
-		const { id } = this;
 		const opId = seen?.opId ?? newOpId();
 		const at = seen?.at ?? nowIso();
 		const tick: Tick = { opId, item: logs ? item!.id : '', kind, at };
-		this.#changes++;
-		this.#own = [...this.#own, tick];
-		this.#sending = [...this.#sending, opId];
 		const asPlanned = logs && plan && asked ? entryOf(plan, asked, kind) : undefined;
 		const entry = asPlanned && asSeen(asPlanned, seen?.arcs ?? []);
 		const { who } = this.bench;
-		const result = await write<Pressed>(
-			this.bench,
-			{
-				method: 'POST',
-				path: `/api/lists/${id}/ticks`,
-				body: {
-					opId,
-					kind,
-					item: tick.item,
-					at,
-					...(entry ? { entry } : {}),
-					...(who ? { who } : {}),
-					...(this.list?.customer ? { whatFor: this.list.customer.slice(0, 60) } : {})
-				},
-				words: this.#words(tick)
-			},
-			'Kept on this device: it counts here, and is sent when the server answers.'
-		);
-		this.#sending = this.#sending.filter((one) => one !== opId);
-		if (result.outcome === 'done') this.#stands(id, result.data);
-		if (result.outcome === 'done' || result.outcome === 'refused')
-			this.#own = this.#own.filter((one) => one.opId !== opId);
-		return result.outcome !== 'refused';
+		const customer = this.list?.customer.slice(0, 60);
+		const said = { ...(who && { who }), ...(customer && { whatFor: customer }) };
+		const more = { ...(entry && { entry }), ...said };
+		return this.pressed.press(tick, this.#words(tick), more);
 	}
 	#words({ kind, item }: Tick): string {
 		const name = this.itemOf(item)?.name ?? '';
@@ -535,48 +447,8 @@ export class DayListView {
 		return words[kind];
 	}
 	/** Takes back the last press. */
-	async untick(): Promise<void> {
-		const { id } = this;
-		const undoes = this.ticks.at(-1)?.opId;
-		if (!undoes) return;
-		const without = () => (this.#own = this.#own.filter(({ opId }) => opId !== undoes));
-		const shown = () => (this.#gone = this.#gone.filter((opId) => opId !== undoes));
-		const unsent = this.bench.waiting.find(({ write: kept }) => kept.body.opId === undoes);
-		if (unsent && !unsent.late) {
-			await dropWaiting(this.bench, unsent.key);
-			without();
-			return;
-		}
-		this.#changes++;
-		this.#gone = [...this.#gone, undoes];
-		this.#undoing = [...this.#undoing, undoes];
-		// It goes out at once, before the page can be left: on a slow net it may be there before its tick.
-		const early = unsent !== undefined || this.#sending.includes(undoes);
-		const result = await write<Pressed>(
-			this.bench,
-			{
-				method: 'POST',
-				path: `/api/lists/${id}/ticks`,
-				body: { kind: 'undo', undoes, at: nowIso(), ...(early && { early }) },
-				words: 'Taking a tick back'
-			},
-			'Not taken back at the server yet: kept on this device and sent when it answers.'
-		);
-		this.#undoing = this.#undoing.filter((opId) => opId !== undoes);
-		if (result.outcome === 'done') {
-			this.#stands(id, result.data);
-			without();
-		}
-		// Else it waits for the server, and is out of sight until then.
-		if (result.outcome === 'done' || result.outcome === 'refused') shown();
-	}
-	/** What the server has now, and what follows from it. */
-	#stands(id: string, { evidence, ...ticked }: Pressed): void {
-		// Answers to presses made at once come in any order: an older one tells nothing.
-		if (this.id === id && ticked.presses >= this.#presses) this.#knows(ticked);
-		if (evidence.revision < this.bench.evidence.revision) return;
-		this.bench.evidence = evidence;
-		this.bench.revised({ log: evidence.revision });
+	untick(): Promise<void> {
+		return this.pressed.takeBack();
 	}
 
 	/** What earlier lists took: handling where an item has none of its own, and rejects. */

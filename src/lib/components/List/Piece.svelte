@@ -12,8 +12,8 @@
 	/** The piece that is made now: which, by when, at what, and whether to wait before it. */
 	let { view, item, plan }: { view: DayListView; item: ListItem; plan: ItemPlan } = $props();
 	const bench = getWorkbench();
-	const made = $derived(view.counts[item.id]?.done ?? 0);
-	const failed = $derived(view.counts[item.id]?.failed ?? 0);
+	const made = $derived(view.pressed.counts[item.id]?.done ?? 0);
+	const failed = $derived(view.pressed.counts[item.id]?.failed ?? 0);
 	const finish = $derived(view.finish);
 	const lateS = $derived(
 		finish?.nowMs !== undefined && finish.plannedMs !== undefined
@@ -57,7 +57,7 @@
 						{late ? 'behind' : 'ahead'}{/if}
 				</p>
 			{/if}
-		{:else if view.startedMs !== undefined}<p class="fig by">done by …</p>
+		{:else if view.pressed.startedMs !== undefined}<p class="fig by">done by …</p>
 		{:else}<p class="sub">Start, and the clock runs with you.</p>{/if}
 	</div>
 </div>
@@ -74,7 +74,7 @@
 		{/each}
 	</ol>
 {/if}
-{#if rest && !view.paused}
+{#if rest && !view.pressed.paused}
 	<p class="rest" role="status">
 		<Mark verdict="tight" size={24} /><b>Wait {lasts(rest.restS)} before this one</b>
 		<span class="sub"
@@ -86,11 +86,11 @@
 		>
 	</p>
 {/if}
-{#if pause && view.startedMs !== undefined && !view.paused}
+{#if pause && view.pressed.startedMs !== undefined && !view.pressed.paused}
 	<p class="rest" role="status">
 		<Mark verdict="not set" size={24} /><b
 			>{pause.night ? 'The day is over' : 'Break'}: the next arc at {timeOfDay(
-				new Date(view.startedMs + 1000 * pause.onAtS)
+				new Date(view.pressed.startedMs + 1000 * pause.onAtS)
 			)}</b
 		>
 		<span class="sub">{pause.night ? 'the rest goes on then' : 'it would not be over before'}</span>

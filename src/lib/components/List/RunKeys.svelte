@@ -9,13 +9,13 @@
 
 	/** What is pressed with a glove on after each piece. */
 	let { view, ready }: { view: DayListView; ready: boolean } = $props();
-	const begun = $derived(view.startedMs !== undefined);
+	const begun = $derived(view.pressed.startedMs !== undefined);
 	$effect(() =>
 		singleKeys({
 			l: () => ready && (void view.tick('done'), true),
 			f: () => ready && (void view.tick('failed'), true),
-			h: () => begun && (void view.tick(view.paused ? 'on' : 'pause'), true),
-			z: () => view.ticks.length > 0 && (void view.untick(), true)
+			h: () => begun && (void view.tick(view.pressed.paused ? 'on' : 'pause'), true),
+			z: () => view.pressed.ticks.length > 0 && (void view.untick(), true)
 		})
 	);
 </script>
@@ -32,7 +32,7 @@
 		<button
 			type="button"
 			class="go btn btn-primary"
-			disabled={!ready || view.paused}
+			disabled={!ready || view.pressed.paused}
 			onclick={() => void view.tick('done')}
 			><Check size={44} strokeWidth={3} aria-hidden="true" /> Done
 			<kbd class="kbd kbd-sm">L</kbd></button
@@ -41,7 +41,7 @@
 	<button
 		type="button"
 		class="btn"
-		disabled={!ready || !begun || view.paused}
+		disabled={!ready || !begun || view.pressed.paused}
 		onclick={() => void view.tick('failed')}
 		><X size={32} strokeWidth={3} aria-hidden="true" style="color: var(--stops)" />
 		<span>Failed <kbd class="kbd kbd-sm">F</kbd></span></button
@@ -50,8 +50,8 @@
 		type="button"
 		class="btn"
 		disabled={!begun || !ready}
-		onclick={() => void view.tick(view.paused ? 'on' : 'pause')}
-		>{#if view.paused}<Play size={32} aria-hidden="true" /><span
+		onclick={() => void view.tick(view.pressed.paused ? 'on' : 'pause')}
+		>{#if view.pressed.paused}<Play size={32} aria-hidden="true" /><span
 				>Go on <kbd class="kbd kbd-sm">H</kbd></span
 			>{:else}<Pause size={32} aria-hidden="true" /><span
 				>Pause <kbd class="kbd kbd-sm">H</kbd></span
@@ -60,7 +60,7 @@
 	<button
 		type="button"
 		class="btn"
-		disabled={view.ticks.length === 0}
+		disabled={view.pressed.ticks.length === 0}
 		onclick={() => void view.untick()}
 		><Undo size={32} aria-hidden="true" /><span>Undo <kbd class="kbd kbd-sm">Z</kbd></span></button
 	>

@@ -53,8 +53,8 @@
 				{@const plan = view.planOf(item.id)}
 				{@const r = real(item.id)}
 				{@const run = view.run?.items.find((one) => one.id === item.id)}
-				{@const done = view.counts[item.id]?.done ?? 0}
-				{@const failed = view.counts[item.id]?.failed ?? 0}
+				{@const done = view.pressed.counts[item.id]?.done ?? 0}
+				{@const failed = view.pressed.counts[item.id]?.failed ?? 0}
 				<tr class:now={view.current?.id === item.id}>
 					<td
 						>{#if done >= item.pieces}<Check

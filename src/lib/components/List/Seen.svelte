@@ -19,7 +19,7 @@
 		line.cut = view.asked.find((one) => one.item.id === item.id)?.cut;
 	});
 	/** What burnt before the list was begun is no piece of it. */
-	const since = $derived(view.startedMs ?? Infinity);
+	const since = $derived(view.pressed.startedMs ?? Infinity);
 	/** Ticked here already: without the server they go on being offered until it answers. */
 	let ticked = $state.raw<readonly number[]>([]);
 	const open = <T extends { id: number; fromMs: number }>(all: readonly T[]) =>
@@ -74,7 +74,7 @@
 		ticking = false;
 	}
 	$effect(() => {
-		if (line.state?.line?.byRule && !view.paused && found.length + failed.length > 0)
+		if (line.state?.line?.byRule && !view.pressed.paused && found.length + failed.length > 0)
 			void tickThem();
 	});
 </script>
@@ -85,7 +85,7 @@
 		<button
 			type="button"
 			class="btn mt-2 h-auto min-h-16 w-full py-2 btn-primary"
-			disabled={ticking || view.paused}
+			disabled={ticking || view.pressed.paused}
 			data-testid="seen-tick"
 			onclick={() => void tickThem()}
 			>It saw {found.length}

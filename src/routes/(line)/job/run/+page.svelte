@@ -16,7 +16,7 @@
 	const view = getDayList();
 	const item = $derived(view.current);
 	const plan = $derived(item && view.planOf(item.id));
-	const made = $derived(item ? (view.counts[item.id]?.done ?? 0) : 0);
+	const made = $derived(item ? (view.pressed.counts[item.id]?.done ?? 0) : 0);
 	const finish = $derived(view.finish);
 	const next = $derived(view.toDo.find(({ id }) => id !== item?.id));
 	const nextPlan = $derived(next && view.planOf(next.id));
