@@ -39,6 +39,15 @@ test('killed with -9 twenty times while logging, no acknowledged entry is lost a
 	expect(readings.keptInAll - readings.kept).toBeLessThanOrEqual(100);
 });
 
+test('a line to the server rests longer than pages and devices do between two questions', async ({
+	demo
+}) => {
+	const { headers } = await fetch(`${demo.url}/api/health`);
+	const restS = Number(/timeout=(\d+)/.exec(headers.get('keep-alive') ?? '')?.[1]);
+	// Pages ask every 4 s, a busy machine later: a line that closes as it is used loses what is sent on it.
+	expect(restS).toBeGreaterThan(30);
+});
+
 test('a thousand spoiled requests are answered, none by a fault', async ({ demo }) => {
 	test.setTimeout(120_000);
 	// A server of its own: what is taken of it stays there.

@@ -4,7 +4,7 @@
  */
 import { median, robustSpread, type Point } from './ellipse';
 import { smaller, turned, type Light } from './light';
-import type { Told } from './nozzle';
+import type { Told } from './told';
 
 export const BEVEL_REFUSALS = ['no-edge', 'blurred', 'small'] as const;
 export type BevelRefusal = (typeof BEVEL_REFUSALS)[number];

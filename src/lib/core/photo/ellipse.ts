@@ -180,3 +180,14 @@ export function inPlaneOf(seen: Ellipse, { x, y }: Point): Point {
 /** How far the circle is turned away from the eye, degrees. */
 export const tiltDeg = ({ a, b }: Ellipse): number =>
 	(Math.acos(Math.min(1, b / a)) * 180) / Math.PI;
+
+/** Numbers for picking at random that are the same every time: a picture always reads the same. */
+export function steadyRandom(): () => number {
+	let state = 0x2545f491;
+	return () => {
+		state ^= state << 13;
+		state ^= state >>> 17;
+		state ^= state << 5;
+		return (state >>> 0) / 4294967296;
+	};
+}
