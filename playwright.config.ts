@@ -8,8 +8,8 @@ export default defineConfig({
 	// Each has a server of its own: a file of tests runs in one of them, in order.
 	workers: 2,
 	retries: 0,
-	timeout: 60_000,
-	expect: { timeout: 5_000 },
+	timeout: 120_000,
+	expect: { timeout: 10_000 },
 	use: {
 		viewport: { width: 1280, height: 800 },
 		reducedMotion: 'reduce',

@@ -82,7 +82,7 @@ export default defineConfig({
 		// By itself it leaves one processor idle: of two, half.
 		maxWorkers: availableParallelism(),
 		// No test measures speed: this only ends one that hangs.
-		testTimeout: 180_000,
+		testTimeout: 600_000,
 		// What is shown and searched by the clock on the wall reads the same wherever the tests run.
 		env: { TZ: 'UTC' },
 		projects: [
