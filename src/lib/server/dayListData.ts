@@ -1,7 +1,7 @@
 import type { DayList } from '$lib/core/list/inputs';
 import type { StockKind } from '$lib/core/stock/drawer';
 import type { InDrawer } from '$lib/core/studies/list/book';
-import type { Ticked } from './dayLists';
+import type { Ticked } from '$lib/formats/ticked';
 import type { Store } from './store';
 
 /** Electrodes and nozzles on the shelf for this bench's torch. */

@@ -1,6 +1,7 @@
 import type Database from 'better-sqlite3';
 import type { DayList } from '$lib/core/list/inputs';
 import { DAY_LIST } from '$lib/core/stored/kinds';
+import type { Tick, Ticked } from '$lib/formats/ticked';
 import type { LogRepository, NewEntry } from './log';
 import { readStored, UnreadableError } from './stored';
 import { OnceOnly, ReusedError } from './writes';
@@ -13,20 +14,6 @@ export interface StoredDayList {
 	changedAt: string;
 	archivedAt: string | null;
 	list: DayList;
-}
-export type TickKind = 'done' | 'failed' | 'pause' | 'on';
-/** One press on the run sheet; `opId` names it for whoever takes it back. */
-export interface Tick {
-	opId: string;
-	item: string;
-	kind: TickKind;
-	at: string;
-}
-/** What stands on a list, oldest first; of two answers the one with more presses is the later. */
-export interface Ticked {
-	ticks: Tick[];
-	/** Ticks ever made, and those taken back counted once more. */
-	presses: number;
 }
 export type SaveResult =
 	| { outcome: 'saved'; stored: StoredDayList }

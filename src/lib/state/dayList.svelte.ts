@@ -9,6 +9,7 @@ import { entryOf, realOf, type InDrawer, type RealItem } from '$lib/core/studies
 import type { Split } from '$lib/core/studies/list/benches';
 import { kindOfPlan, timedPieces, type Learnt } from '$lib/core/studies/list/learnt';
 import { askedItems } from '$lib/formats/dayList';
+import type { Tick, Ticked } from '$lib/formats/ticked';
 import ListWorker from '$lib/workers/list.worker?worker';
 import type { ListAnswer, ListQuestion } from '$lib/workers/list.worker';
 import * as v from 'valibot';
@@ -16,7 +17,7 @@ import { nowIso, secondOfDay } from './clock';
 import { newOpId } from './ids';
 import { Study } from './study.svelte';
 import type { Workbench } from './workbench.svelte';
-import { ListTicks, ms, NOTHING, type Tick, type Ticked, type TickKind } from './listTicks.svelte';
+import { ListTicks, ms, NOTHING } from './listTicks.svelte';
 import { write } from './write';
 
 export interface DayListSent {
@@ -417,7 +418,7 @@ export class DayListView {
 
 	/** `seen`: what a sensor saw of it, and the name of its tick, which is the same on every device. */
 	async tick(
-		kind: TickKind,
+		kind: Tick['kind'],
 		item = this.current,
 		seen?: { opId: string; at: string; arcs: readonly ArcSeen[] }
 	): Promise<boolean> {

@@ -1,21 +1,10 @@
 /** Presses on the run sheet: shown at once, sent, taken back, and put together with those of others. */
 import type { Made } from '$lib/core/studies/list/book';
+import type { Tick, Ticked } from '$lib/formats/ticked';
 import { nowIso } from './clock';
 import type { Workbench } from './workbench.svelte';
 import { dropWaiting, write } from './write';
 
-export type TickKind = 'done' | 'failed' | 'pause' | 'on';
-export interface Tick {
-	opId: string;
-	item: string;
-	kind: TickKind;
-	at: string;
-}
-/** What stands at the server; of two answers the one with more presses is the later. */
-export interface Ticked {
-	ticks: Tick[];
-	presses: number;
-}
 type Answer = Ticked & { evidence: Workbench['evidence'] };
 export const NOTHING: Ticked = { ticks: [], presses: 0 };
 

@@ -3,7 +3,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { UNTOUCHED } from '../../../tests/support/workbench';
 import { BAY_2 } from '../../../scripts/demo/benches';
 import { DEFAULT_CUT, DEFAULT_SETTINGS, NO_EVIDENCE } from '$lib/core';
-import type { Tick } from './listTicks.svelte';
+import type { Tick } from '$lib/formats/ticked';
 
 /** A net that carries each request and each answer when it likes. */
 interface OnItsWay {

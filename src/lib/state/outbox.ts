@@ -110,16 +110,17 @@ async function keep(
 	return key;
 }
 
-/** Told where a write can neither be sent nor kept. */
-const NOT_KEPT: Refusal = {
+/** Told where a write can neither be kept nor be known to have arrived. */
+const notKept = (late: boolean): Refusal => ({
 	status: 0,
 	problem: {
 		code: 'fault',
-		message:
-			'It could not be sent, and this browser keeps nothing: do it again when the server answers.',
+		message: late
+			? 'No answer came in time, and this browser keeps nothing: look whether it arrived before you do it again.'
+			: 'It could not be sent, and this browser keeps nothing: do it again when the server answers.',
 		fields: []
 	}
-};
+});
 
 /** Sends a write and keeps nothing: for what is repeated by hand. */
 export async function sendNow<T>(
@@ -149,7 +150,7 @@ export async function send<T>(write: Write): Promise<SendResult<T>> {
 		const late = response === 'late';
 		const key = await orNone(() => keep(write, late ? { late } : {}));
 		return key === undefined
-			? { outcome: 'refused', ...NOT_KEPT }
+			? { outcome: 'refused', ...notKept(late) }
 			: { outcome: 'waiting', key, late };
 	}
 	if (response.ok) return { outcome: 'done', data: (await response.json()) as T };

@@ -84,6 +84,12 @@ describe('the outbox', () => {
 				problem: { message: expect.stringContaining('again') as string }
 			});
 			online = true;
+			slow = true;
+			expect(await send(write('no-store-late'))).toMatchObject({
+				outcome: 'refused',
+				problem: { message: expect.stringContaining('look whether it arrived') as string }
+			});
+			slow = false;
 			status = 500;
 			expect(await send(write('no-store-3'))).toMatchObject({
 				outcome: 'refused',

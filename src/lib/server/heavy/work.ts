@@ -24,7 +24,7 @@ import {
 	problemFromDomainError,
 	type Problem
 } from '$lib/formats/problem';
-import type { Tick } from '../dayLists';
+import type { Tick } from '$lib/formats/ticked';
 import { sheetsOf, SHEETS_MOST, templatePdf } from '../templatePdf';
 
 export interface HeavyJob {
