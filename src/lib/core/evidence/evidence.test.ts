@@ -16,7 +16,7 @@ import { voltageUnderLoad } from '../circuit/draw';
 import { speedRatioFromLag } from '../speed/speed';
 import { NO_USE, RATES_UM } from '../wear/electrode';
 import { EntrySchema, type Entry, type LoggedEntry } from './entries';
-import { evidenceFromLog } from './ledger';
+import { evidenceFromLog, inTime } from './ledger';
 import { weighed } from './scrap';
 import { completeEntry, flowFromTankLpm, shareFromTrip } from './supply';
 import { FADE_UM, merged, readingsOf, type TestCut } from './speedReadings';
@@ -29,6 +29,31 @@ const logged = (entries: Entry[], setId: string | null = 'now'): LoggedEntry[] =
 		entry,
 		undone: false
 	}));
+
+describe('the order of entries', () => {
+	it('property: is by the time it was done, then as it was written, whatever came in first', () => {
+		const entry = fc.record({
+			at: fc.constantFrom(
+				'2026-11-02T08:00:00.000Z',
+				'2026-11-02T08:00:01.000Z',
+				'2026-12-01T00:00Z'
+			),
+			id: fc.nat(40)
+		});
+		fc.assert(
+			fc.property(fc.uniqueArray(entry, { selector: ({ id }) => id, maxLength: 8 }), (entries) => {
+				const sorted = entries.toSorted(inTime);
+				for (const [k, now] of sorted.slice(1).entries()) {
+					const before = sorted[k]!;
+					expect([before.at < now.at, before.at === now.at && before.id < now.id]).toContain(true);
+				}
+			}),
+			{ numRuns: 60 }
+		);
+		const same = { at: '2026-11-02T08:00:00.000Z', id: 3 };
+		expect(inTime(same, { ...same })).toBe(0);
+	});
+});
 
 describe('evidence from the log', () => {
 	it('recovers a known resistance from readings that a circuit would give', () => {

@@ -4,6 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { BAY_2, changed, inputsOf, TROLLEY } from '../../../../tests/support/inputs';
 import { FIGURE_IDS, NO_EVIDENCE, plan, type Bench, type Plan, type Said, type Work } from '..';
 import { spokenPlan } from './said';
+import { workings } from './workings';
 import { BENCH } from '../stored/kinds';
 import { conductorsFor } from '../circuit/conductors';
 import { worstOn } from '../../components/Supply/rails';
@@ -42,6 +43,13 @@ describe('what hangs on the cutter’s circuit', () => {
 		expect(peak('compressor')).toBeLessThanOrEqual(peak('always') + 1e-9);
 	});
 
+	it('a compressor there follows its own pressure switch: it comes and goes in the run', () => {
+		const { run } = workings(inputsOf({ bench: changed(onCutter) })).session;
+		expect(run!.lowestBar).toBeGreaterThan(0);
+		expect(run!.lowestBar).toBeLessThan(BAY_2.air.compressor.cutOutBar);
+		// On a circuit of its own nothing ties it to the breaker: closed forms tell it all.
+		expect(workings(inputsOf({ bench: BAY_2 })).session.run).toBeUndefined();
+	});
 	it('does not count when the air comes from bottles', () => {
 		const bottled = planned((b) => {
 			onCutter(b);
@@ -307,6 +315,20 @@ describe('benches at the edge of what can be', () => {
 		expect(width(1)).toBeCloseTo(2 * 1.2816 * 7, 6);
 		expect(width(4)).toBeCloseTo(width(1) / 2, 9);
 		expect(plan(inputsOf()).figures['air.flowLpm'].band).toBeUndefined();
+	});
+});
+
+describe('a start down through the plate', () => {
+	// Straight down to 6 mm, rolled in to 11 mm, is what this cutter does (demo bench).
+	it.each([
+		['hover', 6, 'holds', 'hover'],
+		['hover', 8, 'tight', 'hover'],
+		['hover', 12, 'stops', 'edge start only'],
+		['rolled', 6, 'tight', 'roll it in'],
+		['edge', 12, 'holds', 'start']
+	] as const)('%s on %s mm: %s', (start, thicknessMm, verdict, word) => {
+		const { checks } = plan(inputsOf({}, { start, thicknessMm }));
+		expect(checks.find(({ station }) => station === 'cut')).toMatchObject({ verdict, word });
 	});
 });
 

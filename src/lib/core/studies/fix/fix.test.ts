@@ -67,6 +67,19 @@ describe('what would fix it', () => {
 		expect(there.change.bench!.supply.cord!.size).toBe('awg-10');
 	});
 
+	it('a cord that is changed is the cord it names: shorter, or thicker and made up, and nothing else', () => {
+		const far = inputsOf({ bench: changed((b) => (b.supply.cord!.lengthM = 60)) });
+		const now = far.bench.supply.cord!;
+		const cordOf = (id: string) =>
+			fixesFor(far).find((fix) => fix.id === id)!.change.bench!.supply.cord!;
+		const shorter = cordOf('shorter-cord');
+		expect(shorter).toEqual({ ...now, lengthM: shorter.lengthM });
+		expect(shorter.lengthM).toBeLessThan(60);
+		const thicker = cordOf('thicker-cord');
+		expect(thicker).toEqual({ ...now, size: thicker.size, kind: 'made-up', labelA: null });
+		expect(thicker.size).toBe('mm2-10');
+	});
+
 	it('mends water with what takes water, not by working the compressor harder', () => {
 		const wet = inputsOf({
 			bench: changed((b) => (b.air.stages = b.air.stages.filter((s) => s.kind === 'trap'))),

@@ -1,0 +1,134 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { tidyBefore, type BeforeOf } from './before';
+import { layoutOf } from './layout';
+import { leastChanges, leastTotalS } from './leastChanges';
+import { orderOf, type OrderAsk, type OrderResult } from './order';
+import { scheduled } from './schedule';
+
+/** Items of given sets, one after another on one bench. */
+const askOf = (
+	sets: readonly string[],
+	changeS: OrderAsk['changeS'],
+	over: Partial<OrderAsk> = {}
+): OrderAsk => ({
+	items: sets.map((set, k) => ({
+		id: `i${k}`,
+		set,
+		piece: `p${k}`,
+		handlingS: 10,
+		arcS: { a: 20 + k },
+		coolS: 0
+	})),
+	benches: [{ id: 'a', setInTorch: sets[0]! }],
+	before: [],
+	changeS,
+	...over
+});
+const beforeOf = (ask: OrderAsk) => (tidyBefore(ask) as { of: BeforeOf }).of;
+
+describe('the cheapest way through the sets of parts', () => {
+	/** Every order of the items that keeps the rules: what its changes cost, at the least. */
+	function byTrying({ items, before, benches, changeS }: OrderAsk): number {
+		const walk = (done: readonly string[], set: string): number => {
+			if (done.length === items.length) return 0;
+			const open = items.filter(
+				({ id }) =>
+					!done.includes(id) && before.every(([a, b]) => b !== id || done.includes(a) || a === b)
+			);
+			return Math.min(
+				...open.map(
+					(item) =>
+						(item.set === set ? 0 : changeS(set, item.set)) + walk([...done, item.id], item.set)
+				)
+			);
+		};
+		return walk([], benches[0]!.setInTorch);
+	}
+
+	it('property: costs what the best of all orders costs, and leads along the sets it names', () => {
+		fc.assert(
+			fc.property(
+				fc.array(fc.constantFrom('a', 'bb', 'cccc', 'dddddddd'), { minLength: 1, maxLength: 6 }),
+				fc.array(fc.tuple(fc.nat(5), fc.nat(5)), { maxLength: 4 }),
+				fc.constantFrom('a', 'cccc', ''),
+				(sets, pairs, setInTorch) => {
+					// No detour is cheaper than the straight way.
+					const changeS = (x: string, y: string) => 60 + 10 * Math.abs(x.length - y.length);
+					const before = pairs
+						.filter(([x, y]) => x < y && y < sets.length)
+						.map(([x, y]) => [`i${x}`, `i${y}`] as const);
+					const ask = askOf(sets, changeS, { before, benches: [{ id: 'a', setInTorch }] });
+					const way = leastChanges(ask, beforeOf(ask), setInTorch)!;
+					expect(way.costs).toBeCloseTo(byTrying(ask), 9);
+					const along = way.sets.slice(1).map((set, k) => changeS(way.sets[k]!, set));
+					expect(along.reduce((sum, s) => sum + s, 0)).toBeCloseTo(way.costs, 9);
+					const blocksS = ask.items.reduce((sum, { arcS }) => sum + 10 + arcS.a!, 0);
+					expect(leastTotalS(ask, beforeOf(ask))).toBeCloseTo(blocksS + way.costs, 9);
+				}
+			),
+			{ numRuns: 80 }
+		);
+	});
+
+	it('is given up where there are too many ways, and the bound then counts the blocks alone', () => {
+		const sets = Array.from({ length: 14 }, (_, k) => `set ${k}`);
+		const few = askOf(sets.slice(0, 8), () => 60);
+		expect(leastChanges(few, beforeOf(few), 'set 0')?.costs).toBe(7 * 60);
+		const many = askOf(sets, () => 60);
+		expect(leastChanges(many, beforeOf(many), 'set 0')).toBeUndefined();
+		const blocksS = many.items.reduce((sum, { arcS }) => sum + 10 + arcS.a!, 0);
+		expect(leastTotalS(many, beforeOf(many))).toBe(blocksS);
+		// The list is ordered all the same: one change for each set but the first.
+		const { soonest, boundS } = orderOf(many) as OrderResult;
+		expect(soonest.changes).toBe(13);
+		expect(soonest.endS).toBe(blocksS + 13 * 60);
+		expect(boundS).toBe(blocksS);
+	});
+});
+
+describe('a long list', () => {
+	it('has its last item moved, and others moved behind it, where that ends sooner', () => {
+		// A piece that cools for long: its second item comes last, whatever stands where in the list.
+		const items = Array.from({ length: 12 }, (_, k) => ({
+			id: `i${k}`,
+			set: 's',
+			piece: k === 0 || k === 11 ? 'hot' : `p${k}`,
+			handlingS: 10,
+			arcS: { a: 20 },
+			coolS: k === 0 || k === 11 ? 280 : 0
+		}));
+		const ask = { ...askOf(['s'], () => 60), items };
+		const { soonest, exact } = orderOf(ask) as OrderResult;
+		expect(exact).toBe(false);
+		// Ten blocks of 30 s fit between the two of the hot piece: nobody waits.
+		expect(soonest.endS).toBe(12 * 30);
+		const places = soonest.placed.map(({ id }) => id);
+		expect(Math.abs(places.indexOf('i0') - places.indexOf('i11'))).toBeGreaterThanOrEqual(10);
+	});
+});
+
+describe('a sequence', () => {
+	it('that makes an item before what it waits for, or makes it twice, is none', () => {
+		const ask = askOf(['s', 's'], () => 60, { before: [['i0', 'i1']] });
+		const on = (...places: number[]) =>
+			scheduled(
+				ask,
+				beforeOf(ask),
+				places.map((i) => ({ i, bench: 0 }))
+			);
+		expect(on(0, 1)!.result().endS).toBe(30 + 31);
+		expect(on(1, 0)).toBeUndefined();
+		expect(on(0, 0)).toBeUndefined();
+	});
+});
+
+describe('plates without end', () => {
+	it('are no day’s work: two hundred are laid, what is left is told', () => {
+		const plate = { name: 'Plate', widthMm: 500, heightMm: 500, count: null };
+		const parts = [{ id: 'whole', widthMm: 490, heightMm: 490, count: 203, turns: false }];
+		const laid = layoutOf({ parts, plates: [plate], kerfMm: 2, trimMm: 0 });
+		expect(laid.plates).toHaveLength(200);
+		expect(laid.left).toEqual([{ id: 'whole', count: 3, tooLarge: false }]);
+	});
+});
