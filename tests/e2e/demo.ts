@@ -31,6 +31,9 @@ export class DemoServer {
 			env: { ...process.env, PORT: String(this.port), STEADY_ARC_DATA: this.folder, ...this.env },
 			stdio: ['ignore', 'pipe', 'inherit']
 		});
+		const child = this.#process;
+		// Whatever becomes of the tests, their server goes with them.
+		process.once('exit', () => child.kill('SIGKILL'));
 		await upAt(this.url, this.#process);
 	}
 

@@ -1,4 +1,3 @@
-import AxeBuilder from '@axe-core/playwright';
 import exifr from 'exifr';
 import jpeg from 'jpeg-js';
 import { readFileSync } from 'node:fs';
@@ -7,6 +6,7 @@ import { edgePicture } from '../pictures/edge';
 import { kerfPicture } from '../pictures/kerf';
 import type { Picture } from '../pictures/lens';
 import { nozzlePicture } from '../pictures/nozzle';
+import { faultsOf } from './axe';
 import { expect, openStage, test } from './demo';
 
 /** Ends what hangs; a machine that does something else as well reads a picture in more than five seconds. */
@@ -323,8 +323,7 @@ test.describe('on a phone, in the dark', () => {
 			expect(
 				await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)
 			).toBeLessThanOrEqual(0);
-			const { violations } = await new AxeBuilder({ page }).analyze();
-			expect(violations.map(({ id, nodes }) => `${id}: ${nodes[0]!.html}`)).toEqual([]);
+			expect(await faultsOf(page)).toEqual([]);
 			if (of === 'end') continue;
 			await page.getByRole('button', { name: /^Lay the (rings|lines) on by hand/ }).click();
 			await expect(

@@ -21,23 +21,23 @@ function tails({ items }: OrderAsk, before: BeforeOf): number[] {
 	return items.map((_, i) => of(i));
 }
 
-/** One block after the other by a rule: whoever is least by it comes next. */
-function built(
-	ask: OrderAsk,
-	before: BeforeOf,
-	rule: (schedule: Schedule, i: number, bench: number) => readonly number[]
-): Sequence {
+/** What a block is chosen by, from how far the schedule has come: the least comes next. */
+type Rule = (schedule: Schedule, open: readonly number[]) => (i: number, bench: number) => number[];
+
+/** One block after the other by a rule. */
+function built(ask: OrderAsk, before: BeforeOf, rule: Rule): Sequence {
 	const schedule = new Schedule(ask, before);
 	const sequence: { i: number; bench: number }[] = [];
+	const places = [...ask.items.keys()];
 	while (sequence.length < ask.items.length) {
+		const open = places.filter(schedule.open);
+		const byOf = rule(schedule, open);
 		let best: { i: number; bench: number; by: readonly number[] } | undefined;
-		for (const [i] of ask.items.entries()) {
-			if (!schedule.open(i)) continue;
-			for (const [bench] of ask.benches.entries()) {
+		for (const i of open) {
+			for (let bench = 0; bench < ask.benches.length; bench++) {
 				if (!schedule.can(i, bench)) continue;
-				const by = rule(schedule, i, bench);
-				const less = !best || firstDifference(by, best.by) < 0;
-				if (less) best = { i, bench, by };
+				const by = byOf(i, bench);
+				if (!best || firstDifference(by, best.by) < 0) best = { i, bench, by };
 			}
 		}
 		schedule.put(best!.i, best!.bench);
@@ -46,7 +46,7 @@ function built(
 	return sequence;
 }
 function firstDifference(a: readonly number[], b: readonly number[]): number {
-	for (const [k, one] of a.entries()) if (Math.abs(one - b[k]!) > 1e-9) return one - b[k]!;
+	for (let k = 0; k < a.length; k++) if (Math.abs(a[k]! - b[k]!) > 1e-9) return a[k]! - b[k]!;
 	return 0;
 }
 
@@ -54,12 +54,12 @@ function beginnings(ask: OrderAsk, before: BeforeOf): Sequence[] {
 	const tail = tails(ask, before);
 	const endS = (s: Schedule, i: number, bench: number) =>
 		s.startS(i, bench) + ask.items[i]!.handlingS + ask.items[i]!.arcS[ask.benches[bench]!.id]!;
-	const asEntered = built(ask, before, (s, i, bench) => [i, endS(s, i, bench)]);
+	const asEntered = built(ask, before, (s) => (i, b) => [i, endS(s, i, b)]);
 	const rules = [
-		built(ask, before, (s, i, b) => [s.changeS(i, b), s.startS(i, b), -tail[i]!]),
-		built(ask, before, (s, i, b) => [s.startS(i, b), s.changeS(i, b), -tail[i]!]),
-		built(ask, before, (s, i, b) => [s.startS(i, b), -tail[i]!]),
-		built(ask, before, (s, i, b) => [endS(s, i, b)])
+		built(ask, before, (s) => (i, b) => [s.changeS(i, b), s.startS(i, b), -tail[i]!]),
+		built(ask, before, (s) => (i, b) => [s.startS(i, b), s.changeS(i, b), -tail[i]!]),
+		built(ask, before, (s) => (i, b) => [s.startS(i, b), -tail[i]!]),
+		built(ask, before, (s) => (i, b) => [endS(s, i, b)])
 	];
 	if (ask.benches.length > 1) return [asEntered, ...rules];
 	// One bench: along the cheapest ways through the sets, by time and by their number.
@@ -69,12 +69,12 @@ function beginnings(ask: OrderAsk, before: BeforeOf): Sequence[] {
 	return [
 		...ways.map(({ sets }) => {
 			let at = 0;
-			return built(ask, before, (s, i, b) => {
-				const now = s.setOn(b);
-				const any = ask.items.some((one, k) => s.open(k) && one.set === now);
+			return built(ask, before, (s, open) => {
+				const now = s.setOn(0);
+				const any = open.some((i) => ask.items[i]!.set === now);
 				if (!any && sets[at] === now) at++;
 				const wanted = any ? now : sets[at];
-				return [ask.items[i]!.set === wanted ? 0 : 1, s.startS(i, b), -tail[i]!];
+				return (i, b) => [ask.items[i]!.set === wanted ? 0 : 1, s.startS(i, b), -tail[i]!];
 			});
 		}),
 		asEntered,

@@ -171,16 +171,18 @@ function waited(shop: ListShop, from: Standing, arc: ListArc): ArcRun | undefine
 	return undefined;
 }
 
-/** Each arc waits for what it needs itself; `asked` pauses stand before that. */
+/** Each arc waits for what it needs itself; `asked` pauses stand before that. `begun`: the first arcs, run so already. */
 export function waitAsNeeded(
 	shop: ListShop,
 	arcs: readonly ListArc[],
 	from: Standing = atStart(shop),
-	asked: readonly number[] = []
+	asked: readonly number[] = [],
+	begun: readonly ArcRun[] = []
 ): ListPlan {
-	const runs: ArcRun[] = [];
-	let standing = from;
-	for (const [i, arc] of arcs.entries()) {
+	const runs: ArcRun[] = [...begun];
+	let standing = begun.at(-1)?.after ?? from;
+	for (let i = begun.length; i < arcs.length; i++) {
+		const arc = arcs[i]!;
 		const tried = runArc(shop, standing, arc, asked[i] ?? 0);
 		const found = tried.stops ? waited(shop, standing, arc) : tried;
 		if (!found) return { ok: false, runs, because: tried.stops!.because, arc: i };
@@ -216,7 +218,8 @@ export function placePauses(
 			for (const step of STEPS_S.flatMap((s) => [s, -s])) {
 				const changed = asked.with(i, Math.max(0, asked[i]! + step));
 				if (changed[i] === asked[i]) continue;
-				const tried = waitAsNeeded(shop, arcs, from, changed);
+				// Up to there nothing changes.
+				const tried = waitAsNeeded(shop, arcs, from, changed, best.runs.slice(0, i));
 				spent += tried.runs.length;
 				const more = tried.ok
 					? !best.ok || tried.pausedS < best.pausedS
