@@ -324,7 +324,7 @@ describe('a start down through the plate', () => {
 		['hover', 6, 'holds', 'hover'],
 		['hover', 8, 'tight', 'hover'],
 		['hover', 12, 'stops', 'edge start only'],
-		['pierce', 6, 'tight', 'roll it in'],
+		['pierce', 6, 'holds', 'start'],
 		['pierce', 10, 'tight', 'roll it in'],
 		['edge', 12, 'holds', 'start']
 	] as const)('%s on %s mm: %s', (start, thicknessMm, verdict, word) => {
