@@ -3,6 +3,28 @@ import { defineConfig } from '@playwright/test';
 // Server and browser show the clock on the wall: the same wherever the tests run.
 process.env.TZ = 'UTC';
 
+/**
+ * What a browser with a window does besides showing pages: most are what the test runner turns off itself (of
+ * two such lists the browser takes the last); the two popups of its address bar are pages, and a process, of
+ * their own in every context.
+ */
+const OFF = [
+	'WebUIOmniboxPopup',
+	'WebUIOmniboxAimPopup',
+	'AimEnabled',
+	'AvoidUnnecessaryBeforeUnloadCheckSync',
+	'DestroyProfileOnBrowserClose',
+	'HttpsUpgrades',
+	'HttpsFirstBalancedModeAutoEnable',
+	'LensOverlay',
+	'MediaRouter',
+	'NetworkTimeServiceQuerying',
+	'OptimizationHints',
+	'PaintHolding',
+	'PreconnectToSearch',
+	'ThirdPartyStoragePartitioning'
+];
+
 export default defineConfig({
 	testDir: 'tests/e2e',
 	// Each has a server of its own: a file of tests runs in one of them, in order.
@@ -22,7 +44,8 @@ export default defineConfig({
 				'--no-first-run',
 				'--disable-background-networking',
 				'--disable-component-update',
-				'--disable-sync'
+				'--disable-sync',
+				`--disable-features=${OFF.join()}`
 			]
 		}
 	}

@@ -65,7 +65,7 @@ async function respond(request, response) {
 	process.env.STEADY_ARC_WALL = access.wallPath ?? '';
 	request.headers['x-steady-protocol'] = 'http';
 	request.headers['x-steady-role'] = role;
-	// The cache listens to what the handler writes, before it is compressed.
+	// The cache packs whole pages itself; whatever else the handler writes is compressed as it comes.
 	return compress(request, response, () => {
 		if (isSensor(request, path)) {
 			// No page shows a reading before it is looked at.

@@ -10,6 +10,7 @@ function response(type = 'text/html') {
 		out,
 		statusCode: 200,
 		getHeader: () => type,
+		setHeader: () => {},
 		getHeaders: () => ({ 'content-type': type, etag: '"tag"', 'set-cookie': 'bench=1' }),
 		writeHead: (status: number, headers: unknown) =>
 			void Object.assign(out, { status, head: headers }),
@@ -93,6 +94,40 @@ describe('kept pages', () => {
 		expect(gunzipSync(packed.raw!).toString()).toBe('<p>plain</p>');
 		expect(ask({ 'if-none-match': 'W/"tag"' })).toMatchObject({ status: 304, body: '' });
 		expect(ask({ 'if-none-match': '"other"' })).toMatchObject({ status: 200 });
+	});
+
+	it('go packed in one piece when they are rendered, too; anything else passes as it comes', () => {
+		const cache = new PageCache();
+		const rendered = (status: number, type: string, accepts: string) => {
+			const r = response(type);
+			cache.serve(request('/setup?first', { 'accept-encoding': accepts }), r);
+			r.writeHead(status, {});
+			r.write('<p>in</p>');
+			r.end('<p>two</p>');
+			cache.forget();
+			return r.out;
+		};
+		const packed = rendered(200, 'text/html', 'gzip, deflate');
+		expect(gunzipSync(packed.raw!).toString()).toBe('<p>in</p><p>two</p>');
+		expect(packed.head).toMatchObject({
+			'content-encoding': 'gzip',
+			'content-length': packed.raw!.length,
+			vary: 'Accept-Encoding'
+		});
+		const plain = rendered(200, 'text/html', 'identity');
+		expect(plain).toMatchObject({ status: 200, body: '<p>in</p><p>two</p>' });
+		expect(plain.head).not.toHaveProperty('content-encoding');
+		expect(rendered(404, 'text/html', 'gzip')).toMatchObject({
+			status: 404,
+			body: '<p>in</p><p>two</p>',
+			head: undefined
+		});
+		// A redirect has nothing to say.
+		const none = response('');
+		cache.serve(request('/setup?gone', { 'accept-encoding': 'gzip' }), none);
+		none.writeHead(303, { location: '/start' });
+		none.end();
+		expect(none.out).toMatchObject({ status: 303, body: '' });
 	});
 
 	it('are for the eyes they were made for, and set nobody else’s cookie', () => {
