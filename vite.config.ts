@@ -59,8 +59,6 @@ export default defineConfig({
 				advancedChunks: {
 					// What most pages need comes as one piece: thirty small ones pack worse.
 					groups: [
-						// All of our style is 25 kB: in one file nothing is styled again as stations are fetched ahead.
-						{ name: 'style', test: /\.css($|\?)/, priority: 1 },
 						{
 							name: 'shell',
 							// Writing in the log comes after the first screen.
