@@ -95,6 +95,34 @@ test('the counter goes by keys, stays within what can be, and L logs what the bu
 	await expect(notice).toContainText('Taken back.');
 });
 
+test('two presses on one step take back that step, once', async ({ page }) => {
+	await page.goto('/wear?t=4');
+	const notice = page.getByTestId('notice');
+	for (const cuts of ['2', '3']) {
+		await page.getByLabel('Such cuts', { exact: true }).fill(cuts);
+		await page.getByLabel('Such cuts', { exact: true }).press('Enter');
+		await page.getByRole('button', { name: `Log ${cuts} cuts` }).click();
+		await expect(notice).toContainText(`${cuts} cuts`);
+	}
+	await page.getByRole('link', { name: 'The log' }).click();
+	let asked = 0;
+	let answer = () => {};
+	const held = new Promise<void>((resolve) => (answer = resolve));
+	await page.route('**/api/log/undo', async (route) => {
+		asked++;
+		await held;
+		await route.continue();
+	});
+	const steps = page.getByRole('region', { name: 'Your last steps' });
+	await steps.getByRole('button', { name: /^Undo: 3 cuts/ }).dblclick();
+	await expect.poll(() => asked).toBe(1);
+	answer();
+	await expect(notice).toHaveText(/^Taken back\./);
+	expect(asked).toBe(1);
+	await steps.getByRole('button', { name: /^Undo: 2 cuts/ }).click();
+	await expect(steps.getByRole('button', { name: /^Undo: / })).toHaveCount(0);
+});
+
 test.describe('a day by thumb', () => {
 	test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
 
@@ -153,10 +181,9 @@ test.describe('a day by thumb', () => {
 		await expect(page.getByTestId('found')).toContainText('1 found: 6 m, 20 starts');
 		await page.keyboard.press('Escape');
 		// The cuts go back too, so that the shop is as it was found.
-		for (let i = 0; i < 2; i++) {
-			await steps.getByRole('button', { name: /^Undo: / }).tap();
-			await expect(steps.getByRole('button', { name: /^Undo: / })).toHaveCount(i === 0 ? 1 : 0);
-		}
+		for (const step of [/^Undo: 5 cuts/, /^Undo: 9 cuts/])
+			await steps.getByRole('button', { name: step }).tap();
+		await expect(steps.getByRole('button', { name: /^Undo: / })).toHaveCount(0);
 		await page.locator('[data-station="wear"]').tap();
 		await expect(answer).toHaveAttribute('data-value', String(before));
 	});
