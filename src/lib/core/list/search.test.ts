@@ -88,23 +88,32 @@ describe('the cheapest way through the sets of parts', () => {
 });
 
 describe('a long list', () => {
-	it('has its last item moved, and others moved behind it, where that ends sooner', () => {
-		// A piece that cools for long: its second item comes last, whatever stands where in the list.
-		const items = Array.from({ length: 12 }, (_, k) => ({
-			id: `i${k}`,
-			set: 's',
-			piece: k === 0 || k === 11 ? 'hot' : `p${k}`,
-			handlingS: 10,
-			arcS: { a: 20 },
-			coolS: k === 0 || k === 11 ? 280 : 0
-		}));
-		const ask = { ...askOf(['s'], () => 60), items };
-		const { soonest, exact } = orderOf(ask) as OrderResult;
-		expect(exact).toBe(false);
-		// Ten blocks of 30 s fit between the two of the hot piece: nobody waits.
-		expect(soonest.endS).toBe(12 * 30);
-		const places = soonest.placed.map(({ id }) => id);
-		expect(Math.abs(places.indexOf('i0') - places.indexOf('i11'))).toBeGreaterThanOrEqual(10);
+	it('property: no item moved by itself lets it end sooner', () => {
+		const item = fc.record({
+			set: fc.constantFrom('a', 'b', 'c'),
+			piece: fc.constantFrom('p', 'q', 'r'),
+			arcS: fc.integer({ min: 5, max: 300 }).map((a) => ({ a })),
+			handlingS: fc.integer({ min: 5, max: 200 }),
+			coolS: fc.constantFrom(0, 120, 400)
+		});
+		fc.assert(
+			fc.property(fc.array(item, { minLength: 10, maxLength: 13 }), (items) => {
+				const ask = {
+					...askOf(['a'], () => 60),
+					items: items.map((one, k) => ({ ...one, id: `i${k}` }))
+				};
+				const { soonest, exact } = orderOf(ask) as OrderResult;
+				expect(exact).toBe(false);
+				const sequence = soonest.placed.map(({ id }) => ({ i: Number(id.slice(1)), bench: 0 }));
+				for (let at = 0; at < sequence.length; at++)
+					for (let to = 0; to < sequence.length; to++) {
+						const moved = sequence.toSpliced(at, 1).toSpliced(to, 0, sequence[at]!);
+						const { endS } = scheduled(ask, beforeOf(ask), moved)!.result();
+						expect(endS).toBeGreaterThanOrEqual(soonest.endS - 1e-6);
+					}
+			}),
+			{ numRuns: 25 }
+		);
 	});
 });
 
