@@ -45,7 +45,7 @@ export class PageCache {
 			response.end();
 			return true;
 		}
-		send(response, 200, kept.headers, body(kept, packs));
+		send(response, kept.headers, body(kept, packs));
 		return true;
 	}
 
@@ -78,7 +78,7 @@ export class PageCache {
 			}
 			const page = { headers: plainHeaders(response.getHeaders()), plain, packed: undefined };
 			if (before === this.#generation) this.#pages.set(key, page);
-			return send(response, 200, {}, body(page, packs));
+			return send(response, {}, body(page, packs));
 		};
 	}
 }
@@ -88,8 +88,8 @@ function body(page, packs) {
 	if (!packs) return { bytes: page.plain };
 	return { bytes: (page.packed ??= gzipSync(page.plain)), encoding: 'gzip' };
 }
-function send(response, status, headers, { bytes, encoding }) {
-	response.writeHead(status, {
+function send(response, headers, { bytes, encoding }) {
+	response.writeHead(200, {
 		...headers,
 		vary: 'Accept-Encoding',
 		'content-length': bytes.length,

@@ -115,6 +115,7 @@ test('two presses on one step take back that step, once', async ({ page }) => {
 	});
 	const steps = page.getByRole('region', { name: 'Your last steps' });
 	await steps.getByRole('button', { name: /^Undo: 3 cuts/ }).dblclick();
+	await page.keyboard.press('z');
 	await expect.poll(() => asked).toBe(1);
 	answer();
 	await expect(notice).toHaveText(/^Taken back\./);

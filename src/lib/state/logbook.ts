@@ -99,8 +99,17 @@ function newEvidence(bench: Workbench, evidence: Evidence, entry: Entry, title: 
 
 export const undoEntry = (bench: Workbench, id: number): Promise<void> => undoEntries(bench, [id]);
 
+/** What is on its way back: pressed again meanwhile, by hand or by key, it is the same. */
+const going = new Map<string, Promise<void>>();
+function undoEntries(bench: Workbench, ids: readonly number[]): Promise<void> {
+	const key = ids.join();
+	const gone = going.get(key) ?? takeBack(bench, ids).finally(() => going.delete(key));
+	going.set(key, gone);
+	return gone;
+}
+
 /** What one gesture wrote goes back by one write: all of it, or it waits whole. */
-async function undoEntries(bench: Workbench, ids: readonly number[]): Promise<void> {
+async function takeBack(bench: Workbench, ids: readonly number[]): Promise<void> {
 	const lines = [...bench.log, ...bench.measured].filter(({ id }) => ids.includes(id));
 	const result = await write<{
 		results: { id: number; outcome: 'undone' | 'already' | 'corrected' }[];

@@ -12,16 +12,8 @@
 	onMount(() => {
 		bench.steps = keptSteps();
 	});
-	let going = $state(false);
 	async function back() {
-		// A second press means the same step, as long as that is on its way: it stands there still.
-		if (going) return;
-		going = true;
-		try {
-			await undoEntry(bench, own[0]!.id);
-		} finally {
-			going = false;
-		}
+		await undoEntry(bench, own[0]!.id);
 		done();
 	}
 </script>
@@ -40,11 +32,8 @@
 				</li>
 			{/each}
 		</ol>
-		<button
-			type="button"
-			class="btn mt-2 w-full btn-xl"
-			aria-busy={going}
-			onclick={() => void back()}>Undo: {own[0]!.text} <kbd class="kbd kbd-sm">Z</kbd></button
+		<button type="button" class="btn mt-2 w-full btn-xl" onclick={() => void back()}
+			>Undo: {own[0]!.text} <kbd class="kbd kbd-sm">Z</kbd></button
 		>
 	{/if}
 </section>
