@@ -7,7 +7,10 @@
 </script>
 
 {#if bench.theirs}
-	<div class="draft no-print" role="alert">
+	<div
+		class="no-print flex flex-wrap items-center gap-2 border-b-[1.5px] border-[var(--arc)] bg-[var(--arc-wash)] px-6 py-1.5"
+		role="alert"
+	>
 		<span class="grow"
 			><b>Somebody saved this bench in between.</b> Nothing was overwritten. {#if bench.theirs.fields.length}You
 				both changed: {bench.theirs.fields.join(', ')}.{:else}Put together the two do not make a
@@ -21,7 +24,10 @@
 		>
 	</div>
 {:else if bench.edited}
-	<div class="draft no-print" data-testid="draft-bar">
+	<div
+		class="no-print flex flex-wrap items-center gap-2 border-b-[1.5px] border-[var(--arc)] bg-[var(--arc-wash)] px-6 py-1.5"
+		data-testid="draft-bar"
+	>
 		<span class="grow"><b>Bench edited, not saved.</b> All figures already follow.</span>
 		<button type="button" class="btn" onclick={() => bench.undoEdit()}>Undo</button>
 		<button type="button" class="btn" onclick={() => bench.discardEdits()}>Discard</button>
@@ -30,15 +36,3 @@
 		>
 	</div>
 {/if}
-
-<style>
-	.draft {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 8px;
-		padding: 6px 24px;
-		background: var(--arc-wash);
-		border-bottom: 1.5px solid var(--arc);
-	}
-</style>

@@ -47,7 +47,7 @@
 	{:else if code}
 		<div class="flex flex-wrap items-start gap-4">
 			<svg
-				class="qr"
+				class="size-[200px] flex-none border border-[var(--rule)]"
 				viewBox="0 0 {code.size} {code.size}"
 				role="img"
 				aria-label="Code that opens {address} on a phone"
@@ -78,12 +78,3 @@
 		</div>
 	{/if}
 </section>
-
-<style>
-	.qr {
-		width: 200px;
-		height: 200px;
-		flex: none;
-		border: 1px solid var(--rule);
-	}
-</style>

@@ -9,16 +9,11 @@
 <section aria-label={title} data-testid="cautions">
 	<h2 class="h">{title}</h2>
 	<ul class="mt-1 space-y-1">
-		{#each bench.said.cautions as { text } (text)}<li>{text}</li>{/each}
+		{#each bench.said.cautions as { text } (text)}<li
+				class="border-l-4 border-[var(--spark)] pl-3 text-[0.9375rem] leading-[1.3]"
+			>
+				{text}
+			</li>{/each}
 	</ul>
 	<p class="sub mt-1">Common practice; the maker’s book and local rules come first.</p>
 </section>
-
-<style>
-	li {
-		padding-left: 12px;
-		border-left: 4px solid var(--spark);
-		font-size: 0.9375rem;
-		line-height: 1.3;
-	}
-</style>

@@ -45,7 +45,7 @@
 	{#if bench.cards.length}
 		<ul class="mt-2" data-testid="shelf">
 			{#each bench.cards as card (card.id)}
-				<li class="card">
+				<li class="flex min-h-[52px] items-center gap-2 border-t border-[var(--rule)]">
 					<a
 						class="flex min-h-11 grow items-center font-semibold underline"
 						href="{PAGES[card.what].card}?saved={card.id}"
@@ -79,13 +79,3 @@
 		<p class="sub mt-2">Nothing on the shelf yet.</p>
 	{/if}
 </section>
-
-<style>
-	.card {
-		display: flex;
-		align-items: center;
-		gap: 8px;
-		min-height: 52px;
-		border-top: 1px solid var(--rule);
-	}
-</style>

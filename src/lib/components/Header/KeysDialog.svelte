@@ -46,7 +46,10 @@
 				autocomplete="off"
 				bind:value={sought}
 			/>
-			<dl class="words" data-testid="glossary">
+			<dl
+				class="my-3 grid grid-cols-[repeat(auto-fill,minmax(16rem,1fr))] gap-x-5 gap-y-2"
+				data-testid="glossary"
+			>
 				{#each found as { word, also, means } (word)}
 					<div>
 						<dt>
@@ -73,12 +76,3 @@
 		{/if}
 	</div>
 </dialog>
-
-<style>
-	.words {
-		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(16rem, 1fr));
-		gap: 8px 20px;
-		margin: 12px 0;
-	}
-</style>

@@ -16,7 +16,10 @@
 	});
 </script>
 
-<section aria-label="Speed against thickness" class:old={study.stale}>
+<section
+	aria-label="Speed against thickness"
+	class={study.stale ? 'text-[var(--ink2)]' : undefined}
+>
 	<h2 class="flex flex-wrap items-baseline gap-x-3">
 		<span class="h">Speed against thickness, {METALS[metal].label.toLowerCase()}</span>
 		<span class="sub"
@@ -26,16 +29,8 @@
 	{#if curves && Curves}
 		<Curves {curves} />
 	{:else}
-		<p class="sub frame">{study.asked ? 'working' : 'drawn when it comes into view'}</p>
+		<p class="sub relative h-[300px]">
+			{study.asked ? 'working' : 'drawn when it comes into view'}
+		</p>
 	{/if}
 </section>
-
-<style>
-	.old {
-		color: var(--ink2);
-	}
-	.frame {
-		position: relative;
-		height: 300px;
-	}
-</style>

@@ -121,7 +121,7 @@
 				commit={(v) => void (lagDeg = v)}
 			/>
 		{/if}
-		<div class="told">
+		<div class="col-span-full">
 			<Choice label="It told" options={tells} value={told} choose={(t) => (told = t)} />
 		</div>
 		<button class="btn col-span-2 btn-primary sm:col-span-4" disabled={!ready || logging}
@@ -130,9 +130,3 @@
 	</form>
 	<Measured kind="test-cut" />
 </section>
-
-<style>
-	.told {
-		grid-column: 1 / -1;
-	}
-</style>

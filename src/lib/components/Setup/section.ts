@@ -1,6 +1,7 @@
 /** Geometry of the side section: plate to scale, torch as a symbol, in a 690 × 330 drawing. */
 import { showQuantity, type UnitSystem } from '$lib/core';
 import { MM_PER_IN } from '$lib/core/quantity/units';
+import { px } from '$lib/components/Drawing/px';
 import { scatter } from '$lib/components/Drawing/scatter';
 
 export const SECTION = {
@@ -53,7 +54,7 @@ export function sectionTicks(
 	const stepMm = metric ? 1 : MM_PER_IN / 16;
 	const every = metric ? (deepest > 18 ? 5 : 2) : deepest > 18 ? 8 : 4;
 	return Array.from({ length: Math.floor(deepest / stepMm) + 1 }, (_, i) => ({
-		y: SECTION.plateTopY + (i * stepMm * DEEPEST_PX) / deepest,
+		y: px(SECTION.plateTopY + (i * stepMm * DEEPEST_PX) / deepest),
 		label:
 			i % every !== 0
 				? null
@@ -73,16 +74,20 @@ export function sectionShape(input: {
 }): SectionShape {
 	const { plateTopY: top, arcX: cx, leftX, rightX, height } = SECTION;
 	const pxPerMm = DEEPEST_PX / input.deepest;
-	const depth = Math.min(DEEPEST_PX, Math.max(3, input.thicknessMm * pxPerMm));
+	const depth = px(Math.min(DEEPEST_PX, Math.max(3, input.thicknessMm * pxPerMm)));
 	const bottom = top + depth;
 	const lag = (input.lagDeg * Math.PI) / 180;
 	// The drag at the underside, t·tan(lag), as far as the drawing has room.
-	const drag = Math.min((depth * Math.sin(lag)) / Math.cos(lag), 60);
-	const half = Math.max(4, (input.kerfMm * pxPerMm) / 2);
+	const drag = px(Math.min((depth * Math.sin(lag)) / Math.cos(lag), 60));
+	const half = px(Math.max(4, (input.kerfMm * pxPerMm) / 2));
 	const exitX = cx - drag;
-	const back = `C${cx - half} ${top + depth * 0.45} ${exitX - half + drag * 0.45} ${top + depth * 0.75} ${exitX - half} ${bottom}`;
-	const front = `C${cx + half} ${top + depth * 0.45} ${exitX + half + drag * 0.45} ${top + depth * 0.75} ${exitX + half} ${bottom}`;
-	const torn = `L${rightX - 8} ${top + depth * 0.75}L${rightX + 2} ${top + depth * 0.5}L${rightX - 9} ${top + depth * 0.25}L${rightX} ${top}`;
+	// The front of the cut bends from straight down to the way it leaves.
+	const bendsY = px(top + depth * 0.45);
+	const [quarterY, midY, lowY] = [0.25, 0.5, 0.75].map((share) => px(top + depth * share));
+	const bentX = exitX + px(drag * 0.45);
+	const back = `C${cx - half} ${bendsY} ${bentX - half} ${lowY} ${exitX - half} ${bottom}`;
+	const front = `C${cx + half} ${bendsY} ${bentX + half} ${lowY} ${exitX + half} ${bottom}`;
+	const torn = `L${rightX - 8} ${lowY}L${rightX + 2} ${midY}L${rightX - 9} ${quarterY}L${rightX} ${top}`;
 
 	let lagLines = '';
 	const random = scatter(7);
@@ -96,8 +101,8 @@ export function sectionShape(input: {
 	}
 	let sheets = '';
 	for (let i = 1; i < input.layers; i++) {
-		const y = top + (depth * i) / input.layers;
-		const x = cx - drag * (i / input.layers) ** 2;
+		const y = px(top + (depth * i) / input.layers);
+		const x = px(cx - drag * (i / input.layers) ** 2);
 		sheets += `M${leftX} ${y}H${x - half}M${x + half} ${y}H${rightX - 6}`;
 	}
 	const length = Math.min(height - bottom - 8, 62);
@@ -110,10 +115,14 @@ export function sectionShape(input: {
 		plateLeft: `M${leftX} ${top}H${cx - half}${back}H${leftX}Z`,
 		plateRight: `M${cx + half} ${top}${front}H${rightX}${torn}Z`,
 		lagLines,
-		arc: `M${cx - 3} ${top - 9}L${cx - half} ${top}${back}L${exitX + half} ${bottom}C${exitX + half + drag * 0.45} ${top + depth * 0.75} ${cx + half} ${top + depth * 0.45} ${cx + half} ${top}L${cx + 3} ${top - 9}Z`,
-		arcCore: `M${cx} ${top - 50}V${top}C${cx} ${top + depth * 0.5} ${exitX + drag * 0.4} ${top + depth * 0.75} ${exitX} ${bottom + 10}`,
+		arc: `M${cx - 3} ${top - 9}L${cx - half} ${top}${back}L${exitX + half} ${bottom}C${bentX + half} ${lowY} ${cx + half} ${bendsY} ${cx + half} ${top}L${cx + 3} ${top - 9}Z`,
+		arcCore: `M${cx} ${top - 50}V${top}C${cx} ${midY} ${exitX + px(drag * 0.4)} ${lowY} ${exitX} ${bottom + 10}`,
 		dross,
 		sheets,
-		ray: { length, x: exitX - Math.sin(lag) * length, y: bottom + Math.cos(lag) * length }
+		ray: {
+			length,
+			x: exitX - px(Math.sin(lag) * length),
+			y: bottom + px(Math.cos(lag) * length)
+		}
 	};
 }

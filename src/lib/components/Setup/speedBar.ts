@@ -1,4 +1,5 @@
 /** Where speeds stand on the bar: logarithmic from 1 to 100 mm/s over its width. */
+import { px } from '$lib/components/Drawing/px';
 import { GUIDED_MOST_MM_S, HAND_BAND_MM_S } from '$lib/core/speed/speed';
 import type { Plan } from '$lib/core';
 
@@ -8,7 +9,7 @@ const [LOW, HIGH] = [1, 100];
 /** Position on the bar; held at its ends. */
 export function speedX(speedMmS: number): number {
 	const held = Math.min(HIGH, Math.max(LOW, speedMmS));
-	return BAR.left + (Math.log(held / LOW) / Math.log(HIGH / LOW)) * (BAR.right - BAR.left);
+	return px(BAR.left + (Math.log(held / LOW) / Math.log(HIGH / LOW)) * (BAR.right - BAR.left));
 }
 
 export interface SpeedMarks {
