@@ -57,14 +57,15 @@ export default defineConfig({
 		rolldownOptions: {
 			output: {
 				advancedChunks: {
-					// What most pages need comes as one piece: thirty small ones pack worse.
+					// What most pages need comes as one piece: thirty small ones pack worse. What plans is another.
 					groups: [
 						{
 							name: 'shell',
 							// Writing in the log comes after the first screen.
-							test: /\/src\/lib\/(?!state\/logbook|core\/studies\/madeCuts|components\/(Wear|Card)\/words)|lucide/,
+							test: /\/src\/lib\/(core\/(quantity|figure|metal|\w+\/names|plan\/packed|speed\/speed\.)|(?!core|state\/(logbook|plansHere)|components\/(Wear|Card)\/words))|lucide/,
 							minShareCount: 8
-						}
+						},
+						{ name: 'planner', test: /\/src\/lib\/core\//, minShareCount: 8 }
 					]
 				}
 			},

@@ -380,3 +380,46 @@ test('on a phone the chart, its file and Setup are no wider than the screen', as
 	await page.goto('/cut');
 	expect(await wider()).toBe(0);
 });
+
+test('pressed before the page can plan, the press counts and what is not worked out yet is told', async ({
+	page
+}) => {
+	let come!: () => void;
+	const coming = new Promise<void>((resolve) => (come = resolve));
+	const asked: string[] = [];
+	await page.route('**/*.js', async (route) => {
+		// What the first screen asks for comes; what comes after it is held.
+		const answers = () => document.documentElement.dataset.ready !== undefined;
+		if (await page.evaluate(answers).catch(() => false)) {
+			asked.push(route.request().url());
+			await coming;
+		}
+		await route.continue();
+	});
+	await page.goto('/setup?t=6');
+	const main = page.locator('main');
+	const card = page.getByRole('region', { name: 'Setting card' });
+	const speed = async () => /([\d.]+)mm\/s/.exec((await card.textContent())!)![1];
+	const of6 = await speed();
+	await expect.poll(() => asked.length).toBeGreaterThan(0);
+	await expect(main).toHaveAttribute('aria-busy', 'false');
+
+	await page.getByRole('slider', { name: 'Thickness' }).focus();
+	await page.keyboard.press('ArrowDown');
+	await expect(main).toHaveAttribute('aria-busy', 'true');
+	await expect(main).toHaveCSS('opacity', '0.4');
+	await expect(page.getByRole('navigation', { name: 'The line' })).toHaveCSS('opacity', '0.4');
+	expect(await speed()).toBe(of6);
+
+	come();
+	await expect(main).toHaveAttribute('aria-busy', 'false');
+	await expect(main).toHaveCSS('opacity', '1');
+	await expect.poll(speed).not.toBe(of6);
+	const thickness = page.getByRole('slider', { name: 'Thickness' });
+	const mm = Number(await thickness.getAttribute('aria-valuenow'));
+	expect(mm).not.toBe(6);
+	// The same as of a page that comes with that cut.
+	const caughtUp = await speed();
+	await page.goto(`/setup?t=${mm}`);
+	expect(await speed()).toBe(caughtUp);
+});

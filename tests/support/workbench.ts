@@ -1,3 +1,5 @@
+// What is not sent is planned here.
+import '../../src/lib/state/plansHere';
 import type { WorkbenchData } from '../../src/lib/state/workbench.svelte';
 
 /** What the server sends of a bench on which nothing was done yet. */
@@ -13,5 +15,5 @@ export const UNTOUCHED = {
 	measured: [],
 	cards: [],
 	units: 'metric',
-	said: { findings: [], cautions: [] }
+	spoken: null
 } satisfies Partial<WorkbenchData>;

@@ -2,17 +2,16 @@ import { error, redirect, type Cookies } from '@sveltejs/kit';
 import {
 	MODEL_VERSION,
 	plan,
-	REGISTRY,
+	NAMES,
 	say,
 	type FigureId,
 	type PlanInputs,
-	type Said,
 	type UnitSystem
 } from '$lib/core';
-import { said } from '$lib/core/plan/said';
+import { spokenPlan } from '$lib/core/plan/said';
 import { dayOf } from '$lib/formats/days';
 import { cutFromSearch } from '$lib/formats/readSearch';
-import { SentChart, type SentWorkbench } from '$lib/state/sent';
+import { SentChart, SentPlan, type SentWorkbench } from '$lib/state/sent';
 import type { CardWhat, FoundCard } from './cards';
 import { benchOf, workbenchData } from './pageData';
 import { requestedInputs } from './planning';
@@ -25,7 +24,7 @@ const COMPARED: Record<CardWhat, readonly FigureId[]> = {
 };
 
 export interface CardData {
-	workbench: SentWorkbench & Pick<PlanInputs, 'cut' | 'work'> & { said: Said };
+	workbench: SentWorkbench & Pick<PlanInputs, 'cut' | 'work'> & { spoken: SentPlan };
 	/** "2026-11-25": when it was planned. */
 	day: string;
 	saved: null | {
@@ -46,22 +45,23 @@ export function savedCardData(store: Store, found: FoundCard, units: UnitSystem)
 	const { card, inputs, plan: kept } = found;
 	const stored = store.benches.find(card.benchId)!;
 	const { chart } = inputs;
+	const spoken = spokenPlan(inputs);
 	const workbench = {
 		...workbenchData(store, stored, units),
 		...inputs,
 		// A card keeps its own chart; it is on no other address.
 		chart: chart && new SentChart(null, chart.hash, chart.rows),
 		kept,
-		said: said(inputs)
+		spoken: SentPlan.of(spoken)
 	};
 	const { cut, work } = inputs;
 	const now = plan(requestedInputs(store, { benchId: card.benchId, cut, work })).figures;
-	const then = kept?.figures ?? plan(inputs).figures;
+	const then = kept?.figures ?? spoken.figures;
 	const told = (id: FigureId, value: number | null) =>
-		value === null ? '–' : say(value, { quantity: REGISTRY[id].quantity, units, gauge: 'steel' });
+		value === null ? '–' : say(value, { quantity: NAMES[id].quantity, units, gauge: 'steel' });
 	const moved = COMPARED[card.what].flatMap((id) => {
 		const [before, today] = [told(id, then[id]?.value ?? null), told(id, now[id].value)];
-		return before === today ? [] : [`${REGISTRY[id].label}: ${before} then, ${today} today`];
+		return before === today ? [] : [`${NAMES[id].label}: ${before} then, ${today} today`];
 	});
 	return {
 		workbench,
@@ -94,7 +94,11 @@ export function cardData(
 	const asked = cutFromSearch(url.searchParams, stored.bench.usual);
 	const inputs = requestedInputs(store, { benchId: stored.id, ...asked });
 	return {
-		workbench: { ...workbenchData(store, stored, units), ...asked, said: said(inputs) },
+		workbench: {
+			...workbenchData(store, stored, units),
+			...asked,
+			spoken: SentPlan.of(spokenPlan(inputs))
+		},
 		day: dayOf(new Date()),
 		saved: null
 	};

@@ -5,6 +5,7 @@ import { madeCuts, madeJob } from '$lib/core/studies/madeCuts';
 import { nowIso } from './clock';
 import { newOpId } from './ids';
 import { ONCE, type Workbench } from './workbench.svelte';
+import './plansHere';
 import { stepGone, stepMade } from './steps';
 import { lookAgain, write } from './write';
 

@@ -1,4 +1,4 @@
-import type { SentWorkbench } from './sent';
+import type { SentPlan, SentWorkbench } from './sent';
 import type { WorkbenchData } from './workbench.svelte';
 
 /** What was sent, with its chart at hand. */
@@ -6,4 +6,11 @@ export async function opened<T extends Pick<SentWorkbench, 'chart'>>(
 	sent: T
 ): Promise<Omit<T, 'chart'> & Pick<WorkbenchData, 'chart'>> {
 	return { ...sent, chart: (await sent.chart?.open()) ?? null };
+}
+
+/** A card as it was sent, with its chart and its plan at hand. */
+export async function openedCard<T extends Pick<SentWorkbench, 'chart'> & { spoken: SentPlan }>(
+	sent: T
+) {
+	return { ...(await opened(sent)), spoken: sent.spoken.open() };
 }

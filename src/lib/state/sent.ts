@@ -1,5 +1,6 @@
-/** What the server sends for a screen: a chart goes by its hash and is fetched once a device. */
-import type { Chart, ChartRow } from '$lib/core';
+/** What the server sends for a screen: a chart goes by its hash and is fetched once a device, a plan goes packed. */
+import type { Chart, ChartRow, Plan, Said } from '$lib/core';
+import { packed, unpacked, type PackedPlan } from '$lib/core/plan/packed';
 import type { WorkbenchData } from './workbench.svelte';
 
 /** A chart of more rows than this does not travel inside the page. */
@@ -35,6 +36,22 @@ async function fetchChart(benchId: string, hash: string): Promise<Chart> {
 	return (await response.json()) as Chart;
 }
 
-export type SentWorkbench = Omit<WorkbenchData, 'chart' | 'cut' | 'work' | 'said'> & {
+export class SentPlan {
+	constructor(
+		/** As it crosses to the browser. */
+		readonly packed: PackedPlan & Said
+	) {}
+
+	static of({ findings, cautions, ...plan }: Plan & Said): SentPlan {
+		return new SentPlan({ ...packed(plan), findings, cautions });
+	}
+	/** On the server too: what it draws is what the browser finds. */
+	open(): Plan & Said {
+		const { findings, cautions, ...plan } = this.packed;
+		return { ...unpacked(plan), findings, cautions };
+	}
+}
+
+export type SentWorkbench = Omit<WorkbenchData, 'chart' | 'cut' | 'work' | 'spoken'> & {
 	chart: SentChart | null;
 };

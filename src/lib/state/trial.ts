@@ -7,6 +7,7 @@ import {
 	type Cut,
 	type UnitSystem
 } from '$lib/core';
+import './plansHere';
 import { Workbench } from './workbench.svelte';
 
 export function trialWorkbench(bench: Bench, units: UnitSystem, cut: Cut = DEFAULT_CUT): Workbench {
@@ -28,6 +29,6 @@ export function trialWorkbench(bench: Bench, units: UnitSystem, cut: Cut = DEFAU
 		cut,
 		work: bench.usual,
 		units,
-		said: { findings: [], cautions: [] }
+		spoken: null
 	});
 }

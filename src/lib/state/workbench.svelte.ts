@@ -3,7 +3,6 @@ import {
 	applied,
 	filled,
 	METALS,
-	plan,
 	planAsKept,
 	saidAsKept,
 	say,
@@ -26,15 +25,15 @@ import {
 	type Shown,
 	type UnitSystem,
 	type Work,
-	REGISTRY
+	NAMES
 } from '$lib/core';
-import { inputsHash } from '$lib/core/plan/plan';
 import { searchFromCut } from '$lib/formats/cutSearch';
 import type { ListItem } from '$lib/core/list/inputs';
 import type { Revisions } from '$lib/formats/api';
 import { writeSearch } from './history';
 import { dropDraft, keepDraft, keptDraft } from './keptDraft';
 import type { Kept } from './outbox';
+import { planner } from './planner.svelte';
 import type { Step } from './steps';
 import type { Ticks } from './ticks';
 
@@ -72,14 +71,21 @@ export interface WorkbenchData {
 	cut: Cut;
 	work: Work;
 	units: UnitSystem;
-	/** What the plan of all this says; later ones are said on this device. */
-	said: Said;
+	/** The plan of all this, in numbers and sentences; later ones are worked out on this device. Null: so is this. */
+	spoken: (Plan & Said) | null;
 	/** Of a saved card: its numbers as they were. */
 	kept?: KeptPlan | null;
 }
 
 const UNHASHED = { hashed: false };
 const NOTHING: Said = { findings: [], cautions: [] };
+
+/** Of whatever inputs. Throws where nothing plans yet. */
+function worked(inputs: PlanInputs): Plan {
+	const here = planner();
+	if (!here) throw new Error('Nothing plans here yet: import plansHere.');
+	return here.plan(inputs, UNHASHED);
+}
 
 /** A hand that has not moved for this long rests, ms. */
 const REST_MS = 150;
@@ -101,6 +107,8 @@ export interface Notice {
 export class Workbench {
 	/** As the server keeps it. */
 	stored = $state.raw() as WorkbenchData;
+	/** As it came, with the plan of that; what is kept since then has another. */
+	#sent = $state.raw() as WorkbenchData;
 	/** The bench as it is being edited; the stored one until somebody touches it. */
 	bench = $state.raw() as Bench;
 	cut = $state.raw() as Cut;
@@ -155,6 +163,7 @@ export class Workbench {
 		const sameBench = this.stored?.benchId === data.benchId;
 		const keepDraft = sameBench && this.edited;
 		this.stored = data;
+		this.#sent = data;
 		if (!keepDraft) {
 			this.bench = data.bench;
 			this.past = [];
@@ -210,14 +219,36 @@ export class Workbench {
 		settings: this.settings,
 		chart: this.chart
 	});
+	/** The plan that came with the page, while it is the one of these inputs. */
+	#asSent({ bench, cut, evidence, work, settings, chart }: PlanInputs): (Plan & Said) | null {
+		const sent = this.#sent;
+		const same =
+			bench === sent.bench &&
+			cut === sent.cut &&
+			evidence === sent.evidence &&
+			work === sent.work &&
+			settings === sent.settings &&
+			chart === sent.chart;
+		return same ? sent.spoken : null;
+	}
+	/** Until this device can plan, what came with the page stays on the screen, and `behind` says so. */
+	#planOf(inputs: PlanInputs): Plan {
+		const sent = this.#asSent(inputs) ?? (planner() ? null : this.#sent.spoken);
+		return sent ?? worked(inputs);
+	}
+	/** The plan on the screen is of an earlier cut: what works it out is still on its way. */
+	get behind(): boolean {
+		return !planner() && !this.#asSent(this.inputs);
+	}
 	/** A saved card shows the numbers that it was saved with. */
 	readonly plan: Plan = $derived.by(() => {
-		const today = plan(this.inputs, UNHASHED);
+		const today = this.#planOf(this.inputs);
 		return this.stored.kept ? planAsKept(today, this.stored.kept) : today;
 	});
 	/** Of these inputs, or of a saved card; worked out when somebody asks. */
 	get inputsHash(): string {
-		return this.stored.kept?.inputsHash ?? inputsHash(this.inputs);
+		const { kept, spoken } = this.#sent;
+		return kept?.inputsHash ?? planner()?.inputsHash(this.inputs) ?? spoken?.inputsHash ?? '';
 	}
 	/** Inputs as of when the hand last rested; comparisons and charts go by them during a drag. */
 	#restedInputs = $state.raw<PlanInputs | undefined>();
@@ -226,32 +257,26 @@ export class Workbench {
 	/** The plan for what is not under the hand: the same one, except while a handle moves. */
 	readonly calmPlan: Plan = $derived.by(() => {
 		const calm = this.calmInputs;
+		// What plans may come only now.
+		planner();
 		// Not tracked: the inputs under the hand change with every frame, the calm ones do not.
-		return untrack(() => (calm === this.inputs ? this.plan : plan(calm, UNHASHED)));
+		return untrack(() => (calm === this.inputs ? this.plan : this.#planOf(calm)));
 	});
 	/** Says a plan in sentences; comes after the first screen, which has those of the server. */
 	speak = $state.raw<((inputs: PlanInputs) => Said) | undefined>();
 	/** The sentences of what is not under the hand. */
 	readonly said: Said = $derived.by(() => {
-		const { bench, cut, evidence, work, settings, chart } = this.calmInputs;
-		const sent = this.stored;
-		const asSent =
-			bench === sent.bench &&
-			cut === sent.cut &&
-			evidence === sent.evidence &&
-			work === sent.work &&
-			settings === sent.settings &&
-			chart === sent.chart;
-		const today = asSent ? sent.said : (this.speak?.(this.calmInputs) ?? NOTHING);
-		return sent.kept ? saidAsKept(today, sent.kept) : today;
+		const { kept } = this.stored;
+		const today = this.#asSent(this.calmInputs) ?? this.speak?.(this.calmInputs) ?? NOTHING;
+		return kept ? saidAsKept(today, kept) : today;
 	});
-	/** The same cut by each school on amps, for the comparison. */
+	/** The same cut by each school on amps, for the comparison; its screen brings what plans. */
 	readonly schools: Record<'matched' | 'full' | 'circuit', Plan> = $derived.by(() => {
 		const { cut } = this.calmInputs;
 		const by = (school: Cut['school']) =>
 			school === cut.school
 				? this.calmPlan
-				: plan({ ...this.calmInputs, cut: { ...cut, school } }, UNHASHED);
+				: worked({ ...this.calmInputs, cut: { ...cut, school } });
 		return { matched: by('matched'), full: by('full'), circuit: by('circuit') };
 	});
 	readonly gauge = $derived(METALS[this.cut.metal].gauge);
@@ -281,10 +306,10 @@ export class Workbench {
 	}
 	/** A figure of the plan in words: "22 mm/s". */
 	sayFigure(id: FigureId, from: Plan = this.plan): string {
-		return this.say(from.figures[id].value, REGISTRY[id].quantity);
+		return this.say(from.figures[id].value, NAMES[id].quantity);
 	}
 	showFigure(id: FigureId): Shown {
-		return this.show(this.plan.figures[id].value, REGISTRY[id].quantity);
+		return this.show(this.plan.figures[id].value, NAMES[id].quantity);
 	}
 
 	/** While a control moves. */

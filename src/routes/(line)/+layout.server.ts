@@ -1,6 +1,7 @@
 import { redirect } from '@sveltejs/kit';
-import { said } from '$lib/core/plan/said';
+import { spokenPlan } from '$lib/core/plan/said';
 import { cutFromSearch } from '$lib/formats/readSearch';
+import { SentPlan } from '$lib/state/sent';
 import { store } from '$lib/server/current';
 import { benchOf, workbenchData } from '$lib/server/pageData';
 import { requestedInputs } from '$lib/server/planning';
@@ -24,6 +25,6 @@ export const load: LayoutServerLoad = ({ url, cookies, locals, depends, untrack 
 		theme: locals.theme,
 		workbench,
 		...first,
-		said: said(requestedInputs(store(), { benchId: stored.id, ...first }))
+		spoken: SentPlan.of(spokenPlan(requestedInputs(store(), { benchId: stored.id, ...first })))
 	};
 };

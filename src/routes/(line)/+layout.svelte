@@ -11,14 +11,18 @@
 	import { rememberPage, rememberTheme, type Theme } from '$lib/state/device';
 	import { keptWho } from '$lib/state/who';
 	import { listenForKeys } from '$lib/state/keys';
+	import { planner } from '$lib/state/planner.svelte';
 	import { theRest } from '$lib/dom/theRest';
 	import { setWorkbench, Workbench } from '$lib/state/workbench.svelte';
 	import type { Sync } from '$lib/state/sync.svelte';
 	import type { LayoutProps } from './$types';
 
+	/** While the server does not answer. */
+	const ASK_AGAIN_MS = 2000;
+
 	let { data, children }: LayoutProps = $props();
 	const bench = new Workbench(
-		untrack(() => ({ ...data.workbench, cut: data.cut, work: data.work, said: data.said }))
+		untrack(() => ({ ...data.workbench, cut: data.cut, work: data.work, spoken: data.spoken }))
 	);
 	setWorkbench(bench);
 
@@ -36,10 +40,10 @@
 	// What the server sent is taken when it is new; from station to station only the address changes.
 	let taken = untrack(() => data.sent);
 	$effect.pre(() => {
-		const { sent, cut, work, said, workbench } = data;
+		const { sent, cut, work, spoken, workbench } = data;
 		if (sent === taken) return;
 		taken = sent;
-		untrack(() => bench.take({ ...workbench, cut, work, said }));
+		untrack(() => bench.take({ ...workbench, cut, work, spoken }));
 	});
 
 	$effect(() =>
@@ -69,6 +73,25 @@
 				if (bench.benchId === benchId) bench.ticked = keptTicks(benchId).shown;
 			})
 			.catch(() => {});
+	});
+	// The page answers to hands first; then it learns to plan, before anything else comes.
+	let gone = false;
+	async function plansHere() {
+		while (!gone && !planner()) {
+			try {
+				await import('$lib/state/plansHere');
+			} catch {
+				// The server went away in between: asked for again until it is back.
+				await new Promise((resolve) => setTimeout(resolve, ASK_AGAIN_MS));
+			}
+		}
+	}
+	$effect(() => {
+		const timer = setTimeout(() => void plansHere());
+		return () => {
+			gone = true;
+			clearTimeout(timer);
+		};
 	});
 	const refresh = () => invalidate('steady:workbench');
 	bench.refresh = () => void refresh();
@@ -176,7 +199,7 @@
 <Line />
 <Waiting again={() => void sync?.now()} />
 <When on={bench.edited || bench.theirs !== undefined} load={draftBar} />
-<main class="sheet mx-auto min-h-[calc(100vh-184px)] max-w-[1600px]">
+<main aria-busy={bench.behind} class="sheet mx-auto min-h-[calc(100vh-184px)] max-w-[1600px]">
 	{@render children()}
 </main>
 <Legend />

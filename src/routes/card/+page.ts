@@ -1,7 +1,7 @@
-import { opened } from '$lib/state/opened';
+import { openedCard } from '$lib/state/opened';
 import type { PageLoad } from './$types';
 
 export const load: PageLoad = async ({ data }) => ({
 	...data,
-	workbench: await opened(data.workbench)
+	workbench: await openedCard(data.workbench)
 });

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { BASIS_WORDS, REGISTRY, type FigureId } from '$lib/core';
+	import { BASIS_WORDS, NAMES, type FigureId } from '$lib/core';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	/** "Where from?": the letter says how far to trust the figure, a press opens its working. */
@@ -15,7 +15,7 @@
 	class:on={open}
 	data-figure={id}
 	aria-expanded={open}
-	aria-label="Where from? {REGISTRY[id].label}: {BASIS_WORDS[basis]}"
+	aria-label="Where from? {NAMES[id].label}: {BASIS_WORDS[basis]}"
 	title={BASIS_WORDS[basis]}
 	onclick={() => (bench.opened = open ? undefined : id)}>{basis}</button
 >

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { REGISTRY, type FigureId } from '$lib/core';
+	import { NAMES, type FigureId } from '$lib/core';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import Balloon from './Balloon.svelte';
 
@@ -22,7 +22,7 @@
 <dl class={columns ? 'grid grid-cols-1 gap-x-6 sm:grid-cols-2' : ''}>
 	{#each rows as row (row.id)}
 		<div class="flex items-center gap-2 border-t py-1" style:border-color="var(--rule)">
-			<dt class="grow text-[0.9375rem]">{row.name ?? REGISTRY[row.id].label}</dt>
+			<dt class="grow text-[0.9375rem]">{row.name ?? NAMES[row.id].label}</dt>
 			<dd class="flex items-center gap-2">
 				<span class="fig" style:font-size="{size}px">{text(row)}</span><Balloon id={row.id} />
 			</dd>

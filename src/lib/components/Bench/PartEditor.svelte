@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { REGISTRY } from '$lib/core';
+	import { NAMES } from '$lib/core';
 	import Fold from '$lib/components/Fields/Fold.svelte';
 	import FigureList from '$lib/components/Balloon/FigureList.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
@@ -22,7 +22,7 @@
 			)
 			.map((figure) => ({
 				id: figure,
-				none: REGISTRY[figure].quantity === 'time' ? 'never' : 'none'
+				none: NAMES[figure].quantity === 'time' ? 'never' : 'none'
 			}))
 	);
 	const rare = $derived(fields.filter((field) => field.rare));

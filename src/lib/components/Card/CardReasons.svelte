@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { BASIS_WORDS, REGISTRY, type FigureId } from '$lib/core';
+	import { BASIS_WORDS, NAMES, type FigureId } from '$lib/core';
 	import { explain } from '$lib/core/plan/explain';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
@@ -46,7 +46,7 @@
 	const rows = $derived(
 		(of === 'cut' ? CUT : GROOVE).map((id) => ({
 			id,
-			label: REGISTRY[id].label,
+			label: NAMES[id].label,
 			value: bench.sayFigure(id),
 			basis: BASIS_WORDS[bench.plan.figures[id].basis],
 			source: explain(bench.inputs, id).source

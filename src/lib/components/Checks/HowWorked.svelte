@@ -1,6 +1,6 @@
 <script lang="ts">
 	import Balloon from '$lib/components/Balloon/Balloon.svelte';
-	import { REGISTRY, type FigureId } from '$lib/core';
+	import { NAMES, type FigureId } from '$lib/core';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	/** One page: what stands behind each station, with a way into the working of its first figures. */
@@ -48,7 +48,7 @@
 					{text}
 					<span class="block"
 						>{#each figures as id (id)}<span class="mr-4 inline-flex items-center gap-1"
-								>{REGISTRY[id].label}: <b>{bench.sayFigure(id)}</b> <Balloon {id} /></span
+								>{NAMES[id].label}: <b>{bench.sayFigure(id)}</b> <Balloon {id} /></span
 							>{/each}</span
 					>
 				</dd>

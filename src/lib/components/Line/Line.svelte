@@ -12,7 +12,7 @@
 	const active = $derived(ROOM_OF[here] ?? here);
 </script>
 
-<nav aria-label="The line" class="line no-print">
+<nav aria-label="The line" aria-busy={bench.behind} class="line no-print">
 	{#each cells as cell, index (cell.station)}
 		{@const on = cell.station === active}
 		<a

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { Cut, Plan } from '$lib/core';
 	import State from '$lib/components/Marks/State.svelte';
+	import '$lib/state/plansHere';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import { CURRENCY } from '$lib/components/Wear/words';
 	import { handWord, schoolAdvice, SCHOOL_ROWS, WARP_WORDS } from './schools';

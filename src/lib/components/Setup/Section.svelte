@@ -1,9 +1,10 @@
 <script lang="ts">
 	import { onDestroy } from 'svelte';
-	import { REGISTRY, thicknessStepMm } from '$lib/core';
+	import { thicknessStepMm, type FigureId } from '$lib/core';
 	import Balloon from '$lib/components/Balloon/Balloon.svelte';
 	import Patterns from '$lib/components/Drawing/Patterns.svelte';
 	import TorchHead from '$lib/components/Drawing/TorchHead.svelte';
+	import { px } from '$lib/components/Drawing/px';
 	import { sparkPaths } from '$lib/components/Drawing/scatter';
 	import { legible } from '$lib/dom/legible';
 	import { stepsOfKey, DragHandle } from '$lib/state/handle.svelte';
@@ -13,7 +14,7 @@
 	/** The cut from the side, plate to scale. The handle at the underside sets the thickness. */
 	const bench = getWorkbench();
 	const plan = $derived(bench.plan);
-	const value = (id: keyof typeof REGISTRY) => plan.figures[id].value ?? 0;
+	const value = (id: FigureId) => plan.figures[id].value ?? 0;
 	const through = $derived(plan.figures['setup.lineS'].value !== null);
 	/**
 	 * Nothing comes and goes under the hand: what does not part hides what is of the cut. By opacity, which
@@ -31,7 +32,7 @@
 			kerfMm: value('setup.kerfMm')
 		})
 	);
-	const lagY = $derived(shape.bottomY + shape.ray.length * 0.62);
+	const lagY = $derived(shape.bottomY + px(shape.ray.length * 0.62));
 	const ticks = $derived(sectionTicks(deepest, bench.units));
 	const { plateTopY: top, arcX: cx, gaugeX: gx, leftX } = SECTION;
 	const sparks = sparkPaths({ seed: 7, count: 46, lengthPx: 96, spreadRad: 0.34 });
@@ -107,7 +108,7 @@
 			stroke-linecap="round"
 			fill="none"
 		>
-			{#each sparks as d, i (i)}<path {d} stroke-width={1.2 + i * 0.7} />{/each}
+			{#each sparks as d, i (i)}<path {d} stroke-width={1.25 + i * 0.75} />{/each}
 		</g>
 		<path d={shape.arc} fill="var(--arc)" />
 	</g>
@@ -152,7 +153,7 @@
 	<g opacity={hidden} aria-hidden={through}>
 		<text
 			x={cx}
-			y={(top + shape.bottomY) / 2 + 10}
+			y={px((top + shape.bottomY) / 2) + 10}
 			text-anchor="middle"
 			class="fig halo"
 			style:font-size="28px"

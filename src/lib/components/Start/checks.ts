@@ -1,5 +1,5 @@
 /** What is still typical on a bench, why it matters to this card, and how it is checked. */
-import { REGISTRY, type Verdict } from '$lib/core';
+import { NAMES, type Verdict } from '$lib/core';
 import { answerOf, type QuestionId } from '$lib/core/answers/questions';
 import type { Moves } from '$lib/core/studies/checkFirst';
 import type { Workbench } from '$lib/state/workbench.svelte';
@@ -46,7 +46,7 @@ function whyOf(moves: Moves, bench: Workbench): string {
 	const said: string[] = [];
 	if (verdicts[0] !== verdicts[1]) said.push(`${end(0)}, ${end(1)}`);
 	if (figure) {
-		const { label, quantity } = REGISTRY[figure.id];
+		const { label, quantity } = NAMES[figure.id];
 		const [from, to] = figure.values.map((value) => bench.say(value, quantity));
 		if (from !== to) said.push(`${label.toLowerCase()}: ${from} to ${to}`);
 	}

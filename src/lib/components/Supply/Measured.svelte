@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { undoEntry } from '$lib/state/logbook';
 	import { getWorkbench, type LogLine } from '$lib/state/workbench.svelte';
-	import { REGISTRY, type ChangeSide, type FigureId } from '$lib/core';
+	import { NAMES, type ChangeSide, type FigureId } from '$lib/core';
 	import { entryWords } from '$lib/components/Wear/words';
 	import { dayAndTime } from '$lib/formats/days';
 
@@ -21,7 +21,7 @@
 	} as const;
 	const lines = $derived(bench.measured.filter((line) => kindOf(line) === kind));
 	function say(id: FigureId, { value, basis, band }: ChangeSide): string {
-		const { quantity } = REGISTRY[id];
+		const { quantity } = NAMES[id];
 		const between = band
 			? ` (${bench.show(band[0], quantity).text}–${bench.show(band[1], quantity).text})`
 			: '';

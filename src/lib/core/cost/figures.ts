@@ -5,10 +5,8 @@ const { several } = figuresFor<CostView>();
 const WAYS = { none: 'M', unpriced: 'M', priced: 'M' } as const;
 const wayOf = (value: number | null, { costing }: CostView) =>
 	costing.lineS === null ? 'none' : value === null ? 'unpriced' : 'priced';
-const perM = (label: string, read: (c: CostWorkings) => number | null) =>
+const perM = (read: (c: CostWorkings) => number | null) =>
 	several(
-		label,
-		'factor',
 		(w) => read(w.costing),
 		(w) => wayOf(read(w.costing), w),
 		WAYS
@@ -16,12 +14,10 @@ const perM = (label: string, read: (c: CostWorkings) => number | null) =>
 
 /** What a metre of the planned cut costs. */
 export const COST_FIGURES = {
-	'cost.totalPerM': perM('A metre costs', (c) => c.total),
-	'cost.labourPerM': perM('The worker, a metre', (c) => c.labour),
-	'cost.powerPerM': perM('Power of the cutter, a metre', (c) => c.power),
+	'cost.totalPerM': perM((c) => c.total),
+	'cost.labourPerM': perM((c) => c.labour),
+	'cost.powerPerM': perM((c) => c.power),
 	'cost.airPerM': several(
-		'Air, a metre',
-		'factor',
 		(w) => w.costing.air,
 		(w) => {
 			const way = wayOf(w.costing.air, w);
@@ -30,8 +26,6 @@ export const COST_FIGURES = {
 		{ ...WAYS, bottle: 'M' }
 	),
 	'cost.kwhPerM': several(
-		'Kilowatt-hours, a metre',
-		'factor',
 		(w) => w.costing.kwh,
 		(w) => (w.costing.lineS === null ? 'none' : 'cut'),
 		{ none: 'M', cut: 'M' }

@@ -3,7 +3,7 @@ import { BAY_2, changed, inputsOf, TROLLEY } from '../../../../tests/support/inp
 import { NO_EVIDENCE, plan, type Entry, type PlanInputs } from '..';
 import { NO_USE } from '../wear/electrode';
 import { filled } from '../figure/finding';
-import { REGISTRY } from '../plan/rooms';
+import { NAMES } from '../plan/names';
 import { Finder } from './finder';
 import { knownOf } from './known';
 import { SHIPPED_FAULTS } from './shipped';
@@ -18,7 +18,7 @@ describe('what the bench knows of a fault', () => {
 			for (const one of known(inputsOf({ bench }))) {
 				expect(SHIPPED_FAULTS.bench.map(({ id }) => id)).toContain(one.id);
 				expect(filled(one.text, { units: 'metric' })).not.toMatch(/NaN|undefined|\{|[0-9]{4,} %/);
-				if (one.figure) expect(REGISTRY[one.figure]).toBeDefined();
+				if (one.figure) expect(NAMES[one.figure]).toBeDefined();
 			}
 	});
 	it('knows a line that starves, a long thin cord, a shared circuit, an oiled pump, a nozzle under its amps', () => {

@@ -2,7 +2,7 @@
 import type { Entry } from '../evidence/entries';
 import { said, told, type Told } from '../figure/finding';
 import type { PlanInputs } from '../inputs/planInputs';
-import type { FigureId } from '../plan/rooms';
+import type { FigureId } from '../plan/names';
 import type { Plan } from '../plan/types';
 
 export interface Known {

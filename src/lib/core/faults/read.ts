@@ -5,7 +5,7 @@
  */
 import { speedRatioFromLag } from '../speed/speed';
 import type { JUDGED } from '../evidence/measured';
-import type { FigureId } from '../plan/rooms';
+import type { FigureId } from '../plan/names';
 import type { Plan } from '../plan/types';
 
 export const CAUSES = [

@@ -1,16 +1,13 @@
 /**
- * How a room tells its figures: label, quantity, where each is read in the workings, and the trust of each
- * way to it. The formula and the source of a way stand apart, in the room's reasons, and load when somebody
- * asks. Nothing is computed here.
+ * How a room tells its figures: where each is read in the workings, and the trust of each way to it. Label
+ * and unit stand apart, in the room's names, and load first; so do the formula and the source of a way, in
+ * the room's reasons, and load when somebody asks. Nothing is computed here.
  */
-import type { Quantity } from '../quantity/units';
 import { EIGHT_IN_TEN } from '../solve/normal';
 import type { Basis } from './types';
 
 /** A figure read from workings `W`, by one of the ways `Way`. */
 export interface FigureDef<W, Way extends string = string> {
-	label: string;
-	quantity: Quantity;
 	value: (w: W) => number | null;
 	way: (w: W) => Way;
 	/** The letter in the balloon, by way. */
@@ -25,14 +22,7 @@ type Read<W, T> = (w: W) => T;
 export function figuresFor<W>() {
 	return {
 		/** A figure with one way only. */
-		single: (
-			label: string,
-			quantity: Quantity,
-			value: Read<W, number | null>,
-			basis: Basis
-		): FigureDef<W, 'only'> => ({
-			label,
-			quantity,
+		single: (value: Read<W, number | null>, basis: Basis): FigureDef<W, 'only'> => ({
 			value,
 			way: () => 'only',
 			basis: { only: basis }
@@ -40,12 +30,10 @@ export function figuresFor<W>() {
 
 		/** A figure with several ways, the one taken read from the workings. */
 		several: <Way extends string>(
-			label: string,
-			quantity: Quantity,
 			value: Read<W, number | null>,
 			way: Read<W, NoInfer<Way>>,
 			basis: Record<Way, Basis>
-		): FigureDef<W, Way> => ({ label, quantity, value, way, basis }),
+		): FigureDef<W, Way> => ({ value, way, basis }),
 
 		/** A figure with a band. */
 		banded: <Way extends string>(

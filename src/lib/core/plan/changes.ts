@@ -1,4 +1,4 @@
-import { FIGURE_IDS, REGISTRY, type FigureId } from './rooms';
+import { FIGURE_IDS, NAMES, type FigureId } from './names';
 import type { Figure } from '../figure/types';
 import type { Plan } from './types';
 
@@ -61,7 +61,7 @@ export function whatChanged(before: Plan, after: Plan, most = 5): FigureChange[]
 		.slice(0, most)
 		.map(({ id, from, to }) => ({
 			id,
-			label: REGISTRY[id].label,
+			label: NAMES[id].label,
 			from: sideOf(from),
 			to: sideOf(to)
 		}));

@@ -4,7 +4,8 @@ import type { Told } from '../figure/finding';
 import type { Quantity } from '../quantity/units';
 import { plainOf } from './plain';
 import { REASONS } from './reasons';
-import { isFigureId, REGISTRY, type FigureId } from './rooms';
+import { isFigureId, NAMES, type FigureId } from './names';
+import { REGISTRY } from './rooms';
 import { trusted, trustedInput } from './trust';
 import { workings } from './workings';
 
@@ -47,8 +48,8 @@ export function explain(inputs: PlanInputs, id: FigureId): Explanation {
 		const other = REGISTRY[from];
 		return {
 			symbol,
-			label: other.label,
-			quantity: other.quantity,
+			label: NAMES[from].label,
+			quantity: NAMES[from].quantity,
 			value: other.value(w) ?? NaN,
 			basis: trusted(other.basis[other.way(w)]!, w, other.value, other.way),
 			from
@@ -59,13 +60,13 @@ export function explain(inputs: PlanInputs, id: FigureId): Explanation {
 	const values = Object.fromEntries(
 		[
 			...explained,
-			...(value === null ? [] : [{ symbol: 'value', quantity: def.quantity, value }])
+			...(value === null ? [] : [{ symbol: 'value', quantity: NAMES[id].quantity, value }])
 		].map(({ symbol, quantity, value: of }) => [symbol, { value: of, quantity }])
 	);
 	return {
 		id,
-		label: def.label,
-		quantity: def.quantity,
+		label: NAMES[id].label,
+		quantity: NAMES[id].quantity,
 		value,
 		basis: trusted(def.basis[way]!, w, def.value, def.way),
 		plain: typeof sentence === 'string' ? { text: sentence, values } : sentence(w),

@@ -1,6 +1,6 @@
 import type { Plan, Said } from './types';
 import type { KeptPlan } from './kept';
-import { FIGURE_IDS, type FigureId, REGISTRY } from './rooms';
+import { FIGURE_IDS, type FigureId } from './names';
 import type { Figure } from '../figure/types';
 
 /** What is kept of a plan. */
@@ -25,7 +25,7 @@ export function planAsKept(today: Plan, kept: KeptPlan): Plan {
 	const figures = Object.fromEntries(
 		FIGURE_IDS.map((id): [FigureId, Figure] => {
 			const then = kept.figures[id];
-			return [id, then ?? { value: null, basis: 'M', way: Object.keys(REGISTRY[id].basis)[0]! }];
+			return [id, then ?? { value: null, basis: 'M', way: today.figures[id].way }];
 		})
 	) as Record<FigureId, Figure>;
 	return {

@@ -3,7 +3,7 @@
  * for 128 fields before it turns into a table, in which filling and reading cost three times as much.
  * A figure that is missing here, or not there any more, does not compile.
  */
-import type { FigureId } from './rooms';
+import type { FigureId } from './names';
 
 export const noFigures = () =>
 	({

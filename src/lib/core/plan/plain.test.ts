@@ -7,7 +7,7 @@ import { typicalBench } from '../answers/typical';
 import { explain } from './explain';
 import { plainOf } from './plain';
 import { REASONS } from './reasons';
-import { FIGURE_IDS } from './rooms';
+import { FIGURE_IDS } from './names';
 
 /** Nothing is left in the electrode. */
 const WORN_OUT: Evidence = {

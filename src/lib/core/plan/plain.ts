@@ -9,7 +9,7 @@ import type { Sentence } from '../figure/reason';
 import { GOUGE_PLAIN } from '../gouge/plain';
 import { WATER_PLAIN } from '../water/plain';
 import { WEAR_PLAIN } from '../wear/plain';
-import type { FigureId } from './rooms';
+import type { FigureId } from './names';
 import type { Workings } from './workings';
 
 const PLAIN: Record<FigureId, Sentence<Workings> | Record<string, Sentence<Workings>>> = {

@@ -5,7 +5,8 @@ import type { PlanInputs } from '../inputs/planInputs';
 import { grooveOf } from '../gouge/groove';
 import { startOptions } from '../wear/starts';
 import { noFigures } from './noFigures';
-import { checksOf, FIGURE_IDS, REGISTRY, type FigureId } from './rooms';
+import { FIGURE_IDS, type FigureId } from './names';
+import { checksOf, REGISTRY } from './rooms';
 import { trusted } from './trust';
 import type { Plan } from './types';
 import { workings, type Workings } from './workings';
@@ -65,8 +66,11 @@ function choicesOf({
  * on the server, in a worker and in the browser. Takes inputs that passed `PlanInputsSchema`. Without
  * `hashed` it leaves out their hash, which is a sixth of the work and not asked for at every frame.
  */
-export function plan(inputs: PlanInputs, { hashed = true } = {}): Plan {
-	const w = workings(inputs);
+export const plan = (inputs: PlanInputs, { hashed = true } = {}): Plan =>
+	planOf(workings(inputs), hashed ? inputsHash(inputs) : '');
+
+/** From workings that others need too; the hash is that of the inputs as they were given. */
+export function planOf(w: Workings, hash: string): Plan {
 	const figures = noFigures() as unknown as Record<FigureId, Figure>;
 	for (const id of FIGURE_IDS) figures[id] = figureOf(id, w);
 	const checks = checksOf(w);
@@ -76,7 +80,7 @@ export function plan(inputs: PlanInputs, { hashed = true } = {}): Plan {
 	}
 	return {
 		modelVersion: MODEL_VERSION,
-		inputsHash: hashed ? inputsHash(inputs) : '',
+		inputsHash: hash,
 		figures,
 		checks,
 		...judge(checks),

@@ -16,7 +16,7 @@ import type { Reason } from '../figure/reason';
 import { GOUGE_REASONS } from '../gouge/reasons';
 import { WATER_REASONS } from '../water/reasons';
 import { WEAR_REASONS } from '../wear/reasons';
-import type { FigureId } from './rooms';
+import type { FigureId } from './names';
 import type { Workings } from './workings';
 
 export const REASONS: Record<FigureId, Record<string, Reason<Workings>>> = {

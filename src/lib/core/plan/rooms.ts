@@ -1,6 +1,7 @@
 /**
  * The rooms of the Plan in the order of the work. A new trade is a folder of its own and a line in each of
- * these lists; its sentences stand in said.ts and its formulas' reasons in reasons.ts, which load later.
+ * these lists and in names.ts; its sentences stand in said.ts and its formulas' reasons in reasons.ts, which
+ * load later.
  */
 import { airChecks } from '../air/checks';
 import { AIR_FIGURES } from '../air/figures/air';
@@ -28,6 +29,7 @@ import { waterChecks } from '../water/checks';
 import { WATER_FIGURES } from '../water/figures';
 import { wearChecks } from '../wear/checks';
 import { WEAR_FIGURES } from '../wear/figures';
+import type { FigureId } from './names';
 import type { Workings } from './workings';
 
 const FIGURES = {
@@ -49,14 +51,10 @@ const FIGURES = {
 	...CHECK_FIGURES
 };
 
-export type FigureId = keyof typeof FIGURES;
 export type Check = CheckOf<FigureId>;
 
-/** Label, unit and the trust of each way of every figure. */
+/** How every figure is read, and the trust of each way to it. */
 export const REGISTRY: Record<FigureId, FigureDef<Workings>> = FIGURES;
-/** Every figure of the Plan, in the order of the work. */
-export const FIGURE_IDS = Object.keys(FIGURES) as FigureId[];
-export const isFigureId = (id: string): id is FigureId => Object.hasOwn(FIGURES, id);
 
 /** In the order in which, of two alike, the first is told. */
 const CHECKS: readonly ((w: Workings) => Check[])[] = [

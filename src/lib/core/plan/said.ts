@@ -11,7 +11,7 @@ import { gougeFindings } from '../gouge/findings';
 import type { PlanInputs } from '../inputs/planInputs';
 import { cautionsFor } from '../safety/cautions';
 import { wearFindings } from '../wear/findings';
-import { plan } from './plan';
+import { inputsHash, planOf } from './plan';
 import type { Plan, Said } from './types';
 import { workings, type Workings } from './workings';
 
@@ -26,8 +26,10 @@ const FINDINGS: readonly ((w: Workings) => Finding[])[] = [
 const FIRST: Record<Finding['kind'], number> = { refusal: 0, safety: 1, caution: 2, advice: 2 };
 
 /** Refusals first, then safety, then the rest; and what holds whatever the figures say. */
-export function said(inputs: PlanInputs): Said {
-	const w = workings(inputs);
+export const said = (inputs: PlanInputs): Said => saidOf(workings(inputs));
+
+function saidOf(w: Workings): Said {
+	const { inputs } = w;
 	return {
 		findings: FINDINGS.flatMap((find) => find(w)).sort((x, y) => FIRST[x.kind] - FIRST[y.kind]),
 		cautions: cautionsFor({
@@ -40,7 +42,7 @@ export function said(inputs: PlanInputs): Said {
 }
 
 /** Numbers and sentences. */
-export const spokenPlan = (inputs: PlanInputs): Plan & Said => ({
-	...plan(inputs),
-	...said(inputs)
-});
+export function spokenPlan(inputs: PlanInputs): Plan & Said {
+	const w = workings(inputs);
+	return { ...planOf(w, inputsHash(inputs)), ...saidOf(w) };
+}

@@ -5,7 +5,7 @@ import { ALL_OF_A_BENCH, asTypical, checked, isTypical, typicalToBoth } from '..
 import { typicalBench } from '../answers/typical';
 import { explain } from './explain';
 import { inputsHash, plan } from './plan';
-import { FIGURE_IDS } from './rooms';
+import { FIGURE_IDS } from './names';
 
 const all = (bench: Bench): Bench => asTypical(bench, ALL_OF_A_BENCH);
 

@@ -3,7 +3,8 @@ import type { Figure, Finding, Station, StationVerdict, Verdict } from '../figur
 
 import type { Caution } from '../safety/cautions';
 
-import type { Check, FigureId } from './rooms';
+import type { FigureId } from './names';
+import type { Check } from './rooms';
 import type { WarpRisk } from '../cut/heat';
 import type { StartMethod } from '../cut/start';
 import type { StartOption } from '../wear/starts';

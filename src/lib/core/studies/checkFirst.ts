@@ -5,7 +5,8 @@ import type { Verdict } from '../figure/types';
 import { plan } from '../plan/plan';
 import { plateInput } from '../cutter/plate';
 import type { Bench } from '../inputs/bench';
-import type { Check, FigureId } from '../plan/rooms';
+import type { FigureId } from '../plan/names';
+import type { Check } from '../plan/rooms';
 import type { Plan } from '../plan/types';
 import { isAnswered, plausibleBenches, QUESTION_IDS, type QuestionId } from '../answers/questions';
 

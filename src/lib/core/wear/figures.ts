@@ -18,10 +18,8 @@ const partner = <None extends string = never>({ wearing }: WearView, none?: None
 	none ?? (wearing.nozzle.speaks === 'model' ? 'partner' : wearing.nozzle.speaks);
 
 /** Starts that a part judged by eye usually has left. */
-const byEye = (part: LookedAt, label: string) =>
+const byEye = (part: LookedAt) =>
 	several(
-		label,
-		'count',
 		({ wearing: { startsOf } }) =>
 			startsOf[part] === null ? null : Math.max(0, USUAL_STARTS[part] - startsOf[part]),
 		({ wearing: { startsOf } }) => (startsOf[part] === null ? 'unknown' : 'noted'),
@@ -31,52 +29,30 @@ const byEye = (part: LookedAt, label: string) =>
 /** What a cut takes of the parts, and what is left of them. */
 export const WEAR_FIGURES = {
 	'cut.startWearUm': several(
-		'This start takes',
-		'microns',
 		(w) => w.wearing.perStartUm,
 		(w) => w.cutting.startMethod,
 		{ edge: 'M', drilled: 'M', pierce: 'M', rolled: 'M', hover: 'M', none: 'M' }
 	),
 	'wear.factor': several(
-		'This shop against the starting rates',
-		'factor',
 		(w) => w.wearing.factor,
 		(w) => (w.wearing.electrode.fitted.from > 0 ? 'measured' : 'prior'),
 		{ prior: 'M', measured: 'T' }
 	),
 	'wear.pitMm': several(
-		'Electrode pit now',
-		'small',
 		(w) => w.wearing.electrode.nowUm / 1000,
 		(w) => measured(w.wearing.electrode),
 		{ model: 'M', measured: 'T' }
 	),
 	'wear.boreMm': several(
-		'Nozzle bore now',
-		'small',
 		(w) => w.wearing.boreNewMm + w.wearing.nozzle.nowUm / 1000,
 		(w) => measured(w.wearing.nozzle),
 		{ model: 'M', measured: 'T' }
 	),
-	'wear.load': single('Load on the nozzle', 'factor', (w) => w.wearing.load, 'M'),
-	'wear.perCutUm': several(
-		'One such cut takes of the electrode',
-		'microns',
-		(w) => w.wearing.electrode.perCutUm,
-		possible,
-		CUT
-	),
-	'wear.borePerCutUm': several(
-		'One such cut widens the bore',
-		'microns',
-		(w) => w.wearing.nozzle.perCutUm,
-		possible,
-		CUT
-	),
+	'wear.load': single((w) => w.wearing.load, 'M'),
+	'wear.perCutUm': several((w) => w.wearing.electrode.perCutUm, possible, CUT),
+	'wear.borePerCutUm': several((w) => w.wearing.nozzle.perCutUm, possible, CUT),
 	'wear.electrodeLeft': banded(
 		several(
-			'Such cuts left in the electrode',
-			'count',
 			(w) => w.wearing.electrode.cutsLeft,
 			(w) => speaksOf(w, w.wearing.electrode),
 			LEFT
@@ -85,8 +61,6 @@ export const WEAR_FIGURES = {
 	),
 	'wear.nozzleLeft': banded(
 		several(
-			'Such cuts left in the nozzle',
-			'count',
 			({ wearing }) => (wearing.nozzleKnown ? wearing.nozzle.cutsLeft : null),
 			(w) => partner(w, possible(w) === 'none' ? 'none' : undefined),
 			{ ...KNOWN, none: 'M' }
@@ -94,23 +68,17 @@ export const WEAR_FIGURES = {
 		({ wearing }) => (wearing.nozzleKnown ? wearing.nozzle.band : undefined)
 	),
 	'wear.electrodeShare': several(
-		'Life left in the electrode',
-		'share',
 		(w) => w.wearing.electrode.lifeShare,
 		(w) => w.wearing.electrode.speaks,
 		SPEAKS
 	),
 	'wear.nozzleShare': several(
-		'Life left in the nozzle',
-		'share',
 		({ wearing }) => (wearing.nozzleKnown ? wearing.nozzle.lifeShare : null),
 		(w) => partner(w),
 		KNOWN
 	),
 	'wear.cutsLeft': banded(
 		several(
-			'Such cuts left',
-			'count',
 			(w) => w.wearing.cutsLeft,
 			(w) => {
 				const { nozzleKnown, first } = w.wearing;
@@ -122,15 +90,13 @@ export const WEAR_FIGURES = {
 		),
 		(w) => w.wearing.band
 	),
-	'wear.metresLeft': several('Metres left', 'run', (w) => w.wearing.metresLeft, possible, CUT),
-	'wear.ringLeft': byEye('ring', 'Starts left in the swirl ring'),
-	'wear.capLeft': byEye('cap', 'Starts left in the retaining cap'),
-	'wear.shieldLeft': byEye('shield', 'Starts left in the shield'),
-	'wear.oRingLeft': byEye('o-ring', 'Starts left in the o-ring'),
-	'wear.gougeNozzleLeft': byEye('gouge-nozzle', 'Gouging starts left in its nozzle'),
+	'wear.metresLeft': several((w) => w.wearing.metresLeft, possible, CUT),
+	'wear.ringLeft': byEye('ring'),
+	'wear.capLeft': byEye('cap'),
+	'wear.shieldLeft': byEye('shield'),
+	'wear.oRingLeft': byEye('o-ring'),
+	'wear.gougeNozzleLeft': byEye('gouge-nozzle'),
 	'wear.costPerM': several(
-		'Electrode and nozzle, a metre',
-		'factor',
 		(w) => w.wearing.costPerM,
 		(w) => (possible(w) === 'none' ? 'none' : w.wearing.costPerM === null ? 'unpriced' : 'priced'),
 		{ none: 'M', priced: 'M', unpriced: 'M' }

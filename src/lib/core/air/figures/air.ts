@@ -6,13 +6,10 @@ import type { AirView } from '../workings';
 const { banded, measuredBand, several, single } = figuresFor<AirView>();
 
 const elementLoss = (
-	label: string,
 	read: 'filterLossBar' | 'dryerLossBar',
 	coefficient: 'filterCoefficient' | 'dryerCoefficient'
 ) =>
 	several(
-		label,
-		'pressure',
 		(w) => w.air[read],
 		(w) => (w.air[coefficient] > 0 ? 'fitted' : 'none'),
 		{ fitted: 'R', none: 'D' }
@@ -22,8 +19,6 @@ const elementLoss = (
 export const AIR_FIGURES = ofTheShop({
 	'air.flowLpm': banded(
 		several(
-			'Air the cutter takes',
-			'flow',
 			(w) => w.air.flowLpm,
 			(w) => (w.air.flowWay === 'built-in' ? 'bound' : w.air.flowWay),
 			{ measured: 'T', plate: 'D', bound: 'S' }
@@ -34,12 +29,10 @@ export const AIR_FIGURES = ofTheShop({
 			(w) => w.air.flowLpm
 		)
 	),
-	'air.boreFlowLpm': single('Air through the bore alone', 'flow', (w) => w.air.boreFlowLpm, 'H'),
-	'air.altitudeFactor': single('Thinner air up here', 'factor', (w) => w.air.altitudeFactor, 'S'),
+	'air.boreFlowLpm': single((w) => w.air.boreFlowLpm, 'H'),
+	'air.altitudeFactor': single((w) => w.air.altitudeFactor, 'S'),
 	'air.deliveryLpm': banded(
 		several(
-			'Compressor delivers at cut-in',
-			'flow',
 			(w) => w.air.deliveryAtCutInLpm,
 			(w) =>
 				w.inputs.evidence.deliveryFactor
@@ -55,26 +48,11 @@ export const AIR_FIGURES = ofTheShop({
 			(w) => w.air.deliveryAtCutInLpm
 		)
 	),
-	'air.dryerLossBar': elementLoss('Dryer loses', 'dryerLossBar', 'dryerCoefficient'),
-	'air.filterLossBar': elementLoss('Filter loses', 'filterLossBar', 'filterCoefficient'),
-	'air.hoseLossBar': single('Hose and couplings lose', 'pressure', (w) => w.air.hoseLossBar, 'H'),
-	'air.afterDryerBar': single(
-		'After the dryer, tank at cut-in',
-		'pressure',
-		(w) => w.air.afterDryerBar,
-		'M'
-	),
-	'air.afterFilterBar': single(
-		'After the filter, tank at cut-in',
-		'pressure',
-		(w) => w.air.afterFilterBar,
-		'M'
-	),
-	'air.tankNeededBar': single('Tank needs', 'pressure', (w) => w.air.tankNeededBar, 'M'),
-	'air.useLpm': single(
-		'Air used on average, post-flow included',
-		'flow',
-		(w) => w.air.averageUseLpm,
-		'M'
-	)
+	'air.dryerLossBar': elementLoss('dryerLossBar', 'dryerCoefficient'),
+	'air.filterLossBar': elementLoss('filterLossBar', 'filterCoefficient'),
+	'air.hoseLossBar': single((w) => w.air.hoseLossBar, 'H'),
+	'air.afterDryerBar': single((w) => w.air.afterDryerBar, 'M'),
+	'air.afterFilterBar': single((w) => w.air.afterFilterBar, 'M'),
+	'air.tankNeededBar': single((w) => w.air.tankNeededBar, 'M'),
+	'air.useLpm': single((w) => w.air.averageUseLpm, 'M')
 });

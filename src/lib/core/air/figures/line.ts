@@ -8,8 +8,6 @@ const { several } = figuresFor<AirView>();
 /** What the line leaves of the pressure: at the inlet, and at the torch. */
 export const LINE_FIGURES = ofTheShop({
 	'air.inletLowBar': several(
-		'Inlet at its lowest, air flowing',
-		'pressure',
 		(w) => w.air.inletLowBar ?? null,
 		(w) => {
 			return w.air.inletLowBar === undefined ? 'choked' : 'flowing';
@@ -17,8 +15,6 @@ export const LINE_FIGURES = ofTheShop({
 		{ flowing: 'M', choked: 'M' }
 	),
 	'air.torchBar': several(
-		'At the torch, air flowing',
-		'pressure',
 		(w) => w.air.torchBar ?? null,
 		(w) =>
 			w.air.inletLowBar === undefined

@@ -17,15 +17,11 @@ function bottleArcS(w: AirView): number | null {
 /** What the tank does over the pattern. */
 export const TANK_FIGURES = ofTheShop({
 	'air.tankLowBar': several(
-		'Tank at its lowest',
-		'pressure',
 		(w) => w.air.run.lowestBar,
 		(w) => (w.air.run.lowest.law.b === 0 ? 'straight' : 'running'),
 		{ straight: 'M', running: 'M' }
 	),
 	'air.shortAtS': several(
-		'Air falls short after',
-		'time',
 		(w) => shortAtS(w.air.run) ?? null,
 		(w) => {
 			const short = w.air.run.shortFrom;
@@ -36,8 +32,6 @@ export const TANK_FIGURES = ofTheShop({
 		{ never: 'M', atOnce: 'M', straight: 'M', running: 'M' }
 	),
 	'air.longestCutS': several(
-		'Longest single cut from this tank',
-		'time',
 		(w) => (Number.isFinite(w.air.longest.totalS) ? w.air.longest.totalS : null),
 		(w) => {
 			const { totalS, onS, last } = w.air.longest;
@@ -47,13 +41,11 @@ export const TANK_FIGURES = ofTheShop({
 		},
 		{ off: 'M', bothSteady: 'M', both: 'M', keepsUp: 'M' }
 	),
-	'air.startsPerH': single('Compressor starts an hour', 'count', (w) => startsPerH(w.air.run), 'M'),
+	'air.startsPerH': single((w) => startsPerH(w.air.run), 'M'),
 	'air.bottleS': several(
-		'Arc time in the bottles',
-		'time',
 		(w) => bottleArcS(w),
 		(w) => (w.inputs.bench.air.bottle ? 'bottle' : 'none'),
 		{ bottle: 'D', none: 'D' }
 	),
-	'air.runShare': single('Compressor runs', 'share', (w) => runShare(w.air.run), 'M')
+	'air.runShare': single((w) => runShare(w.air.run), 'M')
 });

@@ -5,19 +5,15 @@ const { several, single } = figuresFor<CircuitView>();
 
 type Curve = 'earliest' | 'latest';
 
-const peak = (curve: Curve, label: string) =>
+const peak = (curve: Curve) =>
 	several(
-		label,
-		'share',
 		(w) => w.session[curve].peak / w.session[curve].node.limit,
 		(w) => (w.session[curve].from ? 'run' : w.inputs.work.restS > 0 ? 'cyclic' : 'steady'),
 		{ cyclic: 'M', steady: 'M', run: 'M' }
 	);
 
-const tripTime = (curve: Curve, label: string) =>
+const tripTime = (curve: Curve) =>
 	several(
-		label,
-		'time',
 		(w) => w.session[curve].crossing?.atS ?? null,
 		(w) => (w.session[curve].crossing ? 'trips' : 'never'),
 		{ trips: 'M', never: 'M' }
@@ -25,26 +21,17 @@ const tripTime = (curve: Curve, label: string) =>
 
 /** Breaker heat by both curves, and the most amps that run on. */
 export const BREAKER_FIGURES = {
-	'supply.breakerA': single(
-		'Breaker, at its surroundings',
-		'current',
-		(w) => w.wiring.breakerA,
-		'M'
-	),
-	'supply.breakerPeak': peak('earliest', 'Breaker heat, earliest curve'),
-	'supply.breakerPeakLate': peak('latest', 'Breaker heat, latest curve'),
-	'supply.tripEarliestS': tripTime('earliest', 'May trip after'),
-	'supply.tripLatestS': tripTime('latest', 'Will trip within'),
+	'supply.breakerA': single((w) => w.wiring.breakerA, 'M'),
+	'supply.breakerPeak': peak('earliest'),
+	'supply.breakerPeakLate': peak('latest'),
+	'supply.tripEarliestS': tripTime('earliest'),
+	'supply.tripLatestS': tripTime('latest'),
 	'supply.runsOnA': several(
-		'Most amps that surely run on',
-		'current',
 		(w) => w.runsOnA ?? null,
 		(w) => (w.runsOnA === undefined ? 'none' : w.firstFailingA === undefined ? 'full' : 'solved'),
 		{ solved: 'M', full: 'M', none: 'M' }
 	),
 	'supply.mayRunOnA': several(
-		'Most amps that may run on',
-		'current',
 		(w) => w.mayRunOnA ?? null,
 		(w) => (w.mayRunOnA === undefined ? 'none' : 'solved'),
 		{ solved: 'M', none: 'M' }

@@ -24,10 +24,8 @@ const law = (w: CutView) => w.cutting.law;
 
 const parts = (w: CutView): boolean => w.cutting.parts;
 
-const lagSpeed = (label: string, read: 'lagLowMmS' | 'lagHighMmS') =>
+const lagSpeed = (read: 'lagLowMmS' | 'lagHighMmS') =>
 	several(
-		label,
-		'speed',
 		(w) => w.cutting[read],
 		(w) => (parts(w) ? 'line' : 'none'),
 		{ line: 'M', none: 'M' }
@@ -37,21 +35,17 @@ const lagSpeed = (label: string, read: 'lagLowMmS' | 'lagHighMmS') =>
 
 export const TRAVEL_FIGURES = {
 	'setup.pooledMmS': several(
-		'Travel of ordinary machines',
-		'speed',
 		(w) => (parts(w) ? law(w).pooledMmMin / 60 : null),
 		(w) => (parts(w) ? law(w).stretch.kind : 'none'),
 		{ thin: 'R', between: 'R', none: 'M' }
 	),
 	'setup.baseMmS': several(
-		'Travel before any test cut',
-		'speed',
 		(w) => w.cutting.baseMmS,
 		(w) => (!parts(w) ? 'none' : w.cutting.chartReach === 'inside' ? 'chart' : 'model'),
 		{ model: 'M', chart: 'C', none: 'M' }
 	),
 	'setup.referenceMmS': banded(
-		several('Recommended travel', 'speed', (w) => w.cutting.referenceMmS, speedWay, {
+		several((w) => w.cutting.referenceMmS, speedWay, {
 			model: 'M',
 			chart: 'C',
 			tested: 'T',
@@ -60,14 +54,12 @@ export const TRAVEL_FIGURES = {
 		speedBand((w) => w.cutting.referenceMmS)
 	),
 	'setup.fastestMmS': several(
-		'Fastest that still parts',
-		'speed',
 		(w) => w.cutting.fastestMmS,
 		(w) => (parts(w) ? 'line' : 'none'),
 		{ line: 'M', none: 'M' }
 	),
 	'setup.speedMmS': banded(
-		several('Travel', 'speed', (w) => w.cutting.speedMmS, speedWay, {
+		several((w) => w.cutting.speedMmS, speedWay, {
 			model: 'M',
 			chart: 'C',
 			tested: 'T',
@@ -76,38 +68,28 @@ export const TRAVEL_FIGURES = {
 		speedBand((w) => w.cutting.speedMmS)
 	),
 	'setup.lineMm': several(
-		'Way of the torch',
-		'length',
 		(w) => w.cutting.lineMm,
 		(w) => (w.inputs.cut.guide === 'circle' ? 'circle' : 'line'),
 		{ line: 'A', circle: 'A' }
 	),
 	'setup.lineS': several(
-		'Seconds for your line',
-		'time',
 		(w) => w.cutting.lineS,
 		(w) => (parts(w) ? 'line' : 'none'),
 		{ line: 'M', none: 'M' }
 	),
 	'setup.arcS': several(
-		'Arc of one such cut',
-		'time',
 		(w) => w.cutting.arcS,
 		(w) => (!parts(w) ? 'none' : w.cutting.arcS === null ? 'noStart' : 'line'),
 		{ line: 'M', none: 'M', noStart: 'M' }
 	),
 	'setup.lagDeg': several(
-		'Sparks trail',
-		'angle',
 		(w) => (parts(w) ? w.cutting.lagDeg : null),
 		(w) => (!parts(w) ? 'none' : CLEAN_AIMS.includes(w.inputs.cut.aim) ? 'edge' : 'line'),
 		{ edge: 'R', line: 'M', none: 'M' }
 	),
-	'setup.lagLowMmS': lagSpeed('Slow end of the spark window', 'lagLowMmS'),
-	'setup.lagHighMmS': lagSpeed('Fast end of the spark window', 'lagHighMmS'),
+	'setup.lagLowMmS': lagSpeed('lagLowMmS'),
+	'setup.lagHighMmS': lagSpeed('lagHighMmS'),
 	'setup.handMmS': several(
-		'As fast as a hand goes',
-		'speed',
 		(w) => w.cutting.handMmS,
 		(w) => (parts(w) ? 'line' : 'none'),
 		{ line: 'M', none: 'M' }
