@@ -1,4 +1,4 @@
-import { expect, test } from './demo';
+import { expect, fetchAhead, test } from './demo';
 
 test('“can I cut this?” takes two touches, answers for every bench, and opens there with the same numbers', async ({
 	page
@@ -80,6 +80,7 @@ test('a bench is copied, called otherwise, deleted and put back with its log, by
 });
 
 test('without the server the answers before stay, and say so', async ({ page, context }) => {
+	await fetchAhead(page);
 	await page.goto('/benches?t=6');
 	await expect(page.getByTestId('shop-answer')).toContainText('Yes.');
 	await page.locator('html[data-whole]').waitFor({ state: 'attached' });

@@ -1,6 +1,6 @@
 /** Two people, a server that comes and goes, and a device that keeps what it was told. */
 import type { Page } from '@playwright/test';
-import { answering, expect, test } from './demo';
+import { answering, expect, fetchAhead, test } from './demo';
 
 const notice = (page: Page) => page.getByTestId('notice');
 const waiting = (page: Page) => page.getByTestId('waiting');
@@ -94,10 +94,37 @@ test('edits of two people are put together; where both changed the same, both ar
 	});
 });
 
+test('who saves data is sent no station ahead, and without the server stays where the work is', async ({
+	page
+}) => {
+	const scripts = new Set<string>();
+	page.on('request', (asked) => asked.url().endsWith('.js') && scripts.add(asked.url()));
+	await page.goto('/setup');
+	await page.mouse.move(300, 300);
+	// The comparison is the last that the page itself asks for.
+	await expect(page.getByRole('heading', { name: 'How many amps?' })).toBeVisible();
+	await page.waitForLoadState('networkidle');
+	const own = scripts.size;
+	await page.context().setOffline(true);
+	await page.locator('[data-station="gouge"]').click();
+	await expect(notice(page)).toContainText('This one stays open');
+	await expect(page).toHaveURL(/\/setup/);
+	await page.context().setOffline(false);
+
+	await fetchAhead(page);
+	scripts.clear();
+	await page.reload();
+	await page.mouse.move(310, 310);
+	await page.locator('html[data-whole]').waitFor({ state: 'attached' });
+	// Sixteen stations, most in several pieces.
+	expect(scripts.size).toBeGreaterThan(own + 32);
+});
+
 test('without the server one goes on: every station opens, what was done waits in sight, and goes out once', async ({
 	page,
 	demo
 }) => {
+	await fetchAhead(page);
 	await page.goto(`/wear?bench=${await demo.benchId('Bay 2')}`);
 	const before = await number(page);
 	// The code of the other stations is fetched while the hand rests.

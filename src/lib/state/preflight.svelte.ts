@@ -4,6 +4,7 @@ import { itemKey, listKey, type Item, type ListId } from '$lib/core/preflight/it
 import { preflight } from '$lib/core/preflight/list';
 import { ownItems, type OwnCheck } from '$lib/core/preflight/own';
 import { logEntry } from './logbook';
+import './plansHere';
 import {
 	keepTicks,
 	keptTicks,

@@ -1,4 +1,5 @@
 import { createContext, untrack } from 'svelte';
+import { browser } from '$app/environment';
 import {
 	applied,
 	filled,
@@ -231,10 +232,13 @@ export class Workbench {
 			chart === sent.chart;
 		return same ? sent.spoken : null;
 	}
-	/** Until this device can plan, what came with the page stays on the screen, and `behind` says so. */
+	/**
+	 * The server draws what it sends. Here that stays on the screen until this device can plan, and `behind`
+	 * says when it is of something else; then every digit counts, for what is ticked, logged or kept by it.
+	 */
 	#planOf(inputs: PlanInputs): Plan {
-		const sent = this.#asSent(inputs) ?? (planner() ? null : this.#sent.spoken);
-		return sent ?? worked(inputs);
+		const sent = planner() ? !browser && this.#asSent(inputs) : this.#sent.spoken;
+		return sent || worked(inputs);
 	}
 	/** The plan on the screen is of an earlier cut: what works it out is still on its way. */
 	get behind(): boolean {

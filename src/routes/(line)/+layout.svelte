@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { onMount, untrack } from 'svelte';
-	import { afterNavigate, beforeNavigate, invalidate, preloadCode } from '$app/navigation';
+	import { afterNavigate, beforeNavigate, goto, invalidate, preloadCode } from '$app/navigation';
 	import { page } from '$app/state';
 	import Header from '$lib/components/Header/Header.svelte';
 	import Legend from '$lib/components/Header/Legend.svelte';
@@ -12,6 +12,7 @@
 	import { keptWho } from '$lib/state/who';
 	import { listenForKeys } from '$lib/state/keys';
 	import { planner } from '$lib/state/planner.svelte';
+	import { savesData } from '$lib/dom/savesData';
 	import { theRest } from '$lib/dom/theRest';
 	import { setWorkbench, Workbench } from '$lib/state/workbench.svelte';
 	import type { Sync } from '$lib/state/sync.svelte';
@@ -154,11 +155,12 @@
 			.then(({ said }) => (bench.speak = said))
 			.catch(() => {});
 	});
-	// The code of every station is here before the server goes away.
+	// The code of every station is here before the server goes away, unless somebody pays for it by the byte.
 	let whole = false;
 	$effect(() => {
+		const ahead = savesData() ? [] : STATIONS;
 		const loads: (() => Promise<unknown>)[] = [
-			...STATIONS.map((path) => () => preloadCode(path)),
+			...ahead.map((path) => () => preloadCode(path)),
 			...[keysDialog, working, draftBar],
 			() => import('$lib/formats/readSearch'),
 			() => import('$lib/state/editBench'),
@@ -166,27 +168,50 @@
 		];
 		Promise.all(loads.map((load) => theRest().then(load))).then(
 			() => {
-				whole = true;
-				document.documentElement.dataset.whole = 'true';
+				whole = ahead.length > 0;
+				if (whole) document.documentElement.dataset.whole = 'true';
 			},
 			// The server went away meanwhile: what is missing is asked for when it is needed.
 			() => {}
 		);
 	});
 	// Without the server a page that comes from it cannot be opened; the one that is open stays.
-	beforeNavigate(({ to, willUnload, cancel }) => {
-		const here = to && STATIONS.some((path) => to.url.pathname === path);
-		const sameBench = (to?.url.searchParams.get('bench') ?? bench.benchId) === bench.benchId;
-		if (!bench.away || (whole && here && sameBench && !willUnload)) {
-			// Where it goes was told by the last step already.
-			bench.still();
-			return;
-		}
-		cancel();
+	function stay() {
 		bench.notice = {
 			kind: 'problem',
 			text: 'The server does not answer, and that page comes from it. This one stays open.'
 		};
+	}
+	// A station is left for once its code is here: that the server is gone may not be known yet.
+	let fetched: string[] = [];
+	/** Where somebody is about to go; a later press goes elsewhere. */
+	let leaving: URL | undefined;
+	async function leaveFor(url: URL) {
+		leaving = url;
+		try {
+			await preloadCode(url.pathname);
+		} catch {
+			if (leaving === url) stay();
+			return;
+		}
+		fetched = [...fetched, url.pathname];
+		if (leaving === url) await goto(url);
+	}
+	beforeNavigate(({ to, type, willUnload, cancel }) => {
+		leaving = undefined;
+		const station = to && STATIONS.find((path) => to.url.pathname === path);
+		const here = station && (whole || fetched.includes(station));
+		const sameBench = (to?.url.searchParams.get('bench') ?? bench.benchId) === bench.benchId;
+		if (bench.away && !(here && sameBench && !willUnload)) {
+			cancel();
+			stay();
+		} else if (station && !here && !willUnload && type !== 'popstate') {
+			cancel();
+			void leaveFor(to.url);
+		} else {
+			// Where it goes was told by the last step already.
+			bench.still();
+		}
 	});
 </script>
 
