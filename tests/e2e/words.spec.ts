@@ -59,15 +59,17 @@ const PAGES = [
 	'/start?ask=compressor'
 ];
 
-test('no page says a word that was not understood or leaves a choice unexplained, folded steps included', async ({
-	page,
-	demo
-}) => {
-	// Some thirty pages on two benches.
-	test.slow();
-	const missing: string[] = [];
-	for (const bench of ['Bay 2', 'Towpath trolley']) {
+// The last file, and long: both workers take of it.
+test.describe.configure({ mode: 'parallel' });
+
+for (const bench of ['Bay 2', 'Towpath trolley']) {
+	test(`no page says a word that was not understood or leaves a choice unexplained, folded steps included: ${bench}`, async ({
+		page,
+		demo
+	}) => {
+		test.slow();
 		const id = await demo.benchId(bench);
+		const missing: string[] = [];
 		for (const path of PAGES) {
 			await page.goto(`${path}${path.includes('?') ? '&' : '?'}bench=${id}`);
 			await page.evaluate(() => {
@@ -76,12 +78,12 @@ test('no page says a word that was not understood or leaves a choice unexplained
 			await page.waitForLoadState('networkidle');
 			const text = await page.locator('body').innerText();
 			const found = NOT_UNDERSTOOD.filter((words) => words.test(text)).map(String);
-			expect(found, `${path} on ${bench}`).toEqual([]);
-			missing.push(...(await unexplained(page)).map((name) => `${name}: ${path} on ${bench}`));
+			expect(found, path).toEqual([]);
+			missing.push(...(await unexplained(page)).map((name) => `${name}: ${path}`));
 		}
-	}
-	expect(missing, 'choices without a line of help').toEqual([]);
-});
+		expect(missing, 'choices without a line of help').toEqual([]);
+	});
+}
 
 /** Choices whose words say it alone. */
 const PLAIN = ['Units', 'Theme', 'Currency', 'Words or keys'];
