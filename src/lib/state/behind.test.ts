@@ -44,6 +44,9 @@ describe('a page before it can plan', () => {
 		bench.setCut(THICKER);
 		expect(bench.behind).toBe(true);
 		expect(bench.plan).toBe(spoken);
+		// What warns of every cut goes on warning; nothing else is said of another one.
+		expect(bench.said).toEqual({ findings: [], cautions: spoken.cautions });
+		expect(spoken.cautions.length).toBeGreaterThan(3);
 
 		await import('./plansHere');
 		const then = spokenPlan({ ...inputs, cut: { ...DEFAULT_CUT, ...THICKER } });

@@ -79,7 +79,6 @@ export interface WorkbenchData {
 }
 
 const UNHASHED = { hashed: false };
-const NOTHING: Said = { findings: [], cautions: [] };
 
 /** Of whatever inputs. Throws where nothing plans yet. */
 function worked(inputs: PlanInputs): Plan {
@@ -268,10 +267,11 @@ export class Workbench {
 	});
 	/** Says a plan in sentences; comes after the first screen, which has those of the server. */
 	speak = $state.raw<((inputs: PlanInputs) => Said) | undefined>();
-	/** The sentences of what is not under the hand. */
+	/** The sentences of what is not under the hand; until there are any, what warns of every cut goes on warning. */
 	readonly said: Said = $derived.by(() => {
 		const { kept } = this.stored;
-		const today = this.#asSent(this.calmInputs) ?? this.speak?.(this.calmInputs) ?? NOTHING;
+		const unspoken = { findings: [], cautions: this.#sent.spoken?.cautions ?? [] };
+		const today = this.#asSent(this.calmInputs) ?? this.speak?.(this.calmInputs) ?? unspoken;
 		return kept ? saidAsKept(today, kept) : today;
 	});
 	/** The same cut by each school on amps, for the comparison; its screen brings what plans. */
