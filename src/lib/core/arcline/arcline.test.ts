@@ -3,7 +3,7 @@ import * as v from 'valibot';
 import { describe, expect, it } from 'vitest';
 import { play, USUAL_SHOP, type Pull } from '../../../../scripts/device/play';
 import { BatchSchema, type Reading } from './batch';
-import { cutsOf, failedOf, forOneEntry, gaugeOf, lampOf, piecesIn } from './propose';
+import { asSeen, cutsOf, failedOf, forOneEntry, gaugeOf, lampOf, piecesIn } from './propose';
 import { segmented, rateTells, type ArcSeen, type Seen } from './segment';
 
 const arcsIn = (seen: readonly Seen[]) => seen.filter((one): one is ArcSeen => one.kind === 'arc');
@@ -246,6 +246,15 @@ describe('what the log is offered', () => {
 			lengthMm: 300
 		});
 		expect(cutsOf([], planned)).toBeUndefined();
+	});
+	it('an entry of a planned piece takes starts, seconds and amps as they were seen, to a tenth', () => {
+		const entry = cutsOf([arc(10, 45)], planned)!;
+		const seen = asSeen(entry, [arc(10.04, 40.2), arc(30.08, 44.05)]);
+		// (10.04 · 40.2 + 30.08 · 44.05) / 40.12 = 43.09
+		expect(seen).toEqual({ ...entry, arcS: 40.1, starts: 2, outputA: 43.1 });
+		expect(asSeen(entry, [arc(12, null)])).toEqual({ ...entry, arcS: 12, starts: 1 });
+		expect(asSeen(entry, [arc(12, 0.4)])).toMatchObject({ outputA: 5 });
+		expect(asSeen(entry, [])).toBe(entry);
 	});
 	it('takes no more arcs than one entry holds, and never a shorter length than was cut', () => {
 		// 20 mm/s for 13 s: 260 mm each, so 384 of them are 99.84 m.

@@ -14,8 +14,21 @@ import {
 } from './guide';
 import { startCapacity, startMethod } from './start';
 import { startOptions } from '../wear/starts';
+import { surelySeversMm } from './workings';
 
 const number = (min: number, max: number) => fc.double({ min, max, noNaN: true });
+
+describe('a thickness that surely severs', () => {
+	it('is the one that nine of ten torches of that spread sever', () => {
+		// The tenth percentile of a lognormal; 1.28155: the normal distribution's, NIST/SEMATECH e-Handbook, from memory.
+		fc.assert(
+			fc.property(number(1, 60), number(0.01, 0.5), (severMm, spread) => {
+				const surely = surelySeversMm(severMm, spread);
+				expect(Math.log(severMm / surely) / spread).toBeCloseTo(1.28155, 4);
+			})
+		);
+	});
+});
 
 describe('guides', () => {
 	it('differ by exactly the kerf between the two sides, and lie about the shield radius', () => {

@@ -71,6 +71,7 @@ describe('outlines', () => {
 	it.each([
 		[{ kind: 'rectangle', widthMm: 100, heightMm: 20, radiusMm: 11 }, 'radiusMm'],
 		[{ kind: 'ring', outerMm: 100, innerMm: 100 }, 'innerMm'],
+		[{ kind: 'ring', outerMm: 100, innerMm: 98.1 }, 'innerMm'],
 		[{ kind: 'slot', lengthMm: 50, widthMm: 60 }, 'widthMm'],
 		[{ ...STARTING_SHAPES.flange, boltCircleMm: 280 }, 'boltCircleMm'],
 		[{ ...STARTING_SHAPES.flange, boreMm: 230 }, 'boreMm'],
@@ -81,6 +82,11 @@ describe('outlines', () => {
 		const parsed = v.safeParse(ShapeSchema, shape);
 		expect(parsed.success).toBe(false);
 		expect(v.flatten(parsed.issues!).nested).toHaveProperty(field);
+	});
+
+	it('a ring keeps a millimetre of web all round', () => {
+		const ring = { kind: 'ring', outerMm: 100, innerMm: 98 };
+		expect(v.safeParse(ShapeSchema, ring).success).toBe(true);
 	});
 
 	it('keep their area, the other way round, when they are reversed or moved', () => {

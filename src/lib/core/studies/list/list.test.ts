@@ -5,6 +5,7 @@ import type { Bench, Cut } from '../../index';
 import { closedOf, DayListSchema, type DayList, type ListItem } from '../../list/inputs';
 import { layoutOf } from '../../list/layout';
 import { workings } from '../../plan/workings';
+import { behind } from './behind';
 import {
 	eatsOf,
 	entryOf,
@@ -301,6 +302,37 @@ describe('what really happened', () => {
 		const whole = wholeStudy({ base, list, asked, drawer }, (study) => first.push(study));
 		expect(first).toEqual([{ ...whole, buys: [] }]);
 		expect(whole.buys.map(({ id }) => id)).toEqual(expect.arrayContaining(['helper', 'torch']));
+	});
+
+	it('tells the times behind a quote as a pencil adds them, rejects made again', () => {
+		const quote = { rejectShare: 0.1, setUpMin: 20, finishingS: 90 };
+		const rows: Row[] = [
+			{ ...bar, pieces: 3 },
+			{ ...weld, pieces: 6 }
+		];
+		const { base, list, asked } = studied(rows, {}, BAY_2, {
+			quote: { ...v.parse(DayListSchema, { name: 'x', items: [] }).quote, ...quote }
+		});
+		const study = wholeStudy({ base, list, asked, drawer: { electrode: 0, nozzle: 0 } });
+		const [cut, groove] = study.plans;
+		const told = behind(list, study);
+		// Of ten made nine are good: for nine good ones ten are made.
+		expect(told.pieces).toBeCloseTo(10, 9);
+		const pencil = (of: (plan: ItemPlan) => number) => (3 * of(cut!) + 6 * of(groove!)) / 0.9;
+		expect(cut!.pieceArcS).toBeGreaterThan(0);
+		expect(told.arcS).toBeCloseTo(
+			pencil(({ pieceArcS }) => pieceArcS),
+			6
+		);
+		expect(told.starts).toBeCloseTo(
+			pencil(({ arcs }) => arcs.length),
+			6
+		);
+		expect(told.pitMm).toBeCloseTo(pencil(({ pieceUm }) => pieceUm) / 1000, 9);
+		expect(told.finishingS).toBeCloseTo(10 * 90, 6);
+		expect(told.setUpS).toBe(20 * 60);
+		const { restS, changes } = study.run as ListRun;
+		expect(told.besidesS).toBeCloseTo(restS + changes * list.changeS, 6);
 	});
 
 	it('leaves what was done off the list, and begins with the parts of the last piece', () => {
