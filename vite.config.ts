@@ -7,6 +7,24 @@ import { defineConfig } from 'vitest/config';
 
 const root = fileURLToPath(new URL('.', import.meta.url));
 
+/** Of the core, what the first screens show and set before they can plan: numbers, names, and what is fitted. */
+const BEFORE_THE_PLAN = [
+	'quantity/',
+	'figure/',
+	'metal/',
+	'\\w+/names',
+	'plan/packed',
+	'speed/speed\\.',
+	'session/(work|schedule)',
+	'circuit/(conductors|earthFault|protection)',
+	'torch/assembly',
+	'air/stages',
+	'inputs/typical'
+].join('|');
+/** Writing in the log comes after the first screen, and with it what plans. */
+const AFTER_IT = 'core/|state/(logbook|plansHere)|components/(Wear|Card)/words';
+const SHELL = new RegExp(`/src/lib/(core/(${BEFORE_THE_PLAN})|(?!${AFTER_IT}))|lucide`);
+
 export default defineConfig({
 	plugins: [
 		tailwindcss(),
@@ -59,12 +77,7 @@ export default defineConfig({
 				advancedChunks: {
 					// What most pages need comes as one piece: thirty small ones pack worse. What plans is another.
 					groups: [
-						{
-							name: 'shell',
-							// Writing in the log comes after the first screen.
-							test: /\/src\/lib\/(core\/(quantity|figure|metal|\w+\/names|plan\/packed|speed\/speed\.)|(?!core|state\/(logbook|plansHere)|components\/(Wear|Card)\/words))|lucide/,
-							minShareCount: 8
-						},
+						{ name: 'shell', test: SHELL, minShareCount: 8 },
 						{ name: 'planner', test: /\/src\/lib\/core\//, minShareCount: 8 }
 					]
 				}
