@@ -111,7 +111,7 @@ const saving = (on: boolean) => `Object.defineProperty(navigator, 'connection', 
 	value: { saveData: ${on} }, configurable: true
 })`;
 /** From its next page on the browser fetches every station ahead, as it does for whoever does not save data. */
-export const fetchAhead = (page: Page): Promise<void> => page.addInitScript(saving(false));
+export const fetchAhead = (page: Page) => page.addInitScript(saving(false));
 
 /** Each worker has one server with fresh demo data; tests that write undo what they wrote. */
 export const test = base.extend<{ asFound: void }, { demo: DemoServer }>({
