@@ -385,12 +385,12 @@ test('pressed before the page can plan, with the server gone just then: the pres
 	page
 }) => {
 	let gone = true;
-	let refused = 0;
+	const refused: string[] = [];
 	await page.route('**/*.js', async (route) => {
 		// What the first screen asks for comes; what comes after it does not.
 		const answers = () => document.documentElement.dataset.ready !== undefined;
 		if (gone && (await page.evaluate(answers).catch(() => false))) {
-			refused++;
+			refused.push(route.request().url());
 			return route.abort();
 		}
 		return route.continue();
@@ -400,7 +400,7 @@ test('pressed before the page can plan, with the server gone just then: the pres
 	const card = page.getByRole('region', { name: 'Setting card' });
 	const speed = async () => /([\d.]+)mm\/s/.exec((await card.textContent())!)![1];
 	const of6 = await speed();
-	await expect.poll(() => refused).toBeGreaterThan(0);
+	await expect.poll(() => refused.length).toBeGreaterThan(0);
 	await expect(main).toHaveAttribute('aria-busy', 'false');
 
 	await page.getByRole('slider', { name: 'Thickness' }).focus();
@@ -409,11 +409,17 @@ test('pressed before the page can plan, with the server gone just then: the pres
 	await expect(main).toHaveCSS('opacity', '0.4');
 	await expect(page.getByRole('navigation', { name: 'The line' })).toHaveCSS('opacity', '0.4');
 	expect(await speed()).toBe(of6);
+	// What else the press asked for is given up; what plans is asked for again and again.
+	const lately = () => (refused.length < 12 ? 12 : new Set(refused.slice(-6)).size);
+	await expect.poll(lately, { timeout: 25_000 }).toBeLessThan(3);
 
 	gone = false;
 	await expect(main).toHaveAttribute('aria-busy', 'false');
 	await expect(main).toHaveCSS('opacity', '1');
 	await expect.poll(speed).not.toBe(of6);
+	// Also what only follows a hand that rests.
+	const bar = page.getByRole('img', { name: 'Speed bar' });
+	await expect(bar).toHaveAccessibleName(`Speed bar: ${await speed()} mm/s`);
 	const thickness = page.getByRole('slider', { name: 'Thickness' });
 	const mm = Number(await thickness.getAttribute('aria-valuenow'));
 	expect(mm).not.toBe(6);
