@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { BAY_2, changed } from '../../../tests/support/inputs';
+import { UNTOUCHED } from '../../../tests/support/untouched';
 import { DEFAULT_CUT, DEFAULT_SETTINGS, NO_EVIDENCE } from '$lib/core';
 import { spokenPlan } from '$lib/core/plan/said';
 import { SentPlan } from './sent';
@@ -15,18 +16,8 @@ const inputs = {
 };
 const spoken = SentPlan.of(spokenPlan(inputs)).open();
 const data: WorkbenchData = {
+	...UNTOUCHED,
 	...inputs,
-	benchId: 'b1',
-	revision: 1,
-	benches: [{ id: 'b1', name: 'Bay 2' }],
-	settingsRevision: 0,
-	revisions: { bench: 1, parts: 0, log: 0, chart: 0, cards: 0, settings: 0, benches: 1 },
-	chartName: 'Cut chart',
-	partSet: null,
-	log: [],
-	measured: [],
-	cards: [],
-	units: 'metric',
 	spoken
 };
 const THICKER = { thicknessMm: 10 };

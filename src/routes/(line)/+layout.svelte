@@ -200,7 +200,7 @@
 	beforeNavigate(({ to, type, willUnload, cancel }) => {
 		leaving = undefined;
 		const station = to && STATIONS.find((path) => to.url.pathname === path);
-		const here = station && (whole || fetched.includes(station));
+		const here = station && (whole || station === page.url.pathname || fetched.includes(station));
 		const sameBench = (to?.url.searchParams.get('bench') ?? bench.benchId) === bench.benchId;
 		if (bench.away && !(here && sameBench && !willUnload)) {
 			cancel();
