@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { chromiumHere } from './scripts/ensure.js';
 
 // Server and browser show the clock on the wall: the same wherever the tests run.
 process.env.TZ = 'UTC';
@@ -36,7 +37,7 @@ export default defineConfig({
 		viewport: { width: 1280, height: 800 },
 		reducedMotion: 'reduce',
 		launchOptions: {
-			executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+			executablePath: chromiumHere(),
 			args: [
 				'--no-sandbox',
 				'--disable-gpu',

@@ -1,50 +1,8 @@
 import type { Page } from '@playwright/test';
 import { faultsOf, serious } from './axe';
 import { expect, test } from './demo';
-
-const SCREENS = [
-	'/supply',
-	'/setup',
-	'/cut',
-	'/gouge',
-	'/gouge?groove=1&gx=fillet#test-groove',
-	'/wear#care',
-	'/card/gouge?groove=1&gx=back&gt=16',
-	'/card/gouge/a4?groove=1&gx=back&gt=16',
-	'/practice?groove=1&gx=back&gt=16&for=groove',
-	'/wear',
-	'/log',
-	'/shopping',
-	'/checks',
-	'/job',
-	'/sensor',
-	'/photo',
-	'/photo?of=edge',
-	'/photo?of=kerf',
-	'/job/run',
-	'/job/quote',
-	'/job/plates',
-	'/checks?for=groove&groove=1#protection',
-	'/fault',
-	'/fault?of=no-transfer',
-	'/fault?of=lamp-fault#fault-file',
-	'/hot-work',
-	'/paper-rule',
-	'/bench',
-	'/card',
-	'/start',
-	'/start?ask=duty',
-	'/first',
-	'/beside',
-	'/benches',
-	'/chart',
-	'/template',
-	'/enter',
-	'/practice',
-	'/cut?guide=circle&bevel=30',
-	'/card/a4',
-	'/card/shelf'
-];
+import { SCREENS } from './screens';
+import { unclear } from './words';
 
 /** Controls that a thumb misses, and lettering in drawings that is too small, at the size that is shown. */
 const tooSmall = (page: Page): Promise<string[]> =>
@@ -75,7 +33,7 @@ const tooSmall = (page: Page): Promise<string[]> =>
 	});
 
 for (const screen of SCREENS) {
-	test(`${screen} is clean for axe in both themes and on a phone, and large enough for a thumb`, async ({
+	test(`${screen} is clean for axe in both themes and on a phone, large enough for a thumb, and in plain words`, async ({
 		page
 	}) => {
 		const faults: string[] = [];
@@ -99,6 +57,7 @@ for (const screen of SCREENS) {
 			await page.evaluate(() => document.documentElement.scrollWidth - innerWidth),
 			'text at 200 % scrolls one way only'
 		).toBeLessThanOrEqual(0);
+		expect(await unclear(page), 'words and choices').toEqual([]);
 		expect(faults, 'no errors and no broken content security policy').toEqual([]);
 	});
 }

@@ -52,9 +52,9 @@
 		{ value: 'gauge', label: 'gauge' }
 	] as const satisfies { value: UnitSystem; label: string }[];
 	const regions = [
-		{ value: 'iec', label: '230 / 400 V' },
-		{ value: 'north-america', label: '120 / 240 V' }
-	] as const satisfies { value: Region; label: string }[];
+		{ value: 'iec', label: '230 / 400 V', help: 'Outlets of most of the world' },
+		{ value: 'north-america', label: '120 / 240 V', help: 'Outlets of North America' }
+	] as const satisfies { value: Region; label: string; help: string }[];
 	function chooseUnits(to: UnitSystem) {
 		bench.units = to;
 		rememberUnits(to);
