@@ -90,7 +90,7 @@ export function endPicture(
 			? s.steel * (1 + 0.12 * grain(x, y) + 0.15 * patch(x, y))
 			: s.background * (1 + 0.2 * bench(x, y));
 		light *= 1 + (fall * u0) / (2 * t);
-		into.fill(light);
+		into[0] = into[1] = into[2] = light;
 	});
 	return {
 		picture: exposed(blurred(drawn, s.blurPx), d, s),

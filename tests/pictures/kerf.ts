@@ -158,7 +158,7 @@ export function kerfPicture(
 					if (Math.hypot(x - dot.x, y - dot.y) < dot.r) light = s.steel * dot.light;
 			}
 		}
-		into.fill(light * (1 + (fall * u0) / s.wideMm));
+		into[0] = into[1] = into[2] = light * (1 + (fall * u0) / s.wideMm);
 	});
 	// Its sides wander: the kerf is the mean of what is drawn beside the rule.
 	const [from, to] = [-highMm / 2, ruleEdge].map((y) => way * y) as [number, number];

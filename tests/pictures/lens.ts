@@ -26,10 +26,12 @@ export function dice(seed: number) {
 }
 export type Dice = ReturnType<typeof dice>;
 
+/** Patches a cloud has each way before it repeats; a power of two, so that a mask finds them. */
+const GRID = 64;
+
 /** Smooth random light, mean 0, about ±1, over patches of `size` pixels. */
 export function cloud(d: Dice, size: number) {
-	const grid = 64;
-	const values = Float64Array.from({ length: grid * grid }, () => d.between(-1, 1));
+	const values = Float64Array.from({ length: GRID * GRID }, () => d.between(-1, 1));
 	return (x: number, y: number): number => {
 		const gx = x / size + 1000;
 		const gy = y / size + 1000;
@@ -39,10 +41,10 @@ export function cloud(d: Dice, size: number) {
 		const fy = gy - y0;
 		const sx = fx * fx * (3 - 2 * fx);
 		const sy = fy * fy * (3 - 2 * fy);
-		const at = (i: number, j: number) =>
-			values[(((j % grid) + grid) % grid) * grid + (((i % grid) + grid) % grid)]!;
-		const top = at(x0, y0) + sx * (at(x0 + 1, y0) - at(x0, y0));
-		const low = at(x0, y0 + 1) + sx * (at(x0 + 1, y0 + 1) - at(x0, y0 + 1));
+		const [left, right] = [x0 & (GRID - 1), (x0 + 1) & (GRID - 1)];
+		const [above, below] = [(y0 & (GRID - 1)) * GRID, ((y0 + 1) & (GRID - 1)) * GRID];
+		const top = values[above + left]! + sx * (values[above + right]! - values[above + left]!);
+		const low = values[below + left]! + sx * (values[below + right]! - values[below + left]!);
 		return top + sy * (low - top);
 	};
 }
@@ -74,7 +76,7 @@ export function scene(
 	for (let y = 0, at = 0; y < height; y++)
 		for (let x = 0; x < width; x++, at += 3) {
 			shade(x, y, one);
-			rgb.set(one, at);
+			for (let c = 0; c < 3; c++) rgb[at + c] = one[c]!;
 		}
 	const rough = rgb.slice();
 	const differs = (at: number, other: number) =>
@@ -126,7 +128,9 @@ export function blurred({ width, height, rgb }: Scene, sigma: number): Scene {
 				let g = 0;
 				let b = 0;
 				for (let k = -reach; k <= reach; k++) {
-					const j = Math.min(Math.max(i + k, 0), length - 1);
+					let j = i + k;
+					if (j < 0) j = 0;
+					else if (j >= length) j = length - 1;
 					const at = 3 * (o * stride + j * step);
 					const w = kernel[k + reach]!;
 					r += w * from[at]!;

@@ -58,6 +58,17 @@ interface Turned {
 	counts: Float32Array;
 }
 type Changes = ReturnType<typeof changes>;
+
+/** The same column by column, in the order in which turns add it up: half of the time of reading an edge went into stepping over rows. */
+function columnwise({ width, height }: Light, { root, down, across }: Changes): Changes {
+	const turned = (rows: Float32Array) => {
+		const columns = new Float32Array(rows.length);
+		for (let y = 0, at = 0; y < height; y++)
+			for (let x = 0; x < width; x++, at++) columns[x * height + y] = rows[at]!;
+		return columns;
+	};
+	return { root: turned(root), down: turned(down), across: turned(across) };
+}
 /** A few bits of the width, each its own sum, so that a line that is there all along is told from a spot. */
 const PARTS = 8;
 
@@ -72,11 +83,11 @@ function turnedBy(turn: number, { width, height }: Light, { root, down, across }
 	for (let x = 2; x < width - 2; x++) {
 		const part = sums[Math.min(PARTS - 1, Math.floor((PARTS * x) / width))]!;
 		const off = lift - Math.round(slope * x);
-		for (let y = 2; y < height - 2; y++) {
+		for (let y = 2, at = x * height + 2; y < height - 2; y++, at++) {
 			const row = y + off;
-			part[row]! += down[y * width + x]!;
-			lively[row]! += across[y * width + x]!;
-			level[row]! += root[y * width + x]!;
+			part[row]! += down[at]!;
+			lively[row]! += across[at]!;
+			level[row]! += root[at]!;
 			counts[row]!++;
 		}
 	}
@@ -155,10 +166,11 @@ function edgeScore(
 export function findLines(light: Light): Lines | 'no-edge' | 'cut-off' | 'blurred' | 'no-lines' {
 	const { width, height } = light;
 	const changed = changes(light);
+	const columns = columnwise(light, changed);
 	let best: { lines: Lines; score: number } | undefined;
 	const seen: Across[] = [];
 	for (let turn = -TURN_DEG; turn <= TURN_DEG; turn += 0.5) {
-		const turned = turnedBy(turn, light, changed);
+		const turned = turnedBy(turn, light, columns);
 		const lines = stepsIn(turned).map((row): Across => {
 			const line = { at: row - turned.lift, slope: turned.slope };
 			const straight = straightness(changed.down, light, line);

@@ -97,7 +97,8 @@ export function leanDeg({ slope, curve }: Trail, v: number, edgeSlope: number): 
 function agreement(strip: Strip, trail: Trail, from = 0, to = strip.columns): number {
 	const { rows, columns, values, tallPx } = strip;
 	const stack = new Float32Array(to - from);
-	const count = new Float32Array(to - from);
+	// How many rows begin and end to lie over each.
+	const count = new Float32Array(to - from + 1);
 	let all = 0;
 	let n = 0;
 	for (let row = 0; row < rows; row++) {
@@ -107,22 +108,26 @@ function agreement(strip: Strip, trail: Trail, from = 0, to = strip.columns): nu
 		const part = shift - whole;
 		const first = Math.max(from, -whole);
 		const last = Math.min(to, columns - 1 - whole);
-		for (let i = first; i < last; i++) {
-			const at = row * columns + i + whole;
+		if (first >= last) continue;
+		for (let i = first, at = row * columns + first + whole; i < last; i++, at++) {
 			const value = values[at]! + part * (values[at + 1]! - values[at]!);
 			stack[i - from]! += value;
-			count[i - from]!++;
 			all += value * value;
-			n++;
 		}
+		count[first - from]!++;
+		count[last - from]!--;
+		n += last - first;
 	}
 	let together = 0;
 	let m = 0;
-	for (let i = 0; i < stack.length; i++)
-		if (count[i]! > 0.6 * rows) {
-			together += (stack[i]! / count[i]!) ** 2;
+	let over = 0;
+	for (let i = 0; i < stack.length; i++) {
+		over += count[i]!;
+		if (over > 0.6 * rows) {
+			together += (stack[i]! / over) ** 2;
 			m++;
 		}
+	}
 	return m > 20 && all > 0 ? together / m / (all / n) : 0;
 }
 
