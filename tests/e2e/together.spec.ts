@@ -120,6 +120,22 @@ test('who saves data is sent no station ahead, and without the server stays wher
 	expect(scripts.size).toBeGreaterThan(own + 32);
 });
 
+test('who saves data and is known to be without the server may press the station that is open', async ({
+	page
+}) => {
+	await page.goto('/wear');
+	await page.context().setOffline(true);
+	await logCut(page);
+	await expect(waiting(page)).toContainText('1 waiting');
+	await page.locator('[data-station="wear"]').click();
+	await expect(page).toHaveURL(/\/wear\?bench=/);
+	await expect(page.getByText('This one stays open')).toBeHidden();
+	await page.context().setOffline(false);
+	await expect(waiting(page)).toBeHidden({ timeout: 20_000 });
+	await page.getByRole('button', { name: 'Take the last back' }).click();
+	await expect(notice(page)).toContainText('Taken back');
+});
+
 test('without the server one goes on: every station opens, what was done waits in sight, and goes out once', async ({
 	page,
 	demo

@@ -14,12 +14,10 @@
 	import { planner } from '$lib/state/planner.svelte';
 	import { savesData } from '$lib/dom/savesData';
 	import { theRest } from '$lib/dom/theRest';
+	import { untilHere } from '$lib/dom/untilHere';
 	import { setWorkbench, Workbench } from '$lib/state/workbench.svelte';
 	import type { Sync } from '$lib/state/sync.svelte';
 	import type { LayoutProps } from './$types';
-
-	/** While the server does not answer. */
-	const ASK_AGAIN_MS = 2000;
 
 	let { data, children }: LayoutProps = $props();
 	const bench = new Workbench(
@@ -65,54 +63,39 @@
 	onMount(() => {
 		bench.who = keptWho();
 	});
+	/** The page is no longer there: nothing that it waited for is wanted. */
+	let gone = false;
+	onMount(() => () => void (gone = true));
+	const wanted = <T,>(load: () => Promise<T>) => untilHere(load, () => gone);
 	// What was ticked today stands on the line of every page.
 	$effect(() => {
 		const { benchId } = bench;
 		void theRest()
-			.then(() => import('$lib/state/ticks'))
-			.then(({ keptTicks }) => {
-				if (bench.benchId === benchId) bench.ticked = keptTicks(benchId).shown;
-			})
-			.catch(() => {});
+			.then(() => wanted(() => import('$lib/state/ticks')))
+			.then((ticks) => {
+				if (ticks && bench.benchId === benchId) bench.ticked = ticks.keptTicks(benchId).shown;
+			});
 	});
 	// The page answers to hands first; then it learns to plan, before anything else comes.
-	let gone = false;
-	async function plansHere() {
-		while (!gone && !planner()) {
-			try {
-				await import('$lib/state/plansHere');
-			} catch {
-				// The server went away in between: asked for again until it is back.
-				await new Promise((resolve) => setTimeout(resolve, ASK_AGAIN_MS));
-			}
-		}
-	}
-	$effect(() => {
-		const timer = setTimeout(() => void plansHere());
-		return () => {
-			gone = true;
-			clearTimeout(timer);
-		};
+	onMount(() => {
+		const plan = () => import('$lib/state/plansHere');
+		const timer = setTimeout(() => planner() || void wanted(plan));
+		return () => clearTimeout(timer);
 	});
 	const refresh = () => invalidate('steady:workbench');
 	bench.refresh = () => void refresh();
 	let sync: Sync | undefined;
-	$effect(() => {
-		const ended = () => {};
-		let stop = () => {};
-		// The page answers to hands first.
+	// What others do meanwhile comes after what plans.
+	onMount(() => {
 		const timer = setTimeout(() => {
-			void import('$lib/state/sync.svelte').then((loaded) => {
-				if (stop === ended) return;
+			void wanted(() => import('$lib/state/sync.svelte')).then((loaded) => {
+				if (!loaded || gone) return;
 				sync = new loaded.Sync(bench, refresh);
 				stop = sync.start();
 			});
 		});
-		return () => {
-			clearTimeout(timer);
-			stop();
-			stop = ended;
-		};
+		let stop = () => clearTimeout(timer);
+		return () => stop();
 	});
 	$effect(() => {
 		void bench.benchId;
@@ -149,11 +132,10 @@
 		});
 	});
 	// The first screen has the sentences of the server.
-	$effect(() => {
+	onMount(() => {
 		void theRest()
-			.then(() => import('$lib/core/plan/said'))
-			.then(({ said }) => (bench.speak = said))
-			.catch(() => {});
+			.then(() => wanted(() => import('$lib/core/plan/said')))
+			.then((loaded) => loaded && (bench.speak = loaded.said));
 	});
 	// The code of every station is here before the server goes away, unless somebody pays for it by the byte.
 	let whole = false;

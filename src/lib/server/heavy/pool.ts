@@ -1,4 +1,5 @@
 /** Threads for requests that may take long: few, with a deadline and a bounded queue. */
+import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { Piscina } from 'piscina';
@@ -19,16 +20,23 @@ const IDLE_MS = 30_000;
 let pool: Piscina<HeavyJob, HeavyAnswer> | undefined;
 
 function started(): Piscina<HeavyJob, HeavyAnswer> {
-	return (pool ??= new Piscina({
-		filename: import.meta.env.PROD
-			? join(buildFolder(), 'heavy.js')
-			: fileURLToPath(new URL('./fromSource.js', import.meta.url)),
+	if (pool) return pool;
+	const filename = import.meta.env.PROD
+		? join(buildFolder(), 'heavy.js')
+		: fileURLToPath(new URL('./fromSource.js', import.meta.url));
+	// A thread that cannot even begin would be begun again and again until the deadline.
+	if (!existsSync(filename)) throw new Error(`${filename} is missing: run npm run build.`);
+	pool = new Piscina({
+		filename,
 		minThreads: 0,
 		maxThreads: THREADS_MOST,
 		maxQueue: QUEUE_MOST,
 		idleTimeout: IDLE_MS,
 		resourceLimits: { maxOldGenerationSizeMb: MEMORY_MOST_MIB }
-	}));
+	});
+	// Of a thread that ends without work to answer for: the others go on, and so does the server.
+	pool.on('error', (error: unknown) => console.error('A thread for heavy questions ended:', error));
+	return pool;
 }
 
 /** What is too much of each kind, in the person's words. */
