@@ -206,7 +206,11 @@
 <Line />
 <Waiting again={() => void sync?.now()} />
 <When on={bench.edited || bench.theirs !== undefined} load={draftBar} />
-<main aria-busy={bench.behind} class="sheet mx-auto min-h-[calc(100vh-184px)] max-w-[1600px]">
+<main
+	aria-busy={bench.behind}
+	data-bench={bench.benchId}
+	class="sheet mx-auto min-h-[calc(100vh-184px)] max-w-[1600px]"
+>
 	{@render children()}
 </main>
 <Legend />
