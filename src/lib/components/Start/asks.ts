@@ -58,7 +58,7 @@ const amps = (
 const minutes = (share: number): string => {
 	const min = share * 10;
 	const whole = Math.floor(min);
-	return share === 1 ? 'no rest' : `${whole}${min > whole ? '½' : ''} min on`;
+	return share === 1 ? 'no rest' : `${whole}${min > whole ? '½' : ''} min`;
 };
 
 /** Sizes that lie in walls behind such outlets. */
