@@ -59,7 +59,7 @@ interface Turned {
 }
 type Changes = ReturnType<typeof changes>;
 
-/** The same column by column, in the order in which turns add it up: half of the time of reading an edge went into stepping over rows. */
+/** The same column by column, the order in which turns add it up: stepping over rows instead takes far longer. */
 function columnwise({ width, height }: Light, { root, down, across }: Changes): Changes {
 	const turned = (rows: Float32Array) => {
 		const columns = new Float32Array(rows.length);
