@@ -5,7 +5,7 @@ import { DayListSchema } from '../../src/lib/core/list/inputs';
 import { layoutOf } from '../../src/lib/core/list/layout';
 import { plansOf, studyList } from '../../src/lib/core/studies/list/run';
 import type { Ways } from '../../src/lib/core/studies/list/runTypes';
-import { standingAfter } from '../../src/lib/core/studies/list/book';
+import { standingAfter } from '../../src/lib/core/studies/list/worked';
 import { askedItems } from '../../src/lib/formats/dayList';
 import { BAY_2 } from '../demo/benches';
 import { rounds } from './rounds';

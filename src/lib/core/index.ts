@@ -41,17 +41,19 @@ export { DROSSES, isMeasurement, isReading, READINGS, TRIP_DEVICES } from './evi
 export { EntrySchema, type Entry, type EntryKind, type LoggedEntry } from './evidence/entries';
 export {
 	evidenceFromLedger,
-	evidenceFromLog,
-	ledgerFromLog,
 	PATTERN_CUTS_MOST,
 	GROOVES_MOST,
 	READINGS_MOST,
 	type Ledger,
 	type LoggedCut,
-	type FittedPart,
-	type FittedSet,
 	type PartLedger
 } from './evidence/ledger';
+export {
+	evidenceFromLog,
+	ledgerFromLog,
+	type FittedPart,
+	type FittedSet
+} from './evidence/ledgerFromLog';
 export {
 	addTally,
 	boreGrowthNm,

@@ -1,5 +1,5 @@
 /** What the server tells of a sensor. */
-import type { Seen, Segmented } from '$lib/core/arcline/segment';
+import type { Seen, Segmented } from '$lib/core/arcline/events';
 
 /** Something that was seen, and what became of it. */
 export interface StoredSeen {

@@ -1,7 +1,7 @@
 /** What passes between a screen and the worker that reads photos. */
 import type { BevelAnswer } from '$lib/core/photo/bevel';
 import type { EdgeAnswer } from '$lib/core/photo/edge';
-import type { Lines } from '$lib/core/photo/trail';
+import type { Lines } from '$lib/core/photo/strip';
 import type { KerfAnswer, Side } from '$lib/core/photo/kerf';
 import type { NozzleAnswer } from '$lib/core/photo/nozzle';
 import type { Point } from '$lib/core/photo/ellipse';

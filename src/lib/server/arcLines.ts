@@ -1,9 +1,11 @@
 import { createHash, timingSafeEqual } from 'node:crypto';
 import type Database from 'better-sqlite3';
-import { RAW_DAYS, type Batch, type Reading } from '$lib/core/arcline/batch';
-import { segmented, type Seen } from '$lib/core/arcline/segment';
+import { RAW_DAYS, type Batch } from '$lib/core/arcline/batch';
+import { segmented } from '$lib/core/arcline/segment';
+import type { Seen } from '$lib/core/arcline/events';
 import { SEEN } from '$lib/core/stored/kinds';
 import type { LineNow, StoredSeen } from '$lib/formats/arcLine';
+import { arcLineStatements, type Boot, type SeenRow } from './arcLineStatements';
 import type { LogRepository, NewEntry } from './log';
 import { readStored, UnreadableError } from './stored';
 import { ReusedError } from './writes';
@@ -14,21 +16,6 @@ export interface ArcLine {
 	madeAt: string;
 	/** What fits the piece that comes now is ticked without a thumb. */
 	byRule: boolean;
-}
-interface Boot {
-	id: number;
-	lineId: number;
-	boot: string;
-	firstN: number;
-	lastN: number;
-	came: number;
-	late: number;
-	implausible: number;
-	aheadMs: number;
-	firstAtMs: number;
-	lastAtMs: number;
-	lastCameMs: number;
-	settledMs: number;
 }
 /** What became of a batch. */
 export interface BatchTaken {
@@ -57,132 +44,37 @@ const SILENT_MS = 120_000;
 const LOOK_MOST = 20_000;
 const LOOK_ALL_MOST = 320_000;
 const OFFERED_MOST = 500;
-/** Old readings that go with one look, so that nobody waits for them. */
-const FORGOTTEN_AT_ONCE = 20_000;
-
-const BOOT = `id, line_id AS lineId, boot, first_n AS firstN, last_n AS lastN, came, late, implausible,
-	ahead_ms AS aheadMs, first_at_ms AS firstAtMs, last_at_ms AS lastAtMs, last_came_ms AS lastCameMs, settled_ms AS settledMs`;
-const SEEN_COLUMNS = 'id, state, data, version';
-type SeenRow = { id: number; state: StoredSeen['state']; data: string; version: number };
 
 const hashed = (token: string) => createHash('sha256').update(token).digest();
 
 /** Sensors at the cutters: what they sent, and what was seen in it. */
 export class ArcLineRepository {
-	readonly #line: Database.Statement<
-		[string],
-		{ id: number; benchId: string; madeAt: string; byRule: number; tokenHash: string }
-	>;
-	readonly #pair: Database.Statement<[string, string, string]>;
-	readonly #unpair: Database.Statement<[string]>;
-	readonly #rule: Database.Statement<[number, string]>;
-	readonly #boot: Database.Statement<[number, string], Boot>;
-	readonly #boots: Database.Statement<[number], Boot>;
-	readonly #newest: Database.Statement<[number], Boot>;
-	readonly #addBoot: Database.Statement<unknown[]>;
-	readonly #setBoot: Database.Statement<unknown[]>;
-	readonly #settle: Database.Statement<[number, number, number]>;
-	readonly #add: Database.Statement<(number | null)[]>;
-	readonly #readings: Database.Statement<[number, number, number, number], Reading>;
-	readonly #forgetBoots: Database.Statement<[number, number]>;
-	readonly #forget: Database.Statement<[number, number, number]>;
-	readonly #addSeen: Database.Statement<unknown[]>;
-	readonly #offered: Database.Statement<[string, number], SeenRow>;
-	readonly #lately: Database.Statement<[string, number, number], SeenRow>;
-	readonly #state: Database.Statement<[number, string], { state: string }>;
-	readonly #mark: Database.Statement<[string, string | null, number]>;
-	readonly #byOp: Database.Statement<[string], { id: number; benchId: string }>;
-	readonly #otherWrite: Database.Statement<[string, string, string], { kind: string }>;
-	readonly #logged: Database.Statement<[string, string], { id: number }>;
+	readonly #sql: ReturnType<typeof arcLineStatements>;
 
 	constructor(
 		readonly db: Database.Database,
 		readonly log: LogRepository
 	) {
-		this.#line = db.prepare(
-			`SELECT id, bench_id AS benchId, made_at AS madeAt, by_rule AS byRule, token_hash AS tokenHash
-			FROM arc_lines WHERE bench_id = ?`
-		);
-		this.#pair = db.prepare(
-			`INSERT INTO arc_lines (bench_id, token_hash, made_at) VALUES (?, ?, ?)
-			ON CONFLICT (bench_id) DO UPDATE SET token_hash = excluded.token_hash, made_at = excluded.made_at`
-		);
-		this.#unpair = db.prepare('DELETE FROM arc_lines WHERE bench_id = ?');
-		this.#rule = db.prepare('UPDATE arc_lines SET by_rule = ? WHERE bench_id = ?');
-		this.#boot = db.prepare(`SELECT ${BOOT} FROM arc_boots WHERE line_id = ? AND boot = ?`);
-		this.#boots = db.prepare(
-			`SELECT ${BOOT} FROM arc_boots WHERE line_id = ? AND last_at_ms > settled_ms ORDER BY id`
-		);
-		this.#newest = db.prepare(
-			`SELECT ${BOOT} FROM arc_boots WHERE line_id = ? ORDER BY last_came_ms DESC LIMIT 1`
-		);
-		this.#addBoot = db.prepare(
-			`INSERT INTO arc_boots (line_id, boot, first_n, last_n, came, ahead_ms, first_at_ms, last_at_ms, last_came_ms, settled_ms)
-			VALUES (?, ?, ?, ?, 0, ?, ?, ?, ?, ?)`
-		);
-		this.#setBoot = db.prepare(
-			`UPDATE arc_boots SET first_n = ?, last_n = ?, came = ?, late = ?, ahead_ms = ?, last_at_ms = ?,
-				last_came_ms = ? WHERE id = ?`
-		);
-		this.#settle = db.prepare(
-			'UPDATE arc_boots SET settled_ms = ?, implausible = implausible + ? WHERE id = ?'
-		);
-		this.#add = db.prepare(
-			`INSERT OR IGNORE INTO arc_readings (boot_id, at_ms, n, arc_a, inlet_bar, tank_bar, mains_a, hot_lamp)
-			VALUES (?, ?, ?, ?, ?, ?, ?, ?)`
-		);
-		this.#readings = db.prepare(
-			`SELECT at_ms AS atMs, arc_a AS arcA, inlet_bar AS inletBar, tank_bar AS tankBar, mains_a AS mainsA,
-				hot_lamp AS hotLamp FROM arc_readings
-			WHERE boot_id = ? AND at_ms >= ? AND at_ms <= ? ORDER BY at_ms, n LIMIT ?`
-		);
-		// A start of the device whose last word is so old goes with all that it sent.
-		this.#forgetBoots = db.prepare('DELETE FROM arc_boots WHERE line_id = ? AND last_came_ms < ?');
-		this.#forget = db.prepare(
-			`DELETE FROM arc_readings WHERE (boot_id, at_ms, n) IN (
-				SELECT r.boot_id, r.at_ms, r.n FROM arc_boots b JOIN arc_readings r
-					ON r.boot_id = b.id AND r.at_ms < ? - b.ahead_ms
-				WHERE b.line_id = ? AND b.first_at_ms + b.ahead_ms < ? LIMIT ${FORGOTTEN_AT_ONCE})`
-		);
-		this.#addSeen = db.prepare(
-			`INSERT INTO arc_seen (bench_id, boot_id, kind, from_ms, to_ms, data, version, state)
-			VALUES (?, ?, ?, ?, ?, ?, ${SEEN.version}, ?)`
-		);
-		this.#offered = db.prepare(
-			`SELECT ${SEEN_COLUMNS} FROM arc_seen WHERE bench_id = ? AND state = 'offered' ORDER BY from_ms, id LIMIT ?`
-		);
-		this.#lately = db.prepare(
-			`SELECT ${SEEN_COLUMNS} FROM arc_seen WHERE bench_id = ? AND from_ms >= ? ORDER BY from_ms, id LIMIT ?`
-		);
-		this.#state = db.prepare('SELECT state FROM arc_seen WHERE id = ? AND bench_id = ?');
-		this.#mark = db.prepare('UPDATE arc_seen SET state = ?, op_id = ? WHERE id = ?');
-		this.#byOp = db.prepare('SELECT id, bench_id AS benchId FROM arc_seen WHERE op_id = ?');
-		this.#otherWrite = db.prepare(
-			`SELECT kind FROM writes WHERE op_id = ? UNION ALL SELECT kind FROM log WHERE op_id = ?
-			UNION ALL SELECT kind FROM list_ticks WHERE op_id = ?`
-		);
-		this.#logged = db.prepare(
-			"SELECT id FROM log WHERE op_id >= ? AND op_id < ? AND kind <> 'undo' AND undone = 0"
-		);
+		this.#sql = arcLineStatements(db);
 	}
 
 	find(benchId: string): ArcLine | undefined {
-		const row = this.#line.get(benchId);
+		const row = this.#sql.line.get(benchId);
 		return row && { id: row.id, benchId, madeAt: row.madeAt, byRule: row.byRule === 1 };
 	}
 	/** A new token; the one before no longer fits. What was seen stays. */
 	pair(benchId: string, token: string, at: string): void {
-		this.#pair.run(benchId, hashed(token).toString('hex'), at);
+		this.#sql.pair.run(benchId, hashed(token).toString('hex'), at);
 	}
 	/** The sensor is let go, and its raw readings with it; what was seen in them stays. */
 	unpair(benchId: string): void {
-		this.#unpair.run(benchId);
+		this.#sql.unpair.run(benchId);
 	}
 	setRule(benchId: string, byRule: boolean): void {
-		this.#rule.run(byRule ? 1 : 0, benchId);
+		this.#sql.rule.run(byRule ? 1 : 0, benchId);
 	}
 	fits(benchId: string, token: string): boolean {
-		const row = this.#line.get(benchId);
+		const row = this.#sql.line.get(benchId);
 		return row !== undefined && timingSafeEqual(Buffer.from(row.tokenHash, 'hex'), hashed(token));
 	}
 
@@ -193,9 +85,9 @@ export class ArcLineRepository {
 				const { atMs, n } = batch;
 				const aheadMs = nowMs - batch.sentAtMs;
 				const [firstMs, lastMs, lastN] = [atMs[0]!, atMs.at(-1)!, n + atMs.length - 1];
-				let boot = this.#boot.get(lineId, batch.boot);
+				let boot = this.#sql.boot.get(lineId, batch.boot);
 				if (!boot) {
-					this.#addBoot.run(
+					this.#sql.addBoot.run(
 						lineId,
 						batch.boot,
 						n,
@@ -206,12 +98,12 @@ export class ArcLineRepository {
 						nowMs,
 						firstMs
 					);
-					boot = this.#boot.get(lineId, batch.boot)!;
+					boot = this.#sql.boot.get(lineId, batch.boot)!;
 				}
 				let [stored, late] = [0, 0];
 				const { arcA, inletBar, tankBar, mainsA, hotLamp } = batch;
 				for (let k = 0; k < atMs.length; k++) {
-					const { changes } = this.#add.run(
+					const { changes } = this.#sql.add.run(
 						boot.id,
 						atMs[k]!,
 						n + k,
@@ -230,7 +122,7 @@ export class ArcLineRepository {
 					came: boot.came + stored,
 					aheadMs: Math.min(boot.aheadMs, aheadMs)
 				};
-				this.#setBoot.run(
+				this.#sql.setBoot.run(
 					after.firstN,
 					after.lastN,
 					after.came,
@@ -258,9 +150,9 @@ export class ArcLineRepository {
 		const rawFromMs = nowMs - RAW_DAYS * DAY_MS;
 		this.db
 			.transaction(() => {
-				for (const boot of this.#boots.all(line.id)) this.#look(benchId, boot, nowMs);
-				this.#forgetBoots.run(line.id, rawFromMs);
-				this.#forget.run(rawFromMs, line.id, rawFromMs);
+				for (const boot of this.#sql.boots.all(line.id)) this.#look(benchId, boot, nowMs);
+				this.#sql.forgetBoots.run(line.id, rawFromMs);
+				this.#sql.forget.run(rawFromMs, line.id, rawFromMs);
 			})
 			.immediate();
 	}
@@ -269,7 +161,7 @@ export class ArcLineRepository {
 		const untilMs = silent ? boot.lastAtMs : boot.lastAtMs - LAG_MS;
 		let { settledMs } = boot;
 		for (let most = LOOK_MOST; ;) {
-			const readings = this.#readings.all(boot.id, settledMs, untilMs, most);
+			const readings = this.#sql.readings.all(boot.id, settledMs, untilMs, most);
 			const all = readings.length < most;
 			const full = most >= LOOK_ALL_MOST;
 			const { seen, quietMs, implausible } = segmented(readings, {
@@ -278,11 +170,11 @@ export class ArcLineRepository {
 			const moved = readings.length > 1 && quietMs > settledMs;
 			if (moved) {
 				for (const one of seen) if (one.toMs <= quietMs) this.#keep(benchId, boot, one);
-				this.#settle.run(quietMs, implausible, boot.id);
+				this.#sql.settle.run(quietMs, implausible, boot.id);
 				settledMs = quietMs;
 			}
 			if (all || readings.length === 0) {
-				if (silent) this.#settle.run(boot.lastAtMs, 0, boot.id);
+				if (silent) this.#sql.settle.run(boot.lastAtMs, 0, boot.id);
 				return;
 			}
 			if (moved) most = LOOK_MOST;
@@ -302,16 +194,16 @@ export class ArcLineRepository {
 				? { arcFromMs: Math.round(seen.arcFromMs + boot.aheadMs) }
 				: {})
 		});
-		this.#addSeen.run(benchId, boot.id, seen.kind, fromMs, toMs, data, state);
+		this.#sql.addSeen.run(benchId, boot.id, seen.kind, fromMs, toMs, data, state);
 	}
 
 	/** How it stands right now; undefined: no sensor, or nothing came yet. */
 	now(benchId: string): LineNow | undefined {
 		const line = this.find(benchId);
-		const boot = line && this.#newest.get(line.id);
+		const boot = line && this.#sql.newest.get(line.id);
 		if (!boot) return undefined;
 		const from = Math.max(boot.settledMs, boot.lastAtMs - 600_000);
-		const readings = this.#readings.all(boot.id, from, boot.lastAtMs, LOOK_MOST);
+		const readings = this.#sql.readings.all(boot.id, from, boot.lastAtMs, LOOK_MOST);
 		const { now, intervalS, implausible, implausibleSince } = segmented(readings);
 		const { aheadMs } = boot;
 		const shifted = (ms: number | null) => (ms === null ? null : ms + aheadMs);
@@ -335,11 +227,11 @@ export class ArcLineRepository {
 
 	/** What nobody took or left yet, oldest first. */
 	offered(benchId: string): StoredSeen[] {
-		return this.#offered.all(benchId, OFFERED_MOST).flatMap(readable);
+		return this.#sql.offered.all(benchId, OFFERED_MOST).flatMap(readable);
 	}
 	/** Everything from a moment on, oldest first. */
 	since(benchId: string, fromMs: number, most = 5000): StoredSeen[] {
-		return this.#lately.all(benchId, fromMs, most).flatMap(readable);
+		return this.#sql.lately.all(benchId, fromMs, most).flatMap(readable);
 	}
 
 	/**
@@ -355,13 +247,13 @@ export class ArcLineRepository {
 		const { opId, benchId, ids, entries } = write;
 		return this.db
 			.transaction((): TakeResult => {
-				const before = this.#byOp.get(opId);
+				const before = this.#sql.byOp.get(opId);
 				if (before?.benchId === benchId) return 'already';
-				const other = this.#otherWrite.get(opId, opId, opId);
+				const other = this.#sql.otherWrite.get(opId, opId, opId);
 				if (other) throw new ReusedError(other.kind);
-				if (ids.some((id) => this.#state.get(id, benchId)?.state !== 'offered')) return 'gone';
+				if (ids.some((id) => this.#sql.state.get(id, benchId)?.state !== 'offered')) return 'gone';
 				const state = entries.length ? 'taken' : 'left';
-				for (const id of ids) this.#mark.run(state, opId, id);
+				for (const id of ids) this.#sql.mark.run(state, opId, id);
 				for (const [k, entry] of entries.entries())
 					this.log.append({ ...entry, benchId, opId: `${opId}-${k}` });
 				return 'taken';
@@ -379,11 +271,11 @@ export class ArcLineRepository {
 		const { benchId, undoes, at, modelVersion } = write;
 		return this.db
 			.transaction(() => {
-				const rows = this.#byOp.all(undoes).filter((row) => row.benchId === benchId);
+				const rows = this.#sql.byOp.all(undoes).filter((row) => row.benchId === benchId);
 				if (rows.length === 0) return 'already';
-				for (const { id } of rows) this.#mark.run('offered', null, id);
+				for (const { id } of rows) this.#sql.mark.run('offered', null, id);
 				// "-" to ".": the entries of that press, which follow it with a dash.
-				for (const [k, { id }] of this.#logged.all(`${undoes}-`, `${undoes}.`).entries())
+				for (const [k, { id }] of this.#sql.logged.all(`${undoes}-`, `${undoes}.`).entries())
 					this.log.undo({ opId: `${write.opId}-${k}`, id, at, modelVersion });
 				return 'undone';
 			})

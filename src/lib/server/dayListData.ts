@@ -1,6 +1,6 @@
 import type { DayList } from '$lib/core/list/inputs';
 import type { StockKind } from '$lib/core/stock/drawer';
-import type { InDrawer } from '$lib/core/studies/list/book';
+import type { InDrawer } from '$lib/core/studies/list/eats';
 import type { Ticked } from '$lib/formats/ticked';
 import type { Store } from './store';
 

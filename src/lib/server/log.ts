@@ -1,7 +1,8 @@
 import type Database from 'better-sqlite3';
 import type { Entry, LoggedEntry } from '$lib/core';
 import { entryOf, type EntryRow } from './entryRow';
-import { DERIVED, DERIVED_MARKS, derivedOf, type LedgerRepository } from './ledger';
+import type { LedgerRepository } from './ledger';
+import { DERIVED, DERIVED_MARKS, derivedOf } from './ledgerColumns';
 import type { SetRepository } from './sets';
 import { ENTRY } from '$lib/core/stored/kinds';
 import { ReusedError } from './writes';

@@ -9,12 +9,8 @@ import {
 	stringsOf,
 	type Planned
 } from '$lib/core/arcline/propose';
-import {
-	RATE_WANTED_HZ,
-	rateTells,
-	type ArcSeen,
-	type FailedSeen
-} from '$lib/core/arcline/segment';
+import type { ArcSeen, FailedSeen } from '$lib/core/arcline/events';
+import { RATE_WANTED_HZ, rateTells } from '$lib/core/arcline/thresholds';
 import type { Cut } from '$lib/core';
 import type { Entry } from '$lib/core/evidence/entries';
 import { heatNow, runShare } from '$lib/core/studies/arcline';

@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 import { ChartRowSchema, risingRows, type ChartRow } from '$lib/core';
-import type { ChartField } from '$lib/formats/chartCsv';
+import type { ChartField } from '$lib/formats/chartFields';
 import { fieldProblems } from '$lib/formats/problem';
 
 /** The chart as it is being typed, until it is saved. */

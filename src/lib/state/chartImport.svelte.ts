@@ -1,9 +1,5 @@
-import {
-	CHART_BYTES_MOST,
-	type ChartField,
-	type ChartReading,
-	type Mapping
-} from '$lib/formats/chartCsv';
+import { CHART_BYTES_MOST, type ChartReading, type Mapping } from '$lib/formats/chartCsv';
+import type { ChartField } from '$lib/formats/chartFields';
 import type { ChartAnswer, ChartQuestion } from '$lib/workers/chart.worker';
 import { OneQuestion } from './oneQuestion';
 import ChartWorker from '$lib/workers/chart.worker?worker';

@@ -1,5 +1,5 @@
 /** Presses on the run sheet: shown at once, sent, taken back, and put together with those of others. */
-import type { Made } from '$lib/core/studies/list/book';
+import type { Made } from '$lib/core/studies/list/worked';
 import type { Tick, Ticked } from '$lib/formats/ticked';
 import { nowIso } from './clock';
 import type { Workbench } from './workbench.svelte';

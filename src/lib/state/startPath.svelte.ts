@@ -2,14 +2,9 @@
 import * as v from 'valibot';
 import { DEFAULT_CUT, type Bench, type Cut, type UnitSystem } from '$lib/core';
 import { CutSchema } from '$lib/core/inputs/cut';
-import {
-	answered,
-	AnswersSchema,
-	isAnswered,
-	QUESTION_IDS,
-	type Answers,
-	type QuestionId
-} from '$lib/core/answers/questions';
+import { QUESTION_IDS } from '$lib/core/answers/questions';
+import { answered, AnswersSchema, isAnswered, type Answers } from '$lib/core/answers/answered';
+import type { QuestionId } from '$lib/core/answers/shapes';
 import { typicalBench, REGIONS, type Region } from '$lib/core/answers/typical';
 import { searchFromCut } from '$lib/formats/cutSearch';
 import { fieldProblems, sentence } from '$lib/formats/problem';
@@ -154,7 +149,7 @@ export class StartPath {
 	}
 
 	#show(): void {
-		this.trial.bench = this.bench;
+		this.trial.draft.bench = this.bench;
 		this.trial.cut = this.cut;
 		this.trial.work = this.bench.usual;
 	}

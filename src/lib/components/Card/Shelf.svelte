@@ -39,7 +39,7 @@
 		<TextField label="Save this card as (empty: its own title)" value={name} commit={take} />
 		<button class="btn btn-primary"><BookmarkPlus size={20} aria-hidden="true" /> Save</button>
 	</form>
-	{#if bench.edited}<p class="sub mt-1">
+	{#if bench.draft.edited}<p class="sub mt-1">
 			The bench is edited and not saved: a card keeps the saved bench.
 		</p>{/if}
 	{#if bench.cards.length}

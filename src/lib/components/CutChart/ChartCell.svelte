@@ -7,7 +7,7 @@
 		type ChartRow,
 		type Quantity
 	} from '$lib/core';
-	import { CHART_SPEC, type ChartField } from '$lib/formats/chartCsv';
+	import { CHART_SPEC, type ChartField } from '$lib/formats/chartFields';
 	import { showAgain } from '$lib/state/showAgain';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 

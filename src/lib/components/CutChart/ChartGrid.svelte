@@ -12,7 +12,7 @@
 		type ColumnDef
 	} from '@tanstack/svelte-table';
 	import { METALS, type ChartRow } from '$lib/core';
-	import { CHART_FIELDS, CHART_SPEC } from '$lib/formats/chartCsv';
+	import { CHART_FIELDS, CHART_SPEC } from '$lib/formats/chartFields';
 	import type { ChartDraft } from '$lib/state/chartDraft.svelte';
 	import ChartCell from './ChartCell.svelte';
 

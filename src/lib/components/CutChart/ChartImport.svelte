@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { METALS, type Quantity } from '$lib/core';
-	import { CHART_FIELDS, CHART_SPEC, unitOfColumn, type ChartField } from '$lib/formats/chartCsv';
+	import { unitOfColumn } from '$lib/formats/chartCsv';
+	import { CHART_FIELDS, CHART_SPEC, type ChartField } from '$lib/formats/chartFields';
 	import type { ChartImport } from '$lib/state/chartImport.svelte';
 	import Check from '$lib/components/Fields/Check.svelte';
 	import FileButton from '$lib/components/Fields/FileButton.svelte';

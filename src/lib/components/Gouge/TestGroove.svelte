@@ -6,7 +6,7 @@
 	import { shareOf } from '$lib/core/gouge/calibrated';
 	import { grooveKey } from '$lib/core/gouge/inputs';
 	import { METALS } from '$lib/core';
-	import { gougeNozzle } from '$lib/core/gouge/workings';
+	import { gougeNozzle } from '$lib/core/gouge/job';
 
 	/** One string on scrap, measured: metal, shape and seconds become this nozzle’s and this hand’s own. */
 	const bench = getWorkbench();

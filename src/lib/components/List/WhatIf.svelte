@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { quoteOfList } from '$lib/core/studies/list/book';
+	import { quoteOfList } from '$lib/core/studies/list/quoted';
 	import { behind } from '$lib/core/studies/list/behind';
 	import type { DayList } from '$lib/core/list/inputs';
 	import type { Quote } from '$lib/core/list/quote';

@@ -1,7 +1,7 @@
 /** What the pages of a list say. */
 import { START_NAMES } from '$lib/components/Cut/steps';
 import type { DayList } from '$lib/core/list/inputs';
-import type { Change } from '$lib/core/studies/list/book';
+import type { Change } from '$lib/core/studies/list/changes';
 import type { HeldUpBy, RunTrouble } from '$lib/core/studies/list/runTypes';
 
 /** In the middle of a sentence. */

@@ -3,7 +3,7 @@
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import { CAUSE_WORDS, correction } from '$lib/components/Read/words';
 	import { TEST_CUT_RANGES } from '$lib/core/evidence/measured';
-	import { yOn, type Line, type Lines } from '$lib/core/photo/trail';
+	import { yOn, type Line, type Lines } from '$lib/core/photo/strip';
 	import { logTestCut, testCut } from '$lib/state/logbook';
 	import type { PhotoReading } from '$lib/state/photo.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';

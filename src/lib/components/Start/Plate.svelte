@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { QUESTION_IDS, type QuestionId } from '$lib/core/answers/questions';
+	import { QUESTION_IDS } from '$lib/core/answers/questions';
+	import type { QuestionId } from '$lib/core/answers/shapes';
 	import Mark from '$lib/components/Marks/Mark.svelte';
 	import type { StartPath } from '$lib/state/startPath.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';

@@ -1,11 +1,7 @@
 <script lang="ts">
 	import { tick, untrack } from 'svelte';
-	import {
-		answerOf,
-		isAnswered,
-		typicalAnswer,
-		type QuestionId
-	} from '$lib/core/answers/questions';
+	import { answerOf, isAnswered, typicalAnswer } from '$lib/core/answers/answered';
+	import type { QuestionId } from '$lib/core/answers/shapes';
 	import Choice from '$lib/components/Fields/Choice.svelte';
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import type { StartPath } from '$lib/state/startPath.svelte';

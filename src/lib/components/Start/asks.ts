@@ -1,7 +1,8 @@
 /** How the questions of the first hour are put, what may be pressed and typed, and how an answer reads. */
 import { METALS, type Quantity } from '$lib/core';
 import { conductorLabel, type ConductorSize } from '$lib/core/circuit/conductors';
-import { answerOf, typicalAnswer, type Answer, type QuestionId } from '$lib/core/answers/questions';
+import { answerOf, typicalAnswer } from '$lib/core/answers/answered';
+import type { Answer, QuestionId } from '$lib/core/answers/shapes';
 import { AIM_WORDS } from '$lib/components/Card/words';
 import type { Region } from '$lib/core/answers/typical';
 import type { StartPath, StepId } from '$lib/state/startPath.svelte';

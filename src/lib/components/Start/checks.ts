@@ -1,6 +1,7 @@
 /** What is still typical on a bench, why it matters to this card, and how it is checked. */
 import { NAMES, type Verdict } from '$lib/core';
-import { answerOf, type QuestionId } from '$lib/core/answers/questions';
+import { answerOf } from '$lib/core/answers/answered';
+import type { QuestionId } from '$lib/core/answers/shapes';
 import type { Moves } from '$lib/core/studies/checkFirst';
 import type { Workbench } from '$lib/state/workbench.svelte';
 import { ASKS, readAnswer } from './asks';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { FAILED_AT_ONCE_MOST } from '$lib/core/evidence/entries';
+	import { FAILED_AT_ONCE_MOST } from '$lib/core/evidence/entries/work';
 	import { cutsAtOnce, pierceOf } from '$lib/core/studies/madeCuts';
 	import TextField from '$lib/components/Fields/TextField.svelte';
 	import Stepper from '$lib/components/Fields/Stepper.svelte';

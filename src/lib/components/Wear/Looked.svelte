@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { LOOKS } from '$lib/core/evidence/entries';
+	import { LOOKS } from '$lib/core/evidence/entries/looks';
 	import { logEntry } from '$lib/state/logbook';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import { LOOK_WORDS } from './words';

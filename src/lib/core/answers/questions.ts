@@ -3,16 +3,10 @@
  * read from a bench, written into it, and which fields it then has checked; and what is typical as long as
  * nobody knows. A bench may be new or have stood for years: its answers are read from it again.
  */
-import * as v from 'valibot';
-import { BREAKER_CURVES } from '../circuit/breaker';
-import { CONDUCTOR_SIZES } from '../circuit/conductors';
-import { phases } from '../cutter/inputs';
 import { plateInput } from '../cutter/plate';
 import { inputMaxA } from '../cutter/power';
 import type { Bench } from '../inputs/bench';
-import { getPath, setPath } from '../inputs/path';
-import { asTypical, checked, isTypical } from '../inputs/typical';
-import { within } from '../quantity/within';
+import { isTypical } from '../inputs/typical';
 import {
 	DELIVERY_AT_BAR,
 	TYPICAL_COMPRESSOR,
@@ -27,43 +21,9 @@ import {
 	typicalSeverMm,
 	typicalWire
 } from './typical';
+import { DRAW_MOST_A, type Answer, type QuestionId } from './shapes';
 
-/** More than any label of a hand-held cutter tells, A. */
-const DRAW_MOST_A = 200;
-
-/** What each question is answered with; null inside an answer: that part is not on the label. */
-export const ANSWERS = {
-	amps: v.object({ mostA: within(5, 500, 'A'), leastA: v.nullable(within(5, 500, 'A')) }),
-	volts: v.object({ voltageV: within(90, 690, 'V'), phases }),
-	draws: v.object({ inputMaxA: within(1, DRAW_MOST_A, 'A') }),
-	clean: v.object({ cleanMm: within(1, 100, 'mm') }),
-	severs: v.object({ severMm: within(1, 150, 'mm') }),
-	duty: v.object({ dutyShare: within(0.05, 1, '(share of ten minutes)') }),
-	air: v.object({
-		fromBar: within(0.5, 15, 'bar'),
-		toBar: v.nullable(within(0.5, 15, 'bar')),
-		flowLpm: v.nullable(within(5, 2000, 'l/min'))
-	}),
-	breaker: v.object({
-		ratingA: within(6, 125, 'A'),
-		curve: v.nullable(v.picklist(BREAKER_CURVES, 'B, C or D'))
-	}),
-	wire: v.object({
-		size: v.picklist(CONDUCTOR_SIZES, 'a size of wire'),
-		lengthM: v.nullable(within(0.1, 500, 'm'))
-	}),
-	compressor: v.object({
-		source: v.picklist(['compressor', 'built-in'], 'compressor or built-in'),
-		deliveryLpm: within(1, 5000, 'l/min'),
-		rating: v.picklist(['delivered', 'displaced'], 'delivered or displaced'),
-		tankL: v.nullable(within(0.5, 5000, 'l'))
-	}),
-	nozzle: v.object({ ratingA: within(5, 500, 'A') })
-};
-export type QuestionId = keyof typeof ANSWERS;
-export type Answer<Id extends QuestionId> = v.InferOutput<(typeof ANSWERS)[Id]>;
-
-interface Question<A> {
+export interface Question<A> {
 	/** Fields that an answer checks; the first tells whether it was answered. */
 	fields: (bench: Bench, answer: A) => string[];
 	read: (bench: Bench) => A;
@@ -107,7 +67,7 @@ function withFullDuty(bench: Bench, outputA: number, dutyShare: number): Bench {
 /** Scaled, to a step that a label would show. */
 const times = (x: number, factor: number, step: number) => Math.round((x * factor) / step) * step;
 
-const QUESTIONS: { [Id in QuestionId]: Question<Answer<Id>> } = {
+export const QUESTIONS: { [Id in QuestionId]: Question<Answer<Id>> } = {
 	amps: {
 		fields: (b, a) => [
 			`cutter.inputs.${inputAt(b)}.outputMaxA`,
@@ -328,73 +288,10 @@ const QUESTIONS: { [Id in QuestionId]: Question<Answer<Id>> } = {
 export const QUESTION_IDS = Object.keys(QUESTIONS) as QuestionId[];
 
 /** One question, whatever its answer: what it gives comes back to it alone. */
-const questionOf = (id: QuestionId) => QUESTIONS[id] as Question<unknown>;
+export const questionOf = (id: QuestionId) => QUESTIONS[id] as Question<unknown>;
 
 /** Supply amps that a machine without them on its label would draw, to half an amp (rule of thumb). */
 function estimatedDrawA(bench: Bench): number {
 	const drawA = inputMaxA(bench, { ...inputOf(bench), inputMaxA: null });
 	return Math.min(DRAW_MOST_A, Math.round(2 * drawA) / 2);
 }
-
-/** What a person answered, or that it is not known; a question that is not there is to come. */
-export type Answers = { [Id in QuestionId]?: { known: Answer<Id> } | 'unknown' };
-
-export const AnswersSchema = v.object(
-	Object.fromEntries(
-		QUESTION_IDS.map((id) => [
-			id,
-			v.optional(v.union([v.literal('unknown'), v.object({ known: ANSWERS[id] })]))
-		])
-	)
-) as unknown as v.GenericSchema<unknown, Answers>;
-
-/** A question is answered when its first field is no longer typical. */
-export function isAnswered(bench: Bench, id: QuestionId): boolean {
-	const question = questionOf(id);
-	return !isTypical(bench.typical, question.fields(bench, question.read(bench))[0]!);
-}
-
-/** What the bench says to a question. */
-export const answerOf = <Id extends QuestionId>(bench: Bench, id: Id): Answer<Id> =>
-	QUESTIONS[id].read(bench);
-export const typicalAnswer = <Id extends QuestionId>(bench: Bench, id: Id): Answer<Id> =>
-	QUESTIONS[id].typical(bench);
-
-/** Writes an answer; what it does not tell, and somebody had checked before, stays as it was. */
-function written(bench: Bench, question: Question<unknown>, answer: unknown, told: boolean): Bench {
-	const next = question.write(bench, answer);
-	const own = told ? question.fields(next, answer) : [];
-	const kept = question
-		.fields(next, question.read(next))
-		.filter((field) => !own.includes(field) && !isTypical(bench.typical, field))
-		.reduce((b, field) => setPath(b, field, getPath(bench, field)), next);
-	return own.reduce(checked, kept);
-}
-
-/**
- * The bench that these answers make, over the one that was there: what is answered is written and checked,
- * what nobody knows follows from what is known and stays typical. What was checked before and is not
- * answered anew stands. The result may break the bench's own rules (severs less than clean): whoever keeps it
- * asks its schema.
- */
-export function answered(base: Bench, answers: Answers): Bench {
-	return QUESTION_IDS.reduce((bench, id) => {
-		const question = questionOf(id);
-		const answer = answers[id] as { known: unknown } | 'unknown' | undefined;
-		if (answer === undefined) {
-			if (isAnswered(bench, id)) return bench;
-			return written(bench, question, question.typical(bench), false);
-		}
-		if (answer !== 'unknown') return written(bench, question, answer.known, true);
-		// Said not to be known, whatever stood there.
-		const typical = question.typical(bench);
-		return asTypical(question.write(bench, typical), question.fields(bench, typical));
-	}, base);
-}
-
-/** The bench at the two ends of what is likely; what follows from the answer follows it. */
-export const plausibleBenches = (bench: Bench, id: QuestionId): [Bench, Bench] => {
-	const [low, high] = questionOf(id).plausible(bench);
-	const as = (known: unknown) => answered(bench, { [id]: { known } });
-	return [as(low), as(high)];
-};

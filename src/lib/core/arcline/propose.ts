@@ -1,6 +1,6 @@
 /** What the log is offered from what was seen; taken by a thumb, or not. */
 import type { Entry } from '../evidence/entries';
-import type { ArcSeen, FailedSeen, LampSeen, Seen } from './segment';
+import type { ArcSeen, FailedSeen, LampSeen, Seen } from './events';
 
 /** What was planned while the arcs burnt, so that the log can tell what was cut. */
 export interface Planned {

@@ -1,7 +1,7 @@
 /** What was seen at the cutter, as it is kept for ever: by the server's clock. */
 import * as v from 'valibot';
 import { within } from '../quantity/within';
-import type { Seen } from './segment';
+import type { Seen } from './events';
 
 const ms = within(0, 4e12, 'ms since 1970');
 const span = { fromMs: ms, toMs: ms };

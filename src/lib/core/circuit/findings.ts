@@ -3,7 +3,8 @@ import type { Finding } from '../figure/types';
 import { conductorLabel } from './conductors';
 import { tripBandMa } from './earthFault';
 import { cordsBehind, tradeCord } from './protection';
-import { loadsOf, type CircuitView } from './workings';
+import type { CircuitView } from './workings';
+import { loadsOf } from './wiring';
 
 function safetyOfWiring(w: CircuitView, findings: Findings): void {
 	const { supply, cutter } = w.inputs.bench;

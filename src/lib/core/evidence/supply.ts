@@ -13,17 +13,19 @@ import {
 	tauFromRecoveryS
 } from '../cutter/duty';
 import { plateInput } from '../cutter/plate';
-import { type Bench } from '../inputs/bench';
-import { type Evidence } from '../inputs/evidence';
-import { type Stat } from '../quantity/stat';
+import type { Bench } from '../inputs/bench';
+import type { Evidence } from '../inputs/evidence';
+import type { Stat } from '../quantity/stat';
 import { airLine } from '../air/workings';
-import { draw, modelledOhm, wiring } from '../circuit/workings';
+import { draw } from '../circuit/workings';
+import { modelledOhm, wiring } from '../circuit/wiring';
 import { apparentPowerVA } from '../cutter/power';
 import { IDLE_A } from '../cutter/plate';
 import { fittedNozzle } from '../torch/nozzle';
 import { bisect } from '../solve/bisect';
 import { firstCrossing } from '../session/node';
-import { gougeNozzle, modelRemovalMm3S } from '../gouge/workings';
+import { modelRemovalMm3S } from '../gouge/workings';
+import { gougeNozzle } from '../gouge/job';
 import type { Entry } from './entries';
 
 export type Of<K extends Entry['kind']> = Extract<Entry, { kind: K }>;

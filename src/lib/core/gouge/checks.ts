@@ -4,7 +4,8 @@ import type { GOUGE_FIGURES } from './figures';
 import { widestWovenMm } from './bore';
 import { HAND_GOUGE_MM_S, HAND_MARK_MM_S, HAND_TELLS_MM_S } from './removal';
 import { isMark } from './targets';
-import type { GougeRefusal, GougeView } from './workings';
+import type { GougeView } from './workings';
+import type { GougeRefusal } from './job';
 
 /** A question asked of a figure of this room. */
 type Asked = Check<keyof typeof GOUGE_FIGURES>;

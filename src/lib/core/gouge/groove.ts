@@ -1,5 +1,5 @@
 /** The groove as plain data, for drawings and for whoever asks the API. */
-import type { GougeString } from './strings';
+import type { GougeString } from './oneString';
 import type { GougeWorkings } from './workings';
 
 export interface Groove {

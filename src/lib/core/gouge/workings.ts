@@ -1,5 +1,4 @@
 import type { ShopBench } from '../air/inputs';
-import type { LineCut } from '../cut/lineCut';
 import type { PlateInput } from '../cutter/inputs';
 import { arcVoltageV } from '../cutter/power';
 import type { Check } from '../figure/types';
@@ -7,13 +6,10 @@ import { METALS, type Metal, type MetalId } from '../metal/metals';
 import { EIGHT_IN_TEN } from '../solve/normal';
 import type { Nozzle } from '../torch/inputs';
 import { widestWovenMm } from './bore';
-import { factorOf, REMOVAL_PRIOR, SHAPE_PRIOR, type Factor } from './calibrated';
-import { grooveKey, LIGHT_MM, type Gouge, type GougeEvidence } from './inputs';
+import type { Factor } from './calibrated';
+import { LIGHT_MM, type Gouge, type GougeEvidence } from './inputs';
 import {
-	depthOverWidth,
 	GOUGE_AIR_SHARE,
-	GROOVE_ANGLE_DEG,
-	PRECISE_A,
 	HAND_GOUGE_MM_S,
 	HAND_MARK_MM_S,
 	HAND_TELLS_MM_S,
@@ -22,38 +18,16 @@ import {
 	removalMm3S
 } from './removal';
 import { layoutOf, type Layout } from './strings';
+import { isMark, isSpot, spotMm3, type Section } from './targets';
 import {
-	goesIntoPlate,
-	GRIND_MM,
-	isLight,
-	isMark,
-	isSpot,
-	ligamentMm,
-	sectionOf,
-	spotMm3,
-	type Section
-} from './targets';
-
-/** The groove, and the cut whose plate it is in where nothing else is said. */
-type GougedCut = Pick<LineCut, 'metal' | 'thicknessMm' | 'lengthMm'> & { gouge: Gouge };
-
-/** Why it cannot be made as asked. */
-export type GougeRefusal =
-	/** No gouging nozzle, and no light work. */
-	| 'nozzle'
-	/** More amps than the nozzle or the machine bear, or fewer than the machine gives. */
-	| 'amps'
-	| 'angle'
-	/** Into what must stay of the plate. */
-	| 'plate'
-	/** Deeper than wide. */
-	| 'deep'
-	/** Nothing is left of it once the grinder's share is off. */
-	| 'small'
-	/** More strings than anyone pushes. */
-	| 'much'
-	/** No strings at a hand's travel: too much arc for so little metal, or too little angle. */
-	| 'hand';
+	jobOf,
+	refusalOf,
+	toolsOf,
+	type GougedCut,
+	type GougeRefusal,
+	type GrooveJob,
+	type GrooveTools
+} from './job';
 
 export interface GougeWorkings {
 	/** Somebody wants it. */
@@ -118,16 +92,6 @@ function gougeAirBar({ cutter, air }: ShopBench): number | null {
 	return cutter.workingBar === null ? null : cutter.workingBar * GOUGE_AIR_SHARE;
 }
 
-/** The nozzle that is put in: the smallest gouging one that bears the amps, else the largest. */
-export function gougeNozzle(bench: ShopBench, wantedA: number | null): Nozzle | undefined {
-	const gouging = bench.torch.nozzles
-		.filter(({ kind }) => kind === 'gouge')
-		.sort((x, y) => x.ratingA - y.ratingA);
-	return (
-		(wantedA === null ? undefined : gouging.find((n) => n.ratingA >= wantedA)) ?? gouging.at(-1)
-	);
-}
-
 /** What the model says that these amps throw out, before any test groove, mm³/s. */
 export function modelRemovalMm3S(bench: ShopBench, metalId: MetalId, outputA: number): number {
 	const metal = METALS[metalId];
@@ -145,73 +109,6 @@ function layoutFor(key: string, make: () => Found): Found {
 		remembered.set(key, make());
 	}
 	return remembered.get(key);
-}
-
-/** The job itself, with what was left to us filled in. */
-function jobOf(cut: GougedCut) {
-	const { gouge } = cut;
-	const { target } = gouge;
-	const plateMm = gouge.plateMm ?? cut.thicknessMm;
-	const into = goesIntoPlate(target);
-	const usualMm = target === 'fillet' ? GRIND_MM.fillet : GRIND_MM.other;
-	const grindMm = into ? 0 : (gouge.grindMm ?? usualMm);
-	const keepMm = gouge.keepMm ?? ligamentMm(plateMm);
-	const mostMm = into ? Math.max(0, plateMm - keepMm) : Infinity;
-	return {
-		metal: METALS[gouge.metal ?? cut.metal],
-		plateMm,
-		lengthMm: gouge.lengthMm ?? cut.lengthMm,
-		into,
-		grindMm,
-		keepMm,
-		mostMm,
-		section: sectionOf(gouge, grindMm, mostMm)
-	};
-}
-type GrooveJob = ReturnType<typeof jobOf>;
-
-/** Nozzle, amps, and what model and test grooves say of them. */
-function toolsOf(
-	bench: ShopBench,
-	plate: PlateInput,
-	gouge: Gouge,
-	{ metal }: GrooveJob,
-	evidence: GougeEvidence
-) {
-	const light = isLight(gouge.target);
-	const nozzle = gougeNozzle(bench, gouge.outputA ?? (light ? PRECISE_A : null)) ?? null;
-	const ratingA = nozzle?.ratingA ?? bench.torch.fittedA;
-	const mostA = Math.min(plate.outputMaxA, ratingA);
-	const read = evidence.gouge[grooveKey(metal.id, ratingA)];
-	const shape = factorOf(read?.shape, SHAPE_PRIOR);
-	return {
-		nozzle,
-		mostA,
-		usualA: light ? Math.min(mostA, Math.max(PRECISE_A, bench.cutter.outputMinA)) : mostA,
-		removalJPerKg: removalEnergyJPerKg(metal),
-		removal: factorOf(read?.removal, REMOVAL_PRIOR),
-		shape,
-		depthOverWidth: shape.factor * depthOverWidth(gouge.angleFromPlateDeg)
-	};
-}
-type GrooveTools = ReturnType<typeof toolsOf>;
-
-/** Why it cannot be made, before any string is looked for. */
-function refusalOf(
-	{ cutter }: ShopBench,
-	{ target, outputA, angleFromPlateDeg }: Gouge,
-	{ into, section, mostMm }: GrooveJob,
-	{ nozzle, mostA }: GrooveTools
-): GougeRefusal | undefined {
-	if (!nozzle && !isLight(target)) return 'nozzle';
-	if (outputA !== null && (outputA > mostA || outputA < cutter.outputMinA)) return 'amps';
-	if (isSpot(target)) return undefined;
-	const [flat, steep] = GROOVE_ANGLE_DEG;
-	if (angleFromPlateDeg < flat || angleFromPlateDeg > steep) return 'angle';
-	if (section.depthMm <= 0) return 'small';
-	if (into && section.depthMm > mostMm + 1e-9) return 'plate';
-	if (into && section.depthMm > section.widthMm) return 'deep';
-	return undefined;
 }
 
 /** Where full amps are too much for a hand fewer are tried, in so many equal steps down to the least of the cutter. */

@@ -1,4 +1,4 @@
-import type { OrderAsk, OrderItem } from './order';
+import type { OrderAsk, OrderItem } from './ordered';
 
 /** By place in the list: the places that must have ended before. */
 export type BeforeOf = readonly (readonly number[])[];

@@ -1,6 +1,6 @@
 /** Every order of a short list, without those that another is at least as good as. */
 import type { BeforeOf } from './before';
-import { fewer, sooner, type OrderAsk, type Ordered } from './order';
+import { fewer, sooner, type OrderAsk, type Ordered } from './ordered';
 import { scheduled, type Sequence } from './schedule';
 
 /** A beginning of an order: what matters for the rest of it. */

@@ -1,7 +1,7 @@
 /** Long lists: good beginnings, then items moved as long as that helps. Nothing random: the same list, the same order. */
 import type { BeforeOf } from './before';
 import { leastChanges } from './leastChanges';
-import { fewer, sooner, type OrderAsk, type Ordered } from './order';
+import { fewer, sooner, type OrderAsk, type Ordered } from './ordered';
 import { Schedule, scheduled, type Sequence } from './schedule';
 
 /** Blocks that are put at most while items are moved about. */

@@ -1,6 +1,6 @@
 /** What no order can undercut: the blocks, and the cheapest way through the sets of parts. */
 import type { BeforeOf } from './before';
-import type { OrderAsk } from './order';
+import type { OrderAsk } from './ordered';
 
 /** States that are followed at most; beyond that the way through the sets counts as free. */
 const STATES_MOST = 2000;

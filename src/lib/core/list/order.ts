@@ -9,47 +9,8 @@ import { longestChain, tidyBefore } from './before';
 import { exactOrder } from './exact';
 import { bestFound } from './improve';
 import { leastTotalS } from './leastChanges';
+import type { OrderAsk, Ordered } from './ordered';
 
-export interface OrderItem {
-	id: string;
-	/** Parts that must be in the torch. */
-	set: string;
-	/** The piece it is made on: no two items of one piece overlap. */
-	piece: string;
-	handlingS: number;
-	/** By bench; a bench that is missing cannot make it. */
-	arcS: Readonly<Record<string, number>>;
-	/** Nothing else happens to the piece for so long afterwards. */
-	coolS: number;
-}
-export interface OrderBench {
-	id: string;
-	/** In the torch at the start; '': nobody knows, so the first item wants a change. */
-	setInTorch: string;
-}
-export interface OrderAsk {
-	items: readonly OrderItem[];
-	benches: readonly OrderBench[];
-	/** [a, b]: b starts no earlier than a has ended. */
-	before: readonly (readonly [string, string])[];
-	/** From one set to another; only asked where they differ. */
-	changeS: (from: string, to: string) => number;
-}
-
-export interface Placed {
-	id: string;
-	bench: string;
-	startS: number;
-	endS: number;
-	/** Parts are changed before it. */
-	change: boolean;
-}
-export interface Ordered {
-	placed: readonly Placed[];
-	/** End of the last block. */
-	endS: number;
-	changes: number;
-}
 export interface OrderResult {
 	/** Done soonest, then with the fewest changes. */
 	soonest: Ordered;
@@ -67,11 +28,6 @@ export type OrderTrouble =
 /** More items are not tried in every order: on one bench, and on several. */
 const EXACT_MOST = 9;
 const EXACT_ON_SEVERAL_MOST = 6;
-
-export const sooner = (a: Ordered, b: Ordered): boolean =>
-	a.endS < b.endS - 1e-9 || (a.endS < b.endS + 1e-9 && a.changes < b.changes);
-export const fewer = (a: Ordered, b: Ordered): boolean =>
-	a.changes < b.changes || (a.changes === b.changes && a.endS < b.endS - 1e-9);
 
 /** The order that is done soonest and the one with the fewest changes; or why there is none. */
 export function orderOf(ask: OrderAsk): OrderResult | OrderTrouble {

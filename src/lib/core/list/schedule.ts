@@ -1,6 +1,6 @@
 /** Blocks put one after the other: what an order comes to. */
 import type { BeforeOf } from './before';
-import type { OrderAsk, Ordered, Placed } from './order';
+import type { OrderAsk, Ordered, Placed } from './ordered';
 
 /** How far a schedule has come. */
 export class Schedule {

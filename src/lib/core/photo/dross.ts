@@ -2,7 +2,7 @@
 import { median, robustSpread } from './ellipse';
 import type { Light } from './light';
 import type { Told } from './told';
-import { type Lines, yOn } from './trail';
+import { yOn, type Lines } from './strip';
 
 export const DROSS_KINDS = ['none', 'soft', 'hard'] as const;
 export interface Dross {

@@ -6,19 +6,11 @@
 import { drossBelow, type Dross } from './dross';
 import { AGREE_LEAST, CONTRAST_LEAST, findLines, RAD, SOFT_PX, whereLinesEnd } from './edgeLines';
 import type { Point } from './ellipse';
-import { FULL, isSoft, type Light, smaller } from './light';
+import { FULL, isSoft, smaller, type Light } from './light';
 import type { Told } from './told';
-import {
-	bestTrail,
-	leanDeg,
-	type Line,
-	type Lines,
-	shiftOf,
-	straightened,
-	stripOf,
-	trailsOfParts,
-	yOn
-} from './trail';
+import { bestTrail, leanDeg, shiftOf, trailsOfParts } from './trail';
+import { straightened } from './straightened';
+import { stripOf, yOn, type Line, type Lines } from './strip';
 
 export const EDGE_REFUSALS = [
 	'no-edge',

@@ -1,7 +1,8 @@
 /** Where the face of a cut edge begins and ends in a picture. */
 import { median, type Point } from './ellipse';
 import { isSoft, type Light } from './light';
-import { alikeAcross, FROM, type Line, type Lines, stripOf, TO, yOn } from './trail';
+import { alikeAcross } from './trail';
+import { FROM, stripOf, TO, yOn, type Line, type Lines } from './strip';
 
 /** Lines of a cut are lost in more blur than this, pixels of the small look. */
 export const SOFT_PX = 2.95;

@@ -1,6 +1,7 @@
 /** The most amps that circuit and cutter carry for some work, searched in whole amps. */
 import { FUSE_BLOWS } from '../circuit/protection';
-import type { Draw, Wiring } from '../circuit/workings';
+import type { Draw } from '../circuit/workings';
+import type { Wiring } from '../circuit/wiring';
 import type { SessionWorkings } from './session';
 
 export interface Electric {

@@ -15,7 +15,7 @@ import { CUTTER_REASONS } from '../cutter/reasons';
 import type { Reason } from '../figure/reason';
 import { GOUGE_REASONS } from '../gouge/reasons';
 import { WATER_REASONS } from '../water/reasons';
-import { WEAR_REASONS } from '../wear/reasons';
+import { WEAR_REASONS } from '../wear/reasons/wear';
 import type { FigureId } from './names';
 import type { Workings } from './workings';
 

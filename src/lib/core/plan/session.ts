@@ -4,12 +4,13 @@ import type { TripCurve } from '../circuit/breaker';
 import { HOT_SPOT_C } from '../cutter/duty';
 import { firstCrossing, settledPeak } from '../session/node';
 import { runSession } from '../session/run';
-import { type WarmNode } from '../session/node';
-import { type Run, type RunInputs } from '../session/runTypes';
+import type { WarmNode } from '../session/node';
+import type { Run, RunInputs } from '../session/runTypes';
 import { patternOf } from '../session/schedule';
 import type { PlanInputs } from '../inputs/planInputs';
 import type { AirStore } from '../air/workings';
-import type { Draw, Wiring } from '../circuit/workings';
+import type { Draw } from '../circuit/workings';
+import type { Wiring } from '../circuit/wiring';
 import { IDLE_A } from '../cutter/plate';
 import type { HeatWorkings } from '../cutter/heat';
 

@@ -1,5 +1,6 @@
 import { airLine, airWorkings, type AirWorkings } from '../air/workings';
-import { draw, wiring, type Draw, type Wiring } from '../circuit/workings';
+import { draw, type Draw } from '../circuit/workings';
+import { wiring, type Wiring } from '../circuit/wiring';
 import { costWorkings, type CostWorkings } from '../cost/workings';
 import { guided } from '../cut/guiding';
 import { arcSOf } from '../cut/travel';

@@ -8,7 +8,9 @@ import type { Bench } from '../inputs/bench';
 import type { FigureId } from '../plan/names';
 import type { Check } from '../plan/rooms';
 import type { Plan } from '../plan/types';
-import { isAnswered, plausibleBenches, QUESTION_IDS, type QuestionId } from '../answers/questions';
+import { QUESTION_IDS } from '../answers/questions';
+import { isAnswered, plausibleBenches } from '../answers/answered';
+import type { QuestionId } from '../answers/shapes';
 
 /** The card at one end of what is likely, and at the other. */
 export interface Moves {

@@ -5,7 +5,7 @@
 	import Live from '$lib/components/Sensor/Live.svelte';
 	import Strip from '$lib/components/Sensor/Strip.svelte';
 	import Offers from '$lib/components/Sensor/Offers.svelte';
-	import { rateTells } from '$lib/core/arcline/segment';
+	import { rateTells } from '$lib/core/arcline/thresholds';
 	import { singleKeys } from '$lib/dom/singleKeys';
 	import { ArcLineView } from '$lib/state/arcLine.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';

@@ -1,5 +1,6 @@
 /** What the lists of a bench really took: handling and failures by kind of item, for the next list. */
 import { EIGHT_IN_TEN } from '../../solve/normal';
+import type { DayList } from '../../list/inputs';
 import type { ItemPlan } from './items';
 
 /** A tick of the run sheet. */
@@ -127,4 +128,22 @@ export function learntFrom(
 			};
 		})
 		.sort((a, b) => b.made + b.failed - a.made - a.failed);
+}
+
+/** A list planned with what earlier ones took: handling where an item has none of its own, and rejects of all. */
+export function withLearnt(
+	list: DayList,
+	plans: readonly Pick<ItemPlan, 'id' | 'guide' | 'start'>[],
+	learnt: readonly Learnt[]
+): DayList {
+	const begun = learnt.reduce((sum, { made, failed }) => sum + made + failed, 0);
+	const failed = learnt.reduce((sum, one) => sum + one.failed, 0);
+	const items = list.items.map((item) => {
+		const plan = plans.find(({ id }) => id === item.id);
+		const { handlingS } = (plan && learnt.find(({ kind }) => kind === kindOfPlan(plan))) ?? {};
+		if (item.handlingS !== null || !handlingS) return item;
+		return { ...item, handlingS: Math.round(handlingS.middle) };
+	});
+	const rejectShare = begun ? Math.round((1000 * failed) / begun) / 1000 : 0;
+	return { ...list, items, quote: { ...list.quote, rejectShare } };
 }

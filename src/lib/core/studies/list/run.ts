@@ -4,7 +4,8 @@
  */
 import { said, told } from '../../figure/finding';
 import type { PlanInputs } from '../../inputs/planInputs';
-import { orderOf, type OrderAsk } from '../../list/order';
+import { orderOf } from '../../list/order';
+import type { OrderAsk } from '../../list/ordered';
 import { LIST_ARCS_MOST, type DayList } from '../../list/inputs';
 import { workings } from '../../plan/workings';
 import {
