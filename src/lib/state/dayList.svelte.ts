@@ -1,13 +1,15 @@
 /** The day's list on the screen: edited, planned in a worker, worked through, and taken back step by step. */
 import { DEFAULT_CUT, type PlanInputs } from '$lib/core';
+import { inOwnOrder, twice, withItem, without } from '$lib/core/list/edit';
 import { DayListSchema, ListItemSchema, type DayList, type ListItem } from '$lib/core/list/inputs';
 import { inputsHash } from '$lib/core/plan/plan';
 import { asSeen } from '$lib/core/arcline/propose';
-import type { ArcSeen } from '$lib/core/arcline/segment';
+import type { ArcSeen } from '$lib/core/arcline/events';
 import { hash53 } from '$lib/core/solve/hash';
-import { entryOf, realOf, type InDrawer, type RealItem } from '$lib/core/studies/list/book';
+import { entryOf, realOf, type RealItem } from '$lib/core/studies/list/worked';
+import type { InDrawer } from '$lib/core/studies/list/eats';
 import type { Split } from '$lib/core/studies/list/benches';
-import { kindOfPlan, timedPieces, type Learnt } from '$lib/core/studies/list/learnt';
+import { timedPieces, withLearnt, type Learnt } from '$lib/core/studies/list/learnt';
 import { askedItems } from '$lib/formats/dayList';
 import type { Tick, Ticked } from '$lib/formats/ticked';
 import ListWorker from '$lib/workers/list.worker?worker';
@@ -310,12 +312,7 @@ export class DayListView {
 			words: `List ${theirs.name}`
 		});
 		if (result.outcome === 'refused' || this.id !== id) return;
-		this.edit((now) => ({
-			...now,
-			items: now.items
-				.filter((item) => !there.includes(item.id))
-				.map((item) => ({ ...item, after: item.after.filter((one) => !there.includes(one)) }))
-		}));
+		this.edit((now) => without(now, there));
 		if (result.outcome === 'done')
 			this.bench.notice = {
 				kind: 'done',
@@ -324,10 +321,7 @@ export class DayListView {
 	}
 
 	setItem(id: string, change: Partial<ListItem>): void {
-		this.edit((list) => ({
-			...list,
-			items: list.items.map((item) => (item.id === id ? { ...item, ...change } : item))
-		}));
+		this.edit((list) => withItem(list, id, change));
 	}
 	setQuote(change: Partial<DayList['quote']>): void {
 		this.edit((list) => ({ ...list, quote: { ...list.quote, ...change } }));
@@ -351,30 +345,14 @@ export class DayListView {
 		return `i${newOpId().replaceAll('-', '').slice(0, 12)}`;
 	}
 	remove(id: string): void {
-		this.edit((list) => ({
-			...list,
-			items: list.items
-				.filter((item) => item.id !== id)
-				.map((item) => ({ ...item, after: item.after.filter((one) => one !== id) }))
-		}));
+		this.edit((list) => without(list, [id]));
 	}
 	duplicate(id: string): void {
-		const item = this.itemOf(id);
-		if (item)
-			this.edit((list) => ({
-				...list,
-				items: list.items.flatMap((one) =>
-					one.id === id ? [one, { ...item, id: this.newId() }] : [one]
-				)
-			}));
+		if (this.itemOf(id)) this.edit((list) => twice(list, id, this.newId()));
 	}
 	/** From now on in the person's own order. */
 	reorder(ids: readonly string[]): void {
-		this.edit((list) => ({
-			...list,
-			order: 'own',
-			items: ids.flatMap((id) => list.items.find((item) => item.id === id) ?? [])
-		}));
+		this.edit((list) => inOwnOrder(list, ids));
 	}
 	move(id: string, by: 1 | -1): void {
 		const ids = this.inOrder.map((item) => item.id);
@@ -454,23 +432,7 @@ export class DayListView {
 
 	/** What earlier lists took: handling where an item has none of its own, and rejects. */
 	learnAll(learnt: readonly Learnt[]): void {
-		const { plans } = this.study ?? { plans: [] };
-		const of = (id: string) => {
-			const plan = plans.find((one) => one.id === id);
-			return plan && learnt.find(({ kind }) => kind === kindOfPlan(plan));
-		};
-		const begun = learnt.reduce((sum, { made, failed }) => sum + made + failed, 0);
-		const failed = learnt.reduce((sum, one) => sum + one.failed, 0);
-		this.edit((list) => ({
-			...list,
-			items: list.items.map((item) => {
-				const { handlingS } = of(item.id) ?? {};
-				return item.handlingS === null && handlingS
-					? { ...item, handlingS: Math.round(handlingS.middle) }
-					: item;
-			}),
-			quote: { ...list.quote, rejectShare: begun ? Math.round((1000 * failed) / begun) / 1000 : 0 }
-		}));
+		this.edit((list) => withLearnt(list, this.study?.plans ?? [], learnt));
 	}
 	/** The handling that an item really took is planned with from now on. */
 	learn({ id, handlingS }: RealItem): void {

@@ -29,11 +29,11 @@ export function editBench(bench: Workbench, path: string, value: unknown): strin
 		const own = problems.find((p) => p.field === path);
 		return own ? `${own.message} is accepted, got ${own.received}` : sentence(problems[0]!);
 	}
-	bench.draftBench(result.bench);
+	bench.draft.change(result.bench);
 	return undefined;
 }
 
 /** The person looked: a typical value is as it stands here. */
 export function confirmField(bench: Workbench, path: string): void {
-	bench.draftBench(checked(bench.bench, path));
+	bench.draft.change(checked(bench.bench, path));
 }

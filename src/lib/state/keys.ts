@@ -104,7 +104,7 @@ export function listenForKeys(screen: Screen): () => void {
 	const undo = () => {
 		const own = bench.steps.find(({ benchId }) => benchId === bench.benchId);
 		const line = own ?? bench.lastEntry;
-		if (bench.edited) bench.undoEdit();
+		if (bench.draft.edited) bench.draft.undo();
 		else if (bench.notice?.undo) bench.notice.undo();
 		else if (line) log(bench, (book) => book.undoEntry(bench, line.id));
 	};

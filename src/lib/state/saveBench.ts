@@ -14,10 +14,10 @@ interface Theirs {
 /** Saves the draft over the revision it started from; what somebody saved in between is kept. */
 export async function saveBench(
 	bench: Workbench,
-	over = bench.base?.revision ?? bench.stored.revision
+	over = bench.draft.base?.revision ?? bench.stored.revision
 ): Promise<void> {
 	const { bench: mine, benchId } = bench;
-	const base = bench.base?.bench ?? bench.stored.bench;
+	const base = bench.draft.base?.bench ?? bench.stored.bench;
 	const result = await write<{ revision: number }>(
 		bench,
 		{
@@ -47,18 +47,17 @@ async function meet(bench: Workbench, base: Bench, mine: Bench, theirs: Theirs):
 	if (both.ok) both.value.typical = typicalToBoth(mine.typical, theirs.bench.typical);
 	const { checkedBench } = await import('./editBench');
 	const valid = both.ok ? checkedBench(both.value) : undefined;
-	bench.base = { revision: theirs.revision, bench: theirs.bench };
-	bench.stored = { ...bench.stored, revision: theirs.revision, bench: theirs.bench };
-	bench.past = [theirs.bench];
+	const { draft } = bench;
+	const over = { revision: theirs.revision, bench: theirs.bench };
+	bench.stored = { ...bench.stored, ...over };
 	if (!valid?.ok) {
-		bench.bench = mine;
-		bench.theirs = { ...theirs, fields: both.ok ? [] : both.fields };
-		bench.keepDraft();
+		const fields = both.ok ? [] : both.fields;
+		draft.open(over, mine, { ...over, fields });
 		return;
 	}
-	bench.bench = valid.bench;
+	draft.open(over, valid.bench);
 	await saveBench(bench, theirs.revision);
-	if (bench.edited) return;
+	if (draft.edited) return;
 	bench.notice = {
 		kind: 'done',
 		text: 'Bench saved, together with what somebody else changed meanwhile.'
@@ -67,7 +66,8 @@ async function meet(bench: Workbench, base: Bench, mine: Bench, theirs: Theirs):
 
 /** The person decided to take the other version. */
 export function takeTheirs(bench: Workbench): void {
-	if (bench.theirs) bench.stands(bench.theirs.bench, bench.theirs.revision);
+	const { theirs } = bench.draft;
+	if (theirs) bench.stands(theirs.bench, theirs.revision);
 }
 
 /** An edit that waited and met another one: put together, or both shown. */
@@ -78,7 +78,7 @@ export async function meetLate(
 	const theirs = refusal?.problem.theirs as Theirs | undefined;
 	const isEdit = late.path === `/api/benches/${bench.benchId}` && refusal?.status === 409;
 	// Whoever edits now decides first; until then the edit lies aside, in sight.
-	if (!isEdit || !theirs || !late.base || bench.edited) return false;
+	if (!isEdit || !theirs || !late.base || bench.draft.edited) return false;
 	await drop(key);
 	await meet(bench, late.base as Bench, late.body.bench as Bench, theirs);
 	return true;

@@ -31,8 +31,8 @@ import {
 import { searchFromCut } from '$lib/formats/cutSearch';
 import type { ListItem } from '$lib/core/list/inputs';
 import type { Revisions } from '$lib/formats/api';
+import { BenchDraft } from './benchDraft.svelte';
 import { writeSearch } from './history';
-import { dropDraft, keepDraft, keptDraft } from './keptDraft';
 import type { Kept } from './outbox';
 import { planner } from './planner.svelte';
 import type { Step } from './steps';
@@ -109,8 +109,6 @@ export class Workbench {
 	stored = $state.raw() as WorkbenchData;
 	/** As it came, with the plan of that; what is kept since then has another. */
 	#sent = $state.raw() as WorkbenchData;
-	/** The bench as it is being edited; the stored one until somebody touches it. */
-	bench = $state.raw() as Bench;
 	cut = $state.raw() as Cut;
 	work = $state.raw() as Work;
 	evidence = $state.raw() as Evidence;
@@ -138,8 +136,6 @@ export class Workbench {
 	counted = $state.raw<{ cuts: number; pierced: number; failed: number }>(ONCE);
 	/** Figure whose working is open. */
 	opened = $state.raw<FigureId | undefined>();
-	/** Stale save: the other version, until the person decides, and what both changed. */
-	theirs = $state.raw<{ revision: number; bench: Bench; fields: string[] } | undefined>();
 	/** On this device, not with the server: in their order, and what stepped aside. */
 	waiting = $state.raw<Kept[]>([]);
 	/** The server did not answer when it was asked last. */
@@ -148,28 +144,24 @@ export class Workbench {
 	dragging = $state.raw(false);
 	/** The planned cut as a query, as of the last release of a control. */
 	search = $state.raw('');
-	/** The bench before each step of the edit. */
-	past = $state.raw<Bench[]>([]);
-	/** What the edit started from; undefined: nothing is edited. */
-	base: { revision: number; bench: Bench } | undefined;
 	#restTimer: ReturnType<typeof setTimeout> | undefined;
+	readonly draft: BenchDraft;
 
 	constructor(data: WorkbenchData) {
-		this.take(data);
+		this.stored = data;
+		this.draft = new BenchDraft(() => this.stored);
+		this.#took(data, false);
 	}
 
 	/** Takes what the server sent; an edited draft of the same bench stays, over what it started from. */
 	take(data: WorkbenchData): void {
-		const sameBench = this.stored?.benchId === data.benchId;
-		const keepDraft = sameBench && this.edited;
+		const sameBench = this.stored.benchId === data.benchId;
 		this.stored = data;
+		if (!sameBench || !this.draft.edited) this.draft.take();
+		this.#took(data, sameBench);
+	}
+	#took(data: WorkbenchData, sameBench: boolean): void {
 		this.#sent = data;
-		if (!keepDraft) {
-			this.bench = data.bench;
-			this.past = [];
-			this.base = undefined;
-			this.theirs = undefined;
-		}
 		if (!sameBench) this.takeCut(data);
 		this.evidence = data.evidence;
 		this.settings = data.settings;
@@ -207,8 +199,9 @@ export class Workbench {
 	get benches(): { id: string; name: string }[] {
 		return this.stored.benches;
 	}
-	get edited(): boolean {
-		return this.stored !== undefined && this.past.length > 0;
+	/** As it is being edited; the stored one until somebody touches it. */
+	get bench(): Bench {
+		return this.draft.bench;
 	}
 
 	readonly inputs: PlanInputs = $derived({
@@ -382,63 +375,21 @@ export class Workbench {
 
 	/** Takes a fix in one gesture; the notice takes it back in one. */
 	apply(change: Change, told: string): void {
-		const before = { bench: this.bench, past: this.past, cut: this.cut, work: this.work };
+		const { draft, cut, work } = this;
+		const { bench, past } = draft;
 		const after = applied(this.inputs, change);
-		if (change.bench) {
-			this.draftBench(after.bench);
-		}
+		if (change.bench) draft.change(after.bench);
 		this.cut = after.cut;
 		this.work = after.work;
 		this.settle();
 		const undo = () => {
-			this.bench = before.bench;
-			this.past = before.past;
-			this.keepDraft();
-			this.cut = before.cut;
-			this.work = before.work;
+			draft.back({ bench, past });
+			this.cut = cut;
+			this.work = work;
 			this.settle();
 			this.notice = { kind: 'done', text: 'Changed back.' };
 		};
 		this.notice = { kind: 'done', text: told, undo };
-	}
-	/** A changed bench, checked; it can be undone until it is saved. */
-	draftBench(bench: Bench): void {
-		this.base ??= { revision: this.stored.revision, bench: this.stored.bench };
-		this.past = [...this.past, this.bench];
-		this.bench = bench;
-		this.keepDraft();
-	}
-	/** The edit outlives a reload; without one there is nothing to keep. */
-	keepDraft(): void {
-		if (!this.edited) {
-			this.base = undefined;
-			dropDraft(this.benchId);
-		} else if (this.base) {
-			const { revision, bench: base } = this.base;
-			keepDraft(this.benchId, { revision, base, bench: this.bench });
-		}
-	}
-	/** An edit that was not saved before the page was left. */
-	async restoreDraft(): Promise<void> {
-		const { benchId } = this;
-		const draft = await keptDraft(benchId);
-		if (!draft || this.edited || this.benchId !== benchId) return;
-		this.base = { revision: draft.revision, bench: draft.base };
-		this.past = [this.stored.bench];
-		this.bench = draft.bench;
-	}
-	undoEdit(): void {
-		const before = this.past.at(-1);
-		if (!before) return;
-		this.bench = before;
-		this.past = this.past.slice(0, -1);
-		this.keepDraft();
-	}
-	discardEdits(): void {
-		this.bench = this.stored.bench;
-		this.past = [];
-		this.theirs = undefined;
-		this.keepDraft();
 	}
 	/** This bench is what the server keeps, at that revision; no edit is left. */
 	stands(bench: Bench, revision: number): void {
@@ -447,10 +398,7 @@ export class Workbench {
 		);
 		this.stored = { ...this.stored, revision, bench, benches };
 		this.revised({ bench: revision });
-		this.bench = bench;
-		this.past = [];
-		this.theirs = undefined;
-		this.keepDraft();
+		this.draft.discard();
 	}
 
 	/** The newest entry that still counts. */

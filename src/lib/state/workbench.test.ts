@@ -63,11 +63,11 @@ describe('editing a bench', () => {
 		expect(editBench(bench, 'supply.cord.lengthM', 40)).toBeUndefined();
 		expect(editBench(bench, 'supply.cord.lengthM', 60)).toBeUndefined();
 		expect(bench.plan.figures['supply.voltageV'].value).toBeLessThan(volts);
-		expect(bench.edited).toBe(true);
-		bench.undoEdit();
+		expect(bench.draft.edited).toBe(true);
+		bench.draft.undo();
 		expect(bench.bench.supply.cord?.lengthM).toBe(40);
-		bench.discardEdits();
-		expect(bench.edited).toBe(false);
+		bench.draft.discard();
+		expect(bench.draft.edited).toBe(false);
 		expect(bench.plan.figures['supply.voltageV'].value).toBe(volts);
 	});
 
@@ -76,7 +76,7 @@ describe('editing a bench', () => {
 		expect(editBench(bench, 'supply.cord.lengthM', -1)).toContain('0.1 to 100 m');
 		expect(editBench(bench, 'air.compressor.cutInBar', 9)).toContain('above the cut-in pressure');
 		expect(editBench(bench, 'name', '')).toContain('1 to 60 characters');
-		expect(bench.edited).toBe(false);
+		expect(bench.draft.edited).toBe(false);
 		expect(bench.bench).toBe(BAY_2);
 	});
 
@@ -89,7 +89,7 @@ describe('editing a bench', () => {
 		expect(bench.cut.thicknessMm).toBe(8);
 		bench.take({ ...data(), benchId: 'b2', bench: TROLLEY });
 		expect(bench.bench).toBe(TROLLEY);
-		expect(bench.edited).toBe(false);
+		expect(bench.draft.edited).toBe(false);
 	});
 
 	it('saves over the revision it started from, and shows the other version when it is stale', async () => {
@@ -104,13 +104,13 @@ describe('editing a bench', () => {
 		];
 		await saveBench(bench);
 		expect(sent[0]!.body).toMatchObject({ revision: 3 });
-		expect(bench.theirs).toMatchObject({ ...theirs, fields: ['air.tankL'] });
-		expect(bench.edited).toBe(true);
+		expect(bench.draft.theirs).toMatchObject({ ...theirs, fields: ['air.tankL'] });
+		expect(bench.draft.edited).toBe(true);
 		answers = [{ outcome: 'done', data: { revision: 5 } }];
 		await saveBench(bench, theirs.revision);
 		expect(sent[1]!.body).toMatchObject({ revision: 4 });
-		expect(bench.theirs).toBeUndefined();
-		expect(bench.edited).toBe(false);
+		expect(bench.draft.theirs).toBeUndefined();
+		expect(bench.draft.edited).toBe(false);
 	});
 
 	it('kept offline the edit stands and its bar closes; taken back it is a draft again', async () => {
@@ -118,13 +118,13 @@ describe('editing a bench', () => {
 		editBench(bench, 'air.tankL', 200);
 		answers = [{ outcome: 'waiting', key: 'k9' }];
 		await saveBench(bench);
-		expect(bench.edited).toBe(false);
+		expect(bench.draft.edited).toBe(false);
 		expect(bench.bench.air.tankL).toBe(200);
 		expect(bench.notice).toMatchObject({ kind: 'kept' });
 		bench.notice!.undo!();
-		await vi.waitFor(() => expect(bench.edited).toBe(true));
+		await vi.waitFor(() => expect(bench.draft.edited).toBe(true));
 		expect(bench.bench.air.tankL).toBe(200);
-		bench.discardEdits();
+		bench.draft.discard();
 		expect(bench.bench.air.tankL).toBe(BAY_2.air.tankL);
 		// Saved again it goes over what it started from.
 		editBench(bench, 'air.tankL', 210);
@@ -172,7 +172,7 @@ describe('editing a bench', () => {
 		};
 		editBench(bench, 'air.tankL', 99);
 		expect(await meetLate(bench, late)).toBe(false);
-		bench.discardEdits();
+		bench.draft.discard();
 		answers = [{ outcome: 'done', data: { revision: 5 } }];
 		expect(await meetLate(bench, late)).toBe(true);
 		expect(bench.bench).toMatchObject({ name: 'Theirs', air: { tankL: 150 } });
@@ -189,7 +189,7 @@ describe('editing a bench', () => {
 		await saveBench(bench);
 		takeTheirs(bench);
 		expect(bench.bench.name).toBe('Theirs');
-		expect(bench.edited).toBe(false);
+		expect(bench.draft.edited).toBe(false);
 	});
 });
 

@@ -65,9 +65,7 @@ function reopen(bench: Workbench, { path, base, body }: Write): boolean {
 	if (path !== `/api/benches/${bench.benchId}` || !base) return false;
 	const before = base as Bench;
 	bench.stands(before, bench.stored.revision);
-	bench.base = { revision: body.revision as number, bench: before };
-	bench.past = [before];
-	bench.bench = body.bench as Bench;
-	bench.keepDraft();
+	const over = { revision: body.revision as number, bench: before };
+	bench.draft.open(over, body.bench as Bench);
 	return true;
 }

@@ -99,7 +99,7 @@
 	});
 	$effect(() => {
 		void bench.benchId;
-		void untrack(() => bench.restoreDraft());
+		void untrack(() => bench.draft.restore());
 	});
 
 	const STATIONS = [
@@ -205,7 +205,7 @@
 />
 <Line />
 <Waiting again={() => void sync?.now()} />
-<When on={bench.edited || bench.theirs !== undefined} load={draftBar} />
+<When on={bench.draft.edited || bench.draft.theirs !== undefined} load={draftBar} />
 <main
 	aria-busy={bench.behind}
 	data-bench={bench.benchId}

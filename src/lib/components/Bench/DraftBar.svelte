@@ -6,31 +6,31 @@
 	const bench = getWorkbench();
 </script>
 
-{#if bench.theirs}
+{#if bench.draft.theirs}
 	<div
 		class="no-print flex flex-wrap items-center gap-2 border-b-[1.5px] border-[var(--arc)] bg-[var(--arc-wash)] px-6 py-1.5"
 		role="alert"
 	>
 		<span class="grow"
-			><b>Somebody saved this bench in between.</b> Nothing was overwritten. {#if bench.theirs.fields.length}You
-				both changed: {bench.theirs.fields.join(', ')}.{:else}Put together the two do not make a
-				bench.{/if} Theirs is revision {bench.theirs.revision}.</span
+			><b>Somebody saved this bench in between.</b> Nothing was overwritten. {#if bench.draft.theirs.fields.length}You
+				both changed: {bench.draft.theirs.fields.join(', ')}.{:else}Put together the two do not make
+				a bench.{/if} Theirs is revision {bench.draft.theirs.revision}.</span
 		>
 		<button type="button" class="btn" onclick={() => takeTheirs(bench)}>Take theirs</button>
 		<button
 			type="button"
 			class="btn btn-primary"
-			onclick={() => void saveBench(bench, bench.theirs!.revision)}>Save mine over it</button
+			onclick={() => void saveBench(bench, bench.draft.theirs!.revision)}>Save mine over it</button
 		>
 	</div>
-{:else if bench.edited}
+{:else if bench.draft.edited}
 	<div
 		class="no-print flex flex-wrap items-center gap-2 border-b-[1.5px] border-[var(--arc)] bg-[var(--arc-wash)] px-6 py-1.5"
 		data-testid="draft-bar"
 	>
 		<span class="grow"><b>Bench edited, not saved.</b> All figures already follow.</span>
-		<button type="button" class="btn" onclick={() => bench.undoEdit()}>Undo</button>
-		<button type="button" class="btn" onclick={() => bench.discardEdits()}>Discard</button>
+		<button type="button" class="btn" onclick={() => bench.draft.undo()}>Undo</button>
+		<button type="button" class="btn" onclick={() => bench.draft.discard()}>Discard</button>
 		<button type="button" class="btn btn-primary" onclick={() => void saveBench(bench)}
 			>Save bench</button
 		>

@@ -28,7 +28,7 @@
 		const refused = await edit(bench, 'torch.fittedA', nozzleA);
 		const problem = { kind: 'problem', text: refused ?? '' } as const;
 		const text = `${bench.say(nozzleA, 'current')} nozzle is in the torch. Save the bench to keep it.`;
-		bench.notice = refused ? problem : { kind: 'done', text, undo: () => bench.undoEdit() };
+		bench.notice = refused ? problem : { kind: 'done', text, undo: () => bench.draft.undo() };
 	}
 </script>
 

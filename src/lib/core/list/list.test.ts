@@ -5,7 +5,8 @@ import { longestChain, tidyBefore } from './before';
 import { partsOfList } from './eats';
 import { DayListSchema, QuoteAskSchema } from './inputs';
 import { layoutOf, type Laid } from './layout';
-import { orderOf, type OrderAsk, type OrderItem, type OrderResult } from './order';
+import { orderOf, type OrderResult } from './order';
+import type { OrderAsk, OrderItem } from './ordered';
 import { cents, QUOTE_LINES, quoteBand, quoteOf } from './quote';
 
 const SETS = ['cut 45', 'cut 30', 'gouge 45'];
@@ -338,6 +339,13 @@ describe('plates', () => {
 		expect(layoutOf({ ...ask, parts: [part('a', 900, 5)], plates: [whole] }).left).toEqual([
 			{ id: 'a', count: 3, tooLarge: false }
 		]);
+		// To the hair: as wide as the plate inside its trimmed edges, or turned as high.
+		const tight = { kerfMm: 1.7, trimMm: 5, plates: [{ ...whole, widthMm: 500.3, heightMm: 210 }] };
+		const flat = part('b', 490.3);
+		expect(layoutOf({ ...tight, parts: [flat] }).left).toEqual([]);
+		const upright = { ...flat, widthMm: 200, heightMm: 490.3 };
+		expect(layoutOf({ ...tight, parts: [upright] }).left).toMatchObject([{ tooLarge: true }]);
+		expect(layoutOf({ ...tight, parts: [{ ...upright, turns: true }] }).left).toEqual([]);
 		expect(layoutOf({ ...ask, parts: [], plates: [whole] })).toEqual({
 			plates: [],
 			left: [],

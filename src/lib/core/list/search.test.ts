@@ -3,7 +3,8 @@ import { describe, expect, it } from 'vitest';
 import { tidyBefore, type BeforeOf } from './before';
 import { layoutOf } from './layout';
 import { leastChanges, leastTotalS } from './leastChanges';
-import { orderOf, type OrderAsk, type OrderResult } from './order';
+import { orderOf, type OrderResult } from './order';
+import type { OrderAsk } from './ordered';
 import { scheduled } from './schedule';
 
 /** Items of given sets, one after another on one bench. */
