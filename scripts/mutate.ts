@@ -136,6 +136,8 @@ const stryker = new Stryker({
 });
 const results = await stryker.runMutationTest();
 const told = results.filter(({ status }) => status !== 'Ignored');
+if (told.length === 0)
+	throw new Error('Not one change was tried: the tests did not run as they are.');
 const killed = told.filter(({ status }) => ['Killed', 'Timeout', 'RuntimeError'].includes(status));
 for (const { fileName, location, status, mutatorName, replacement } of told) {
 	if (killed.some((k) => k.fileName === fileName && k.location === location)) continue;

@@ -4,13 +4,10 @@ import { describe, expect, it } from 'vitest';
 import { METAL_IDS, plan, type Cut } from '../../src/lib/core';
 import { filled } from '../../src/lib/core/figure/finding';
 import { DayListSchema, type ListItem } from '../../src/lib/core/list/inputs';
-import {
-	eatsOf,
-	entryOf,
-	standingAfter,
-	whatChanges,
-	wholeStudy
-} from '../../src/lib/core/studies/list/book';
+import { wholeStudy } from '../../src/lib/core/studies/list/book';
+import { entryOf, standingAfter } from '../../src/lib/core/studies/list/worked';
+import { whatChanges } from '../../src/lib/core/studies/list/changes';
+import { eatsOf } from '../../src/lib/core/studies/list/eats';
 import { plansOf, studyList } from '../../src/lib/core/studies/list/run';
 import type { ListRun, Ways } from '../../src/lib/core/studies/list/runTypes';
 import { EntrySchema } from '../../src/lib/core';
@@ -155,6 +152,10 @@ describe.each(EIGHT.map((b) => [b.name, b] as const))('%s', (_, bench) => {
 		const nowS = first.endS + 30;
 		const atOnce = standingAfter(base, plans, [{ id: first.id, endS: first.endS }], nowS);
 		expect(atOnce.timeS).toBeCloseTo(nowS, 3);
+		// Asked for a moment at which it was not over yet, it stands as at its end.
+		const at = (now: number) =>
+			standingAfter(base, plans, [{ id: first.id, endS: first.endS }], now);
+		expect(at(first.endS - 3)).toEqual(at(first.endS));
 		const live = wholeStudy({
 			base,
 			list: listOf(MIXED),

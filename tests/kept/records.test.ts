@@ -2,9 +2,11 @@
 import { describe, it } from 'vitest';
 import { plan, readResult, SIGNS, suspectsOf } from '../../src/lib/core';
 import { REGIONS, typicalBench } from '../../src/lib/core/answers/typical';
-import { answered, QUESTION_IDS, typicalAnswer } from '../../src/lib/core/answers/questions';
+import { QUESTION_IDS } from '../../src/lib/core/answers/questions';
+import { answered, typicalAnswer } from '../../src/lib/core/answers/answered';
 import { cutsOf, failedOf, gaugeOf, stringsOf } from '../../src/lib/core/arcline/propose';
-import { segmented, type ArcSeen, type FailedSeen } from '../../src/lib/core/arcline/segment';
+import { segmented } from '../../src/lib/core/arcline/segment';
+import type { ArcSeen, FailedSeen } from '../../src/lib/core/arcline/events';
 import {
 	BREAKER_CURVES,
 	BREAKER_STANDARDS,

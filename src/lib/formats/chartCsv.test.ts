@@ -6,12 +6,12 @@ import { METAL_IDS, type ChartRow } from '$lib/core';
 import {
 	chartCsv,
 	CHART_BYTES_MOST,
-	CHART_SPEC,
 	guessMapping,
 	neutral,
 	readChartCsv,
 	unitOfColumn
 } from './chartCsv';
+import { CHART_SPEC } from './chartFields';
 
 /** Numbers as people write them, to a thousandth. */
 const number = (min: number, max: number) =>

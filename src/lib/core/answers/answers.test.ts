@@ -7,17 +7,25 @@ import { checked, isTypical } from '../inputs/typical';
 import { explain } from '../plan/explain';
 import { plan } from '../plan/plan';
 import { checkFirst } from '../studies/checkFirst';
+import { QUESTION_IDS } from './questions';
 import {
 	answered,
 	answerOf,
 	AnswersSchema,
 	isAnswered,
 	plausibleBenches,
-	QUESTION_IDS,
 	typicalAnswer,
 	type Answers
-} from './questions';
-import { REGIONS, typicalBench, typicalBoreMm, typicalRatingMm, typicalWire } from './typical';
+} from './answered';
+import {
+	REGIONS,
+	TYPICAL_WINDOW_BAR,
+	typicalBench,
+	typicalBoreMm,
+	typicalFlowLpm,
+	typicalRatingMm,
+	typicalWire
+} from './typical';
 
 const inputsOf = (bench: Bench) => ({
 	bench,
@@ -42,6 +50,24 @@ const ALL: Answers = {
 	nozzle: known({ ratingA: 40 })
 };
 
+describe('a label that tells the least pressure alone', () => {
+	it('has a window as wide as usual, the usual flow of its amps, and neither of them checked', () => {
+		const bench = answered(typicalBench('iec'), {
+			amps: known({ mostA: 60, leastA: null }),
+			air: known({ fromBar: 5.2, toBar: null, flowLpm: null })
+		});
+		const { from, to } = TYPICAL_WINDOW_BAR;
+		expect(bench.cutter.airMaxBar).toBeCloseTo(5.2 + to - from, 9);
+		expect(bench.cutter.airFlowLpm).toBe(typicalFlowLpm(60));
+		const typical = (path: string) => isTypical(bench.typical, path);
+		expect(['airMinBar', 'airMaxBar', 'airFlowLpm'].map((f) => typical(`cutter.${f}`))).toEqual([
+			false,
+			true,
+			true
+		]);
+	});
+});
+
 describe('what is likely, where nobody knows', () => {
 	const breakers = (bench: Bench) =>
 		plausibleBenches(bench, 'breaker').map((b) => b.supply.breaker.ratingA);
@@ -59,6 +85,26 @@ describe('what is likely, where nobody knows', () => {
 		expect(breakers(at(120))).toEqual([15, 30]);
 		expect(breakers(at(240))).toEqual([20, 50]);
 		expect(breakers(typicalBench('iec'))).toEqual([16, 32]);
+	});
+	it('lies to either side of what is typical, in every number that it moves', () => {
+		for (const region of REGIONS) {
+			const bench = typicalBench(region);
+			const moved = (
+				['amps', 'draws', 'clean', 'severs', 'duty', 'air', 'compressor'] as const
+			).map((id) => {
+				const numbers = (b: Bench) =>
+					Object.values(answerOf(b, id)).filter((x): x is number => typeof x === 'number');
+				const [low, high] = plausibleBenches(bench, id).map(numbers) as [number[], number[]];
+				const usual = numbers(bench);
+				const off = usual.filter((x, k) => low[k]! > x || high[k]! < x);
+				expect(off, `${region} ${id}`).toEqual([]);
+				return usual.some((_, k) => low[k]! < high[k]!);
+			});
+			expect(moved).not.toContain(false);
+			const shares = plausibleBenches(bench, 'duty').map((b) => answerOf(b, 'duty').dutyShare);
+			// Labels of hand-held machines tell 20 to 60 % at full amps (common practice).
+			expect(shares).toEqual([0.2, 0.6]);
+		}
 	});
 	it('is amps to either side of the usual machine', () => {
 		const most = plausibleBenches(typicalBench('iec'), 'amps').map(

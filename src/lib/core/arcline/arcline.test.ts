@@ -4,7 +4,9 @@ import { describe, expect, it } from 'vitest';
 import { play, USUAL_SHOP, type Pull } from '../../../../scripts/device/play';
 import { BatchSchema, type Reading } from './batch';
 import { asSeen, cutsOf, failedOf, forOneEntry, gaugeOf, lampOf, piecesIn } from './propose';
-import { segmented, rateTells, type ArcSeen, type Seen } from './segment';
+import { segmented } from './segment';
+import type { ArcSeen, Seen } from './events';
+import { rateTells } from './thresholds';
 
 const arcsIn = (seen: readonly Seen[]) => seen.filter((one): one is ArcSeen => one.kind === 'arc');
 const failedIn = (seen: readonly Seen[]) => seen.filter(({ kind }) => kind === 'failed');
@@ -301,6 +303,7 @@ describe('a batch', () => {
 		expect(wrong({ arcA: [0] })).toBe('as many as times: 2, not 1');
 		expect(wrong({ atMs: [200, 100] })).toContain('do not run backwards: reading 2 does');
 		expect(wrong({ atMs: [100, 9000] })).toContain('from the future');
+		expect(wrong({ atMs: [100, 200, 9000], arcA: [0, 0, 0] })).toContain('from the future');
 		expect(wrong({ atMs: [] })).toContain('at least one');
 		expect(wrong({ arcA: [0, Infinity] })).toBeDefined();
 		expect(wrong({ arcA: [0, '1'] })).toBeDefined();

@@ -10,13 +10,13 @@ import { kerfKey } from '../cut/kerf';
 import { coolingS, HOT_SPOT_C, RESET_C, riseAtK } from '../cutter/duty';
 import { workings } from '../plan/workings';
 import { firstCrossing } from '../session/node';
-import { modelledOhm } from '../circuit/workings';
+import { modelledOhm } from '../circuit/wiring';
 import { apparentPowerVA } from '../cutter/power';
 import { voltageUnderLoad } from '../circuit/draw';
 import { speedRatioFromLag } from '../speed/speed';
 import { NO_USE, RATES_UM } from '../wear/electrode';
 import { EntrySchema, type Entry, type LoggedEntry } from './entries';
-import { evidenceFromLog, inTime } from './ledger';
+import { evidenceFromLog, inTime } from './ledgerFromLog';
 import { weighed } from './scrap';
 import { completeEntry, flowFromTankLpm, shareFromTrip } from './supply';
 import { FADE_UM, merged, readingsOf, type TestCut } from './speedReadings';
@@ -379,6 +379,10 @@ describe('measurements of circuit and air recover what they were made with', () 
 		expect(seen(trip('held', 60))!.lowShare).toBeGreaterThan(0);
 		expect(seen(trip('held', 60))!.highShare).toBe(1);
 		expect(seen(trip('switch-on', 0))).toBeNull();
+		// Towards which heat it went nobody noted: it tells no share.
+		const half = { ...trip('breaker', 60), onHeat: 4 } as Entry;
+		for (const untold of [trip('breaker', 60), half])
+			expect(evidenceFromLog(small, logged([untold]), null).trip).toBeNull();
 	});
 
 	it('the pattern of the bench: arc of a start over all, pause only where the log tells it', () => {

@@ -146,6 +146,9 @@ describe('the speed for the next cut', () => {
 		expect(after({ through: false })).toBeLessThan(heldMmS);
 		expect(after({ judged: 'other' })).toBe(heldMmS);
 		expect(after({ lagDeg: 22.5, judged: 'right' })).toBeCloseTo(heldMmS, 1);
+		// What asks for nothing has no share of it to be followed.
+		expect(nextCut(given, { ...cut, lagDeg: 22.5 })).toMatchObject({ aloneMmS: null, share: null });
+		expect(nextCut(given, { ...cut, judged: 'other' })).toMatchObject({ aloneMmS: null });
 	});
 });
 

@@ -18,7 +18,8 @@ import {
 	removalMm3S
 } from './removal';
 import { coveredMm, depthAtMm, stringAreaMm2, stringsAreaMm2 } from './shape';
-import { layoutOf, type Hand, type Layout } from './strings';
+import { layoutOf, type Layout } from './strings';
+import type { Hand } from './oneString';
 import {
 	FILLET_CONVEXITY,
 	goesIntoPlate,

@@ -15,6 +15,7 @@ import {
 	nozzleTrial,
 	type Line
 } from '../../../../tests/pictures/trial';
+import { some, someOf } from '../../../../tests/support/part';
 import { readBevel } from './bevel';
 import { readEdge } from './edge';
 import { fitEllipse, offEllipse, onEllipse, robustEllipse, tiltDeg, type Ellipse } from './ellipse';
@@ -23,7 +24,7 @@ import { lightAt, linearLight, smaller, toLinear } from './light';
 import { nozzleByHand, readNozzle } from './nozzle';
 import { paperTickMm } from './paperRule';
 import { blurredStep } from './step';
-import { yOn } from './trail';
+import { yOn } from './strip';
 
 const PLAIN: Ellipse = { x: 310.4, y: 205.7, a: 81.3, b: 66.2, angle: 0.7 };
 const around = (e: Ellipse, n: number, off: (k: number) => number = () => 0) =>
@@ -185,8 +186,6 @@ const failing = (lines: readonly Line[]) =>
 
 /** A few dozen pictures miss a goal by chance now and then; `npm run pictures` takes hundreds at their word. */
 const SURELY = 0.995;
-/** Fewer where every test runs hundreds of times (`npm run mutate`). */
-const some = (count: number) => Math.ceil(count * Number(process.env.TRIAL_PART ?? 1));
 
 describe('drawn nozzles of known size', () => {
 	it('are read as well as they must be, and those that cannot be read are refused', () => {
@@ -273,7 +272,7 @@ describe('drawn edges of known lag', () => {
 			return 'refused' in answer ? answer.refused : 'read';
 		};
 		// On a light and on a dark bench; the plate goes on below the picture, or is smooth, or is not there.
-		for (const seed of [13, 15])
+		for (const seed of someOf([13, 15]))
 			for (const background of [0.7, 0.03]) {
 				expect(refusedOf(seed, { background, below: 0.4 })).toBe('cut-off');
 				expect(refusedOf(seed, { background, lines: 0, scratches: 0 })).toBe('no-lines');
@@ -314,7 +313,7 @@ describe('drawn edges of known lag', () => {
 			if (!('read' in answer)) throw new Error(answer.refused);
 			return answer.read;
 		};
-		for (const seed of [13, 14, 21]) {
+		for (const seed of someOf([13, 14, 21])) {
 			const [lumps, beads] = [kindOf(seed, 'soft', 0.95), kindOf(seed, 'hard', 0.95)];
 			for (const { drossMm } of [lumps, beads])
 				expect(Math.abs(drossMm.value - 0.95)).toBeLessThan(0.15);
@@ -392,7 +391,7 @@ describe('drawn slots', () => {
 		expect(failing(kerfTrial(1, some(36), SURELY))).toEqual([]);
 	});
 	it('read what a caliper would, however the picture is turned and wherever the rule lies', () => {
-		for (const turnDeg of [-4, 0, 5])
+		for (const turnDeg of someOf([-4, 0, 5]))
 			for (const ruleAt of ['above', 'below'] as const)
 				expect(Math.abs(widthOf({ turnDeg, ruleAt }).kerfMm.value - 1.8)).toBeLessThan(0.06);
 	});

@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { cloud, dice } from '../../../../tests/pictures/lens';
-import { bestTrail, FROM, shiftOf, straightened, TO, type Strip, type Trail } from './trail';
+import { bestTrail, shiftOf, type Trail } from './trail';
+import { straightened } from './straightened';
+import { FROM, TO, type Strip } from './strip';
 
 const SIZE = { rows: 60, columns: 700, tallPx: 200, pxPerMm: 20, contrast: 0.1 };
 const SLANT = (trail: Trail) => (Math.atan(trail.slope) * 180) / Math.PI;

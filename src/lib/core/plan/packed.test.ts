@@ -2,6 +2,7 @@ import { parse, stringify } from 'devalue';
 import { describe, expect, it } from 'vitest';
 import { EIGHT } from '../../../../tests/support/eight';
 import { BAY_2, inputsOf } from '../../../../tests/support/inputs';
+import { someOf } from '../../../../tests/support/part';
 import { DEFAULT_CUT, FIGURE_IDS, METAL_IDS, plan, type Cut, type Plan } from '..';
 import { packed, unpacked } from './packed';
 import { REGISTRY } from './rooms';
@@ -44,7 +45,7 @@ describe('a plan that travels inside a page', () => {
 	it('arrives with all that it left with, to six digits', () => {
 		expect(PLANS.some((p) => p.groove !== null)).toBe(true);
 		expect(PLANS.some((p) => p.firstLimit !== null)).toBe(true);
-		for (const p of PLANS) close(p, sent(p), 'plan');
+		for (const p of someOf(PLANS)) close(p, sent(p), 'plan');
 	});
 	it('names every figure that is read, and reads every figure that is named', () => {
 		expect(Object.keys(REGISTRY).sort()).toEqual([...FIGURE_IDS].sort());

@@ -187,6 +187,20 @@ describe('words of safety and use', () => {
 	])('%s', (_, change, words) => {
 		expect(told(planned(change))).toContain(words);
 	});
+	it('another clogged filter is changed too, without what cartridges alone do', () => {
+		const [trap, ...rest] = BAY_2.air.stages;
+		const stages = [
+			{ ...trap!, kind: 'cartridge' as const, loaded: 0 },
+			{ ...trap!, kind: 'particulate' as const, loaded: 0.7 },
+			...rest
+		];
+		const of = (change: typeof stages) => told(planned((b) => (b.air.stages = change)));
+		expect(of(stages)).toContain('half clogged or worse');
+		expect(of(stages)).not.toContain('do not drain themselves');
+		// One of several is enough.
+		const both = stages.map((stage) => ({ ...stage, loaded: 0.7 }));
+		expect(of(both)).toContain('do not drain themselves');
+	});
 
 	it('a breaker under the label is told with what surely holds and what may', () => {
 		const result = spokenPlan(inputsOf({ bench: TROLLEY, work: { arcS: 60, restS: 20 } }));

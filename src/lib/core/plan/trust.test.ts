@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { BAY_2, changed, inputsOf, TROLLEY } from '../../../../tests/support/inputs';
+import { someOf } from '../../../../tests/support/part';
 import type { Bench } from '../inputs/bench';
 import { ALL_OF_A_BENCH, asTypical, checked, isTypical, typicalToBoth } from '../inputs/typical';
 import { typicalBench } from '../answers/typical';
@@ -56,7 +57,7 @@ describe('what nobody checked', () => {
 		'reaches every figure that follows it: %s',
 		(_, bench) => {
 			const before = letters(bench);
-			for (const path of leavesOf({ ...bench, usual: undefined, typical: undefined })) {
+			for (const path of someOf(leavesOf({ ...bench, usual: undefined, typical: undefined }))) {
 				const moved = changed((b) => {
 					const keys = path.split('.');
 					const last = keys.pop()!;

@@ -5,6 +5,7 @@ import GeometryFactory from 'jsts/org/locationtech/jts/geom/GeometryFactory.js';
 import fc from 'fast-check';
 import * as v from 'valibot';
 import { describe, expect, it } from 'vitest';
+import { some } from '../../../../tests/support/part';
 import { withArcs } from './arcs';
 import { circle, contoursOf, ShapeSchema, SHAPE_KINDS, STARTING_SHAPES } from './makers';
 import { inflated, offsetContour, pathOf, polygonAreaMm2 } from './offset';
@@ -396,7 +397,7 @@ describe('a template that cannot be made as it is', () => {
 					for (const plate of carriedOut(asked)) expect(isFaulty(faultsOf(plate))).toBe(false);
 				}
 			),
-			{ numRuns: 60 }
+			{ numRuns: some(60) }
 		);
 	});
 	it('has no room where its template would be smaller than a thumb can hold', () => {

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { some } from '../../../../tests/support/part';
 import { METAL_IDS, METALS } from '../metal/metals';
 import { steelLimitsMm } from './limits';
 import { SPEED_READINGS_MOST } from './speed';
@@ -186,7 +187,7 @@ describe('test cuts', () => {
 					expect(at.fastestMmMin).toBeGreaterThanOrEqual(at.referenceMmMin);
 				}
 			),
-			{ numRuns: 60 }
+			{ numRuns: some(60) }
 		);
 	});
 

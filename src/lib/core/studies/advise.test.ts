@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { changed, inputsOf, TROLLEY } from '../../../../tests/support/inputs';
+import { someOf } from '../../../../tests/support/part';
 import { AIMS, plan, type Cut, type PlanInputs } from '..';
 import { advise } from './advise';
 import { HAND_BAND_MM_S } from '../speed/speed';
@@ -25,7 +26,7 @@ describe('the best amps for an aim', () => {
 
 	it('is not beaten by any whole amps that hold: fastest and steadiest, tried one by one', () => {
 		const inputs = inputsOf();
-		for (let typedA = 20; typedA <= 45; typedA++) {
+		for (const typedA of someOf(Array.from({ length: 26 }, (_, k) => 20 + k))) {
 			for (const aim of ['fastest', 'easiest'] as const) {
 				const p = plan({ ...inputs, cut: { ...inputs.cut, aim, school: 'typed', typedA } });
 				const speed = p.figures['setup.speedMmS'].value!;
@@ -62,7 +63,7 @@ describe('the best amps for an aim', () => {
 	});
 
 	it('has an answer for every aim on thin sheet, and the fastest is never slower than clean', () => {
-		for (const thicknessMm of [0.5, 1, 2, 3, 6, 10]) {
+		for (const thicknessMm of someOf([0.5, 1, 2, 3, 6, 10])) {
 			for (const guide of ['kept', 'freehand'] as const) {
 				const inputs = inputsOf({}, { thicknessMm, guide });
 				const speed = (aim: Cut['aim']) => of(inputs, aim).speedMmS!;

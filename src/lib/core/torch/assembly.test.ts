@@ -85,5 +85,8 @@ describe('wrong parts in the plan', () => {
 		const bare = withTorch({ shieldIn: 'none' });
 		expect(bare.choices.standoff).toBe('gap');
 		expect(bare.figures['setup.standoffMm'].value).toBe(1.5);
+		// Better with it, but it can be cut without.
+		const refusals = bare.findings.filter(({ kind }) => kind === 'refusal').map(({ text }) => text);
+		expect(refusals.filter((text) => text.includes('drag shield'))).toEqual([]);
 	});
 });

@@ -1,7 +1,17 @@
 import fc from 'fast-check';
+import * as v from 'valibot';
 import { describe, expect, it } from 'vitest';
+import { DayListSchema } from '../../list/inputs';
 import type { ItemPlan } from './items';
-import { handlingOf, learntFrom, shareBand, timedPieces, type TimedTick } from './learnt';
+import {
+	handlingOf,
+	learntFrom,
+	shareBand,
+	timedPieces,
+	withLearnt,
+	type Learnt,
+	type TimedTick
+} from './learnt';
 
 const plan = (id: string, more: Partial<ItemPlan> = {}) =>
 	({ id, guide: 'kept', start: 'edge', pieceArcS: 20, arcs: [{}, {}], ...more }) as ItemPlan;
@@ -88,5 +98,30 @@ describe('what the lists really took', () => {
 		const [low, high] = shareBand(15, 148, 1.959964);
 		expect(low).toBeCloseTo(0.0624, 4);
 		expect(high).toBeCloseTo(0.1605, 4);
+	});
+
+	it('goes into the next list: handling where nobody told another, rejects of all', () => {
+		const item = (id: string, handlingS: number | null = null) => ({
+			...{ id, name: id, what: 'cut', search: 'metal=mild-steel', pieces: 1 },
+			handlingS
+		});
+		const list = v.parse(DayListSchema, {
+			name: 'Next',
+			items: [item('a'), item('own', 90), item('other')],
+			quote: { rejectShare: 0.3, finishingS: 20 }
+		});
+		const took: Learnt = {
+			...{ kind: 'kept, edge', lists: 2, made: 28, failed: 2 },
+			handlingS: { middle: 41.6, band: [30, 60], from: 12 },
+			failedShare: { middle: 0.07, band: [0.02, 0.15] }
+		};
+		const untimed = { ...took, kind: 'freehand, edge', made: 6, failed: 0, handlingS: null };
+		const plans = [plan('a'), plan('own'), plan('other', { guide: 'freehand' })];
+		const next = withLearnt(list, plans, [took, untimed]);
+		expect(next.items.map(({ handlingS }) => handlingS)).toEqual([42, 90, null]);
+		expect(next.quote).toEqual({ ...list.quote, rejectShare: 0.056 });
+		expect(withLearnt(list, plans, []).quote.rejectShare).toBe(0);
+		// Not planned yet: there is nothing to tell its kind by.
+		expect(withLearnt(list, [], [took]).items).toEqual(list.items);
 	});
 });

@@ -6,18 +6,15 @@ import { closedOf, DayListSchema, type DayList, type ListItem } from '../../list
 import { layoutOf } from '../../list/layout';
 import { workings } from '../../plan/workings';
 import { behind } from './behind';
-import {
-	eatsOf,
-	entryOf,
-	quoteOfList,
-	realOf,
-	whatChanges,
-	wholeStudy,
-	type WholeStudy
-} from './book';
+import { wholeStudy, type WholeStudy } from './book';
+import { entryOf, realOf } from './worked';
+import { quoteOfList } from './quoted';
+import { whatChanges } from './changes';
+import { eatsOf } from './eats';
 import type { ItemPlan } from './items';
 import { studyList } from './run';
 import type { ListRun, Ways } from './runTypes';
+import { BOTTLE_CHANGE_S } from './sequence';
 
 const WAYS: Ways = { order: 'soonest', handlingShare: 1, changeS: 240 };
 type Row = { cut?: Partial<Cut> } & Partial<Omit<ListItem, 'id'>>;
@@ -346,7 +343,8 @@ describe('what really happened', () => {
 				live: { made, failed: [], nowS: 1000, beganS: 28_800 }
 			}).run;
 		const after = live([
-			{ id: 'i1', endS: 400 },
+			{ id: 'i1', endS: 200 },
+			{ id: 'gone', endS: 400 },
 			{ id: 'i1', endS: 900 }
 		]) as ListRun;
 		expect(after.items.map(({ id, pieces }) => [id, pieces])).toEqual([['i0', 2]]);
@@ -357,6 +355,41 @@ describe('what really happened', () => {
 			['i0', 'i1'].map((id) => ({ id, endS: 100 * (k + 1) }))
 		);
 		expect(live(all)).toBeNull();
+		const none = live([]) as ListRun;
+		expect(none.items.reduce((sum, { pieces }) => sum + pieces, 0)).toBe(4);
+	});
+
+	it('goes on with the bottle as far as it was emptied, by what was made and by what failed', () => {
+		const bottled = changed((b) => {
+			b.air.source = 'bottle';
+			b.air.bottle = {
+				gas: 'air',
+				waterL: 20,
+				count: 1,
+				fillBar: 200,
+				reserveBar: 10,
+				outletBar: 8
+			};
+		});
+		const rows = [{ ...bar, cut: { thicknessMm: 3, lengthMm: 60 } }];
+		const { base, list, asked, plans } = studied(rows, {}, bottled);
+		const drawer = { electrode: 0, nozzle: 0 };
+		const { bottleL } = wholeStudy({ base, list, asked, drawer });
+		const inABottle = Math.floor(bottleL / plans[0]!.pieceAirL);
+		expect(inABottle).toBeGreaterThan(4);
+		/** When the last two are done, where so many failed besides. */
+		const lastTwo = (failed: number) => {
+			const times = (from: number, count: number) =>
+				Array.from({ length: count }, (_, k) => ({ id: 'i0', endS: 200 * (from + k + 1) }));
+			const made = times(0, inABottle - 2);
+			const live = { made, failed: times(made.length, failed), nowS: 1e5, beganS: 28_800 };
+			const items = [{ ...list.items[0]!, pieces: inABottle }];
+			const { run } = wholeStudy({ base, list: { ...list, items }, asked, drawer, live });
+			expect((run as ListRun).items[0]!.pieces).toBe(2);
+			return (run as ListRun).endS;
+		};
+		// They fit into it; one that failed before them took the air of the last.
+		expect(lastTwo(1) - lastTwo(0)).toBeCloseTo(BOTTLE_CHANGE_S, 6);
 	});
 });
 
@@ -395,6 +428,9 @@ describe('breaks and the end of the day', () => {
 	it('a list that is begun at another hour meets the breaks where they are', () => {
 		const { fromS } = closedOf({ ...PLAIN, breaks: [{ at: '10:00', forMin: 15 }] }, 9.5 * H)[0]!;
 		expect(fromS).toBe(0.5 * H);
+		// A late shift: closed from one in the night until eight.
+		const night = closedOf({ startsAt: '08:00', endsAt: '01:00', breaks: [] });
+		expect(night).toEqual([{ fromS: 17 * H, toS: 24 * H }]);
 		// What runs into another is one.
 		expect(
 			closedOf({
