@@ -6,6 +6,7 @@ import { spawn, spawnSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { stripVTControlCharacters } from 'node:util';
 import { ensureBrowser, ensureBuild, ensureModules, ROOT, run } from './ensure.js';
 
 ensureModules();
@@ -73,13 +74,20 @@ suite(
 		return [unit.numPassedTests, unit.numFailedTests];
 	}
 );
+const whyOf = (spec) =>
+	spec.tests
+		.flatMap(({ results }) => results.flatMap(({ errors }) => errors))
+		.map(({ message }) => stripVTControlCharacters(message ?? ''))
+		.join('\n')
+		.slice(0, 2000);
 suite(
 	['playwright', 'test', '--reporter=line,json'],
 	{ PLAYWRIGHT_JSON_OUTPUT_NAME: join(reports, 'e2e.json') },
 	() => {
 		const { stats, suites } = report('e2e.json');
 		const walk = (suite) => {
-			for (const spec of suite.specs ?? []) if (!spec.ok) names.push(`${spec.file}: ${spec.title}`);
+			for (const spec of suite.specs ?? [])
+				if (!spec.ok) names.push(`${spec.file}: ${spec.title}\n  ${whyOf(spec)}`);
 			for (const inner of suite.suites ?? []) walk(inner);
 		};
 		suites.forEach(walk);

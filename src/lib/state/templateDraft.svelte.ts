@@ -80,6 +80,8 @@ export class TemplateDraft {
 		DEADLINE_MS
 	);
 	#making = false;
+	/** What stands here is the person's word: nothing from before goes over it. */
+	#changed = false;
 	#store: UseStore | undefined;
 
 	readonly contours = $derived(
@@ -96,13 +98,14 @@ export class TemplateDraft {
 		try {
 			this.#store = createStore('steady-arc-templates', 'draft');
 			const kept = v.safeParse(KeptSchema, await get(KEY, this.#store));
-			if (kept.success) Object.assign(this, kept.output);
+			if (kept.success && !this.#changed) Object.assign(this, kept.output);
 		} catch {
 			// Storage may be closed to the page; the draft then lasts until it is left.
 			this.#store = undefined;
 		}
 	}
 	#keep(): void {
+		this.#changed = true;
 		if (!this.#store) return;
 		const { source, keep, outside, holes, parts, title } = this;
 		const kept = { source, keep, outside, holes, parts, title };
@@ -120,13 +123,17 @@ export class TemplateDraft {
 		this.fileName = '';
 	}
 	setShape(shape: Shape): void {
-		this.source = { kind: 'shape', shape };
+		this.#setSource({ kind: 'shape', shape });
+	}
+	/** What was wrong with the outline before is not said of this one. */
+	#setSource(source: Source): void {
+		this.source = source;
+		this.problem = undefined;
 		this.#keep();
 	}
 	setDrawing(name: string, contours: readonly Contour[]): void {
 		this.title = undefined;
-		this.source = { kind: 'drawing', name: name.slice(0, 60), contours };
-		this.#keep();
+		this.#setSource({ kind: 'drawing', name: name.slice(0, 60), contours });
 	}
 
 	async open(file: File | undefined): Promise<void> {
@@ -189,8 +196,8 @@ export class TemplateDraft {
 			this.#worker.onmessage = ({ data }: MessageEvent<MakeAnswer | CheckAnswer>) =>
 				this.#take(data);
 			this.#worker.onerror = () => {
-				clearTimeout(this.#late);
-				this.#making = false;
+				// One that broke, or never came, answers no more: the next template has a new one.
+				this.close();
 				this.problem = 'The drawing could not be worked on. Nothing was changed.';
 			};
 		}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import Choice from '$lib/components/Fields/Choice.svelte';
+	import { saveFile } from '$lib/dom/saveFile';
 	import type { TemplateDraft } from '$lib/state/templateDraft.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
@@ -25,11 +26,7 @@
 			bench.notice = { kind: 'problem', text };
 			return;
 		}
-		const link = document.createElement('a');
-		link.href = URL.createObjectURL(await response.blob());
-		link.download = `${name}-template.${as}`;
-		link.click();
-		URL.revokeObjectURL(link.href);
+		saveFile(`${name}-template.${as}`, await response.blob());
 	}
 </script>
 

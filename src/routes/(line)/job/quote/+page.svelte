@@ -30,31 +30,22 @@
 				].filter((one, k, all): one is string => Boolean(one) && all.indexOf(one) === k)
 			: []
 	);
+	const save = (name: string, type: string, body: string) =>
+		saveFile(name, new Blob([body], { type }));
 	function csv() {
-		if (quote && view.list)
-			saveFile(
-				'quote.csv',
-				'text/csv;charset=utf-8',
-				quoteCsv(view.list, quote, bench.settings.currency)
-			);
+		if (!quote || !view.list) return;
+		save(
+			'quote.csv',
+			'text/csv;charset=utf-8',
+			quoteCsv(view.list, quote, bench.settings.currency)
+		);
 	}
 	function json() {
-		if (quote && view.list)
-			saveFile(
-				'quote.json',
-				'application/json',
-				JSON.stringify(
-					{
-						format: 'steady-arc/quote',
-						version: 1,
-						list: view.list,
-						currency: bench.settings.currency,
-						quote
-					},
-					null,
-					'\t'
-				)
-			);
+		if (!quote || !view.list) return;
+		const { list } = view;
+		const { currency } = bench.settings;
+		const file = { format: 'steady-arc/quote', version: 1, list, currency, quote };
+		save('quote.json', 'application/json', JSON.stringify(file, null, '\t'));
 	}
 	$effect(() =>
 		singleKeys({
