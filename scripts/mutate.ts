@@ -4,6 +4,7 @@
  */
 import { readdirSync, readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
+import { fileURLToPath } from 'node:url';
 import { Stryker } from '@stryker-mutator/core';
 import { createInstrumenter } from '@stryker-mutator/instrumenter';
 import { createInjector } from 'typed-inject';
@@ -118,7 +119,10 @@ const stryker = new Stryker({
 	mutator: { plugins: null, excludedMutations: EXCLUDED },
 	testRunner: 'vitest',
 	vitest: { configFile: 'vitest.mutate.config.ts', related: false },
-	plugins: [createRequire(import.meta.url).resolve('@stryker-mutator/vitest-runner')],
+	plugins: [
+		createRequire(import.meta.url).resolve('@stryker-mutator/vitest-runner'),
+		fileURLToPath(new URL('./mutateReporter.js', import.meta.url))
+	],
 	coverageAnalysis: 'perTest',
 	concurrency: 2,
 	timeoutMS: 20_000,
@@ -127,7 +131,7 @@ const stryker = new Stryker({
 	ignorePatterns: ['!.svelte-kit', 'build', 'data', 'demo-data', 'docs', 'test-results'],
 	tempDirName: '.mutate',
 	// A long run tells how far it is.
-	reporters: ['progress-append-only'],
+	reporters: ['progress-append-only', 'lived'],
 	allowEmpty: true,
 	// What runs once at the start would have to be tried with every test, half a minute each.
 	ignoreStatic: true,
@@ -139,13 +143,6 @@ const told = results.filter(({ status }) => status !== 'Ignored');
 if (told.length === 0)
 	throw new Error('Not one change was tried: the tests did not run as they are.');
 const killed = told.filter(({ status }) => ['Killed', 'Timeout', 'RuntimeError'].includes(status));
-for (const { fileName, location, status, mutatorName, replacement } of told) {
-	if (killed.some((k) => k.fileName === fileName && k.location === location)) continue;
-	const at = `${fileName}:${location.start.line}:${location.start.column}`;
-	console.log(
-		`${status}  ${at}  ${mutatorName}: ${(replacement ?? '').replace(/\s+/g, ' ').slice(0, 100)}`
-	);
-}
 console.log(
 	`${killed.length} of ${told.length} changes noticed (${((100 * killed.length) / told.length).toFixed(0)} %)`
 );
