@@ -90,11 +90,11 @@ function showThickness(thicknessMm: number, { units, gauge }: FormatContext): Sh
 	return { text: fractionOfInch(inches, decimals) ?? fixed(inches, decimals), unit: 'in' };
 }
 
-/** The nearest division of a rule, as it is read off it: "11 13/16". */
-function onRule(inches: number, perInch: number): string {
-	const parts = Math.round(inches * perInch);
-	return fractionOfInch(parts / perInch, 6) ?? '0';
-}
+/** The nearest division of a rule, in. */
+const divided = (inches: number, perInch: number): number => Math.round(inches * perInch) / perInch;
+/** As it is read off it: "11 13/16". */
+const onRule = (inches: number, perInch: number): string =>
+	fractionOfInch(divided(inches, perInch), 6) ?? '0';
 
 /** From here on an imperial rule is read, in; below it a calliper is. */
 const RULE_FROM_IN = 0.25;
@@ -102,7 +102,7 @@ const RULE_FROM_IN = 0.25;
 /** A small size: hundredths below a centimetre, tenths above, which is what a rule can do; or 64ths. */
 function showSmall(mm: number, { units, asEntered }: FormatContext): Shown {
 	const inches = mm / MM_PER_IN;
-	if (units !== 'metric' && inches >= RULE_FROM_IN && !asEntered) {
+	if (units !== 'metric' && Number(fixed(inches, 3)) >= RULE_FROM_IN && !asEntered) {
 		return { text: onRule(inches, FINEST_FRACTION), unit: 'in' };
 	}
 	if (units !== 'metric') return { text: trimmed(fixed(inches, 3)), unit: 'in' };
@@ -111,19 +111,27 @@ function showSmall(mm: number, { units, asEntered }: FormatContext): Shown {
 
 const LONG_LINE_MM = 2000;
 
-/** A line to cut: millimetres or inches, and metres or feet when it is long. */
+/** Divisions of an inch that are read: a tape has 16ths, below an inch 32nds are read. */
+const divisions = (inches: number): number => (inches < 1 ? 32 : 16);
+
+/**
+ * A line to cut: millimetres or inches, and metres or feet when it is long. Which of them is decided on
+ * what would be shown, so that reading it back changes nothing.
+ */
 function showLength(mm: number, { units, asEntered }: FormatContext): Shown {
 	if (units === 'metric') {
-		if (mm >= LONG_LINE_MM) return { text: trimmed(fixed(mm / 1000, 2)), unit: 'm' };
-		return { text: trimmed(fixed(mm, 1)), unit: 'mm' };
+		if (Number(fixed(mm, 1)) < LONG_LINE_MM) return { text: trimmed(fixed(mm, 1)), unit: 'mm' };
+		return { text: trimmed(fixed(mm / 1000, 2)), unit: 'm' };
 	}
 	const inches = mm / MM_PER_IN;
-	if (mm >= LONG_LINE_MM) return { text: trimmed(fixed(inches / 12, 1)), unit: 'ft' };
-	if (asEntered || inches < RULE_FROM_IN) {
-		return { text: trimmed(fixed(inches, inches < 10 ? 2 : 1)), unit: 'in' };
+	const decimals = inches < 10 ? 2 : 1;
+	const byTape = !asEntered && Number(fixed(inches, decimals)) >= RULE_FROM_IN;
+	const shownIn = byTape ? divided(inches, divisions(inches)) : Number(fixed(inches, decimals));
+	if (shownIn * MM_PER_IN >= LONG_LINE_MM) {
+		return { text: trimmed(fixed(inches / 12, 1)), unit: 'ft' };
 	}
-	// A tape has 16ths; below an inch 32nds are read.
-	return { text: onRule(inches, inches < 1 ? 32 : 16), unit: 'in' };
+	if (!byTape) return { text: trimmed(fixed(inches, decimals)), unit: 'in' };
+	return { text: onRule(inches, divisions(inches)), unit: 'in' };
 }
 
 /** Minutes and seconds from a minute on: "6:58", "1:02:05". */

@@ -111,6 +111,21 @@ describe('what people type', () => {
 			)
 		);
 	});
+	it('reads back what it wrote where one way of writing passes into another', () => {
+		// A calliper into a rule, 32nds into 16ths, a rule into feet, millimetres into metres.
+		for (const edgeMm of [6.35, 6.223, 25.4, 2000, 1998.6625, 1999.45]) {
+			for (let offMm = -1.2; offMm <= 1.2; offMm += 0.005) {
+				const mm = edgeMm + offMm;
+				for (const quantity of ['length', 'small'] as const) {
+					for (const units of UNIT_SYSTEMS) {
+						const text = say(mm, { quantity, units, gauge: 'steel' });
+						const back = read(text, quantity, { units, gauge: 'steel' });
+						expect(say(back, { quantity, units, gauge: 'steel' }), `${mm} mm`).toBe(text);
+					}
+				}
+			}
+		}
+	});
 });
 
 describe('fractions of an inch', () => {
