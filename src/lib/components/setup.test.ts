@@ -1,4 +1,4 @@
-import { describe, expect, it } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import { BAY_2, changed, inputsOf } from '../../../tests/support/inputs';
 import { UNTOUCHED } from '../../../tests/support/workbench';
 import { advise, plan, speedCurves, type Bench, type Cut } from '$lib/core';
@@ -10,6 +10,8 @@ import { sectionShape } from './Setup/section';
 import { placeOf, speedOption, speedTable, TICKS } from './Setup/speedChart';
 import { testPoints } from './Setup/testCuts';
 import type { Inks } from './Graph/inks';
+
+vi.mock('$lib/state/history', () => ({ writeSearch: () => undefined }));
 
 function workbench(cut: Partial<Cut> = {}, bench: Bench = BAY_2): Workbench {
 	const inputs = inputsOf({ bench }, cut);

@@ -1,10 +1,12 @@
-import { describe, expect, it } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import { BAY_2, changed } from '../../../tests/support/inputs';
 import { UNTOUCHED } from '../../../tests/support/untouched';
 import { DEFAULT_CUT, DEFAULT_SETTINGS, NO_EVIDENCE } from '$lib/core';
 import { spokenPlan } from '$lib/core/plan/said';
 import { SentPlan } from './sent';
 import { Workbench, type WorkbenchData } from './workbench.svelte';
+
+vi.mock('./history', () => ({ writeSearch: () => undefined }));
 
 const inputs = {
 	bench: BAY_2,

@@ -118,14 +118,8 @@ export function listenForKeys(screen: Screen): () => void {
 		...stations,
 		'[': single(() => nudge(screen, -1)),
 		']': single(() => nudge(screen, 1)),
-		m: single(() => {
-			bench.setCut({ metal: next(METAL_IDS, bench.cut.metal) });
-			bench.settle();
-		}),
-		a: single(() => {
-			bench.setCut({ aim: next(AIMS, bench.cut.aim) });
-			bench.settle();
-		}),
+		m: single(() => bench.setCut({ metal: next(METAL_IDS, bench.cut.metal) })),
+		a: single(() => bench.setCut({ aim: next(AIMS, bench.cut.aim) })),
 		'-': single(() => nudgeAmps(screen, -1)),
 		'=': single(() => nudgeAmps(screen, 1)),
 		j: single(() => void goto(`/job?${bench.search}`)),

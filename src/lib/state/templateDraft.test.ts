@@ -48,12 +48,12 @@ describe('the template being made', () => {
 		await back.restore();
 		expect(back.parts).toBe(7);
 		expect(back.name).toBe('disc');
-		let tell = (_: unknown) => {};
+		let tell: (kept: unknown) => void;
 		device = new Promise((resolve) => (tell = resolve));
 		const draft = new TemplateDraft();
 		const restored = draft.restore();
 		draft.setDrawing('strainer', draft.contours);
-		tell(KEPT);
+		tell!(KEPT);
 		await restored;
 		expect(draft.name).toBe('strainer');
 		expect(draft.parts).toBe(1);

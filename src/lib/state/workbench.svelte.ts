@@ -309,11 +309,10 @@ export class Workbench {
 		return this.show(this.plan.figures[id].value, NAMES[id].quantity);
 	}
 
-	/** While a control moves. */
+	/** A choice was made: links and address tell it. */
 	setCut(change: Partial<Cut>): void {
-		// What was counted was another cut; a groove is none.
-		if (!change.gouge && this.counted !== ONCE) this.counted = ONCE;
-		this.cut = { ...this.cut, ...change };
+		this.#put(change);
+		this.#settle();
 	}
 	setGouge(change: Partial<Cut['gouge']>): void {
 		this.setCut(this.#groove(change));
@@ -324,6 +323,13 @@ export class Workbench {
 	});
 	setWork(change: Partial<Work>): void {
 		this.work = { ...this.work, ...change };
+		this.#settle();
+	}
+	/** While a control moves. */
+	#put(change: Partial<Cut>): void {
+		// What was counted was another cut; a groove is none.
+		if (!change.gouge && this.counted !== ONCE) this.counted = ONCE;
+		this.cut = { ...this.cut, ...change };
 	}
 	/** A handle was gripped: what is not under the hand follows as soon as it rests. */
 	grip(): void {
@@ -333,7 +339,7 @@ export class Workbench {
 	}
 	/** The handle moves on. */
 	dragCut(change: Partial<Cut>): void {
-		this.setCut(change);
+		this.#put(change);
 		this.#onceItRests(() => (this.#restedInputs = this.inputs));
 	}
 	dragGouge(change: Partial<Cut['gouge']>): void {
@@ -341,13 +347,13 @@ export class Workbench {
 	}
 	release(): void {
 		this.still();
-		this.settle();
+		this.#settle();
 	}
 	/** A key or a button steps, perhaps on and on: links know at once, the rest once it rests. */
 	stepCut(change: Partial<Cut>): void {
 		if (!this.#moving) this.#restedInputs = this.inputs;
 		this.#moving = true;
-		this.setCut(change);
+		this.#put(change);
 		this.tellSearch();
 		this.#onceItRests(() => this.release());
 	}
@@ -364,8 +370,8 @@ export class Workbench {
 		clearTimeout(this.#restTimer);
 		this.#restTimer = setTimeout(act, REST_MS);
 	}
-	/** On release of a control: the address tells the cut. */
-	settle(): void {
+	/** The address tells the cut. */
+	#settle(): void {
 		this.tellSearch();
 		writeSearch(this.search);
 	}
@@ -381,12 +387,12 @@ export class Workbench {
 		if (change.bench) draft.change(after.bench);
 		this.cut = after.cut;
 		this.work = after.work;
-		this.settle();
+		this.#settle();
 		const undo = () => {
 			draft.back({ bench, past });
 			this.cut = cut;
 			this.work = work;
-			this.settle();
+			this.#settle();
 			this.notice = { kind: 'done', text: 'Changed back.' };
 		};
 		this.notice = { kind: 'done', text: told, undo };

@@ -59,10 +59,7 @@
 			label="Start"
 			options={WAYS.filter(({ value }) => value !== 'edge' || hasEdge)}
 			value={chosen}
-			choose={(start) => {
-				bench.setCut({ start });
-				bench.settle();
-			}}
+			choose={(start) => bench.setCut({ start })}
 		/>
 		<State verdict={state.verdict} word={stateWord(state, bench)} />
 	</div>

@@ -19,7 +19,6 @@
 		change.angleFromPlateDeg === gouge.angleFromPlateDeg;
 	function take({ change }: GrooveChoice) {
 		bench.setGouge(change);
-		bench.settle();
 	}
 	const names = ({ ids }: GrooveChoice) =>
 		ids

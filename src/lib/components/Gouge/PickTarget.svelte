@@ -14,10 +14,7 @@
 			<button
 				type="button"
 				class="btn h-full min-h-16 w-full flex-col items-start justify-start py-2 text-left"
-				onclick={() => {
-					bench.setGouge({ ...STARTING[target], target });
-					bench.settle();
-				}}
+				onclick={() => bench.setGouge({ ...STARTING[target], target })}
 			>
 				<span class="text-[1.125rem]">{TARGET_NAMES[target]}</span>
 				<span class="text-[0.9375rem] leading-tight font-normal">{TARGET_HELP[target]}</span>

@@ -20,10 +20,7 @@
 	/** What is to come out, its sizes, and how it is gouged. */
 	const bench = getWorkbench();
 	const gouge = $derived(bench.cut.gouge);
-	const set = (change: Partial<typeof gouge>) => {
-		bench.setGouge(change);
-		bench.settle();
-	};
+	const set = (change: Partial<typeof gouge>) => bench.setGouge(change);
 	const targets = TARGETS.map((value) => ({ value, label: TARGET_NAMES[value] }));
 	const metals = $derived([
 		{ value: '' as const, label: `as the cut: ${METALS[bench.cut.metal].label.toLowerCase()}` },

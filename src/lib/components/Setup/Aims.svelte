@@ -17,13 +17,11 @@
 		if (outputA === null) return;
 		const cut = bench.cut;
 		bench.setCut({ aim, school: 'typed', typedA: outputA });
-		bench.settle();
 		bench.notice = {
 			kind: 'done',
 			text: `${bench.say(outputA, 'current')} for ${AIM_WORDS[aim]}.`,
 			undo: () => {
 				bench.setCut(cut);
-				bench.settle();
 				bench.notice = { kind: 'done', text: 'Changed back.' };
 			}
 		};

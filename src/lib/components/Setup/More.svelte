@@ -1,6 +1,6 @@
 <script lang="ts">
 	import ChevronDown from '@lucide/svelte/icons/chevron-down';
-	import { COATINGS, type Cut } from '$lib/core';
+	import { COATINGS } from '$lib/core';
 	import Choice from '$lib/components/Fields/Choice.svelte';
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import Select from '$lib/components/Fields/Select.svelte';
@@ -15,11 +15,6 @@
 		value: i + 1,
 		label: i === 0 ? 'one' : String(i + 1)
 	}));
-
-	function set(change: Partial<Cut>) {
-		bench.setCut(change);
-		bench.settle();
-	}
 </script>
 
 <details class="dropdown max-desk:w-full">
@@ -31,26 +26,26 @@
 			label="Sheets"
 			options={sheets}
 			value={bench.cut.layers}
-			choose={(layers) => set({ layers })}
+			choose={(layers) => bench.setCut({ layers })}
 		/>
 		<QuantityField
 			label="Bevel"
 			quantity="angle"
 			value={bench.cut.bevelDeg}
 			range={LINE_CUT_RANGES.bevelDeg}
-			commit={(bevelDeg) => set({ bevelDeg: bevelDeg! })}
+			commit={(bevelDeg) => bench.setCut({ bevelDeg: bevelDeg! })}
 		/>
 		<Select
 			label="On the face"
 			options={coatings}
 			value={bench.cut.coating}
-			choose={(coating) => set({ coating })}
+			choose={(coating) => bench.setCut({ coating })}
 		/>
 		<Select
 			label="On the back"
 			options={coatings}
 			value={bench.cut.backCoating}
-			choose={(backCoating) => set({ backCoating })}
+			choose={(backCoating) => bench.setCut({ backCoating })}
 		/>
 		<div class="col-span-2">
 			<Choice
@@ -64,7 +59,7 @@
 					}
 				]}
 				value={bench.cut.mesh ? 'mesh' : 'plate'}
-				choose={(kind) => set({ mesh: kind === 'mesh' })}
+				choose={(kind) => bench.setCut({ mesh: kind === 'mesh' })}
 			/>
 		</div>
 	</div>

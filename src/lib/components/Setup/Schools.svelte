@@ -23,7 +23,6 @@
 	]);
 	function choose(school: Cut['school']) {
 		bench.setCut({ school });
-		bench.settle();
 	}
 	const supplyWord = ({ stations: { supply } }: Plan) =>
 		supply.verdict === 'stops' && supply.stopsAtS

@@ -18,21 +18,16 @@
 	const logged = $derived(bench.evidence.pattern);
 	const USUAL_SHIFT = { hours: 8, spellMin: 110, breakMin: 15 };
 
-	const set = (field: keyof typeof WORK_RANGES) => (value: number | null) => {
+	const set = (field: keyof typeof WORK_RANGES) => (value: number | null) =>
 		bench.setWork({ [field]: field === 'cuts' ? Math.round(value!) : value! });
-		bench.settle();
-	};
 	const setRate = (value: number | null) => {
 		const restS = value === null || !(value > 0) ? undefined : restForRateS(arcS, value);
 		if (restS === undefined)
 			return `so many do not fit: at most ${bench.say(cutsInTenMin(arcS, 0), 'count')}`;
 		bench.setWork({ restS });
-		bench.settle();
 	};
-	const setShift = (field: keyof typeof SHIFT_RANGES) => (value: number | null) => {
+	const setShift = (field: keyof typeof SHIFT_RANGES) => (value: number | null) =>
 		bench.setWork({ shift: { ...work.shift!, [field]: value! } });
-		bench.settle();
-	};
 	const cutS = $derived(bench.plan.figures['setup.arcS'].value);
 	/** Arc of the work as it is planned: of the cut, or as typed. */
 	const arcS = $derived(work.by === 'cut' && cutS !== null ? cutS : work.arcS);
@@ -42,7 +37,6 @@
 			arcS: Math.max(1, logged!.arcS),
 			restS: logged!.restS ?? work.restS
 		});
-		bench.settle();
 	}
 </script>
 
@@ -64,10 +58,7 @@
 				}
 			]}
 			value={work.by}
-			choose={(by) => {
-				bench.setWork({ by, arcS: Math.max(1, Math.min(3600, arcS)) });
-				bench.settle();
-			}}
+			choose={(by) => bench.setWork({ by, arcS: Math.max(1, Math.min(3600, arcS)) })}
 		/>
 		<Choice
 			label="How it goes on"
@@ -84,10 +75,7 @@
 				}
 			]}
 			value={work.shift ? 'shift' : 'over'}
-			choose={(to) => {
-				bench.setWork({ shift: to === 'shift' ? USUAL_SHIFT : null });
-				bench.settle();
-			}}
+			choose={(to) => bench.setWork({ shift: to === 'shift' ? USUAL_SHIFT : null })}
 		/>
 	</div>
 	<div class="mt-2 grid grid-cols-3 gap-x-3 gap-y-2">

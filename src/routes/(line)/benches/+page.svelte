@@ -43,16 +43,11 @@
 		value,
 		label: AIM_WORDS[value].replace(/^./, (c) => c.toUpperCase())
 	}));
-
-	function set(change: Parameters<typeof bench.setCut>[0]) {
-		bench.setCut(change);
-		bench.settle();
-	}
 	const stepMm = $derived(thicknessStepMm(bench.units));
 	function step(by: 1 | -1) {
 		const [least, most] = LINE_CUT_RANGES.thicknessMm;
 		const next = (Math.round(bench.cut.thicknessMm / stepMm) + by) * stepMm;
-		set({ thicknessMm: Math.min(most, Math.max(least, next)) });
+		bench.setCut({ thicknessMm: Math.min(most, Math.max(least, next)) });
 	}
 </script>
 
@@ -61,7 +56,12 @@
 <div class="px-6 pt-3 max-[899px]:px-3">
 	<div class="flex flex-wrap items-end gap-x-4 gap-y-2">
 		<h1 class="fig mr-2 text-[2.5rem] whitespace-normal">Can I cut this?</h1>
-		<Select label="Metal" options={metals} value={cut.metal} choose={(metal) => set({ metal })} />
+		<Select
+			label="Metal"
+			options={metals}
+			value={cut.metal}
+			choose={(metal) => bench.setCut({ metal })}
+		/>
 		<div class="flex items-end gap-2">
 			<button type="button" class="btn" aria-label="Thinner" onclick={() => step(-1)}
 				><Minus size={22} aria-hidden="true" /></button
@@ -72,14 +72,19 @@
 					quantity="thickness"
 					value={cut.thicknessMm}
 					range={LINE_CUT_RANGES.thicknessMm}
-					commit={(thicknessMm) => set({ thicknessMm: thicknessMm! })}
+					commit={(thicknessMm) => bench.setCut({ thicknessMm: thicknessMm! })}
 				/>
 			</div>
 			<button type="button" class="btn" aria-label="Thicker" onclick={() => step(1)}
 				><Plus size={22} aria-hidden="true" /></button
 			>
 		</div>
-		<Select label="What matters" options={aims} value={cut.aim} choose={(aim) => set({ aim })} />
+		<Select
+			label="What matters"
+			options={aims}
+			value={cut.aim}
+			choose={(aim) => bench.setCut({ aim })}
+		/>
 		<Choice
 			label="How often"
 			showLabel

@@ -20,11 +20,6 @@
 	const start = $derived(startWord(bench));
 	const words = $derived(GUIDE_WORDS[guide]);
 	const edged = $derived(guide === 'kept' || guide === 'waste');
-
-	function set(change: Parameters<typeof bench.setCut>[0]) {
-		bench.setCut(change);
-		bench.settle();
-	}
 </script>
 
 <svelte:head><title>Cut · {cutTitle(bench, bench.calmInputs.cut)} · Steady Arc</title></svelte:head>
@@ -59,7 +54,7 @@
 					}
 				]}
 				value={guide}
-				choose={(g) => set({ guide: g })}
+				choose={(g) => bench.setCut({ guide: g })}
 			/>
 			<div class="ml-auto flex flex-wrap gap-2">
 				<a class="btn" href="/template?{bench.search}">Template</a>
@@ -84,7 +79,7 @@
 						}
 					]}
 					value={circleOf}
-					choose={(c) => set({ circleOf: c })}
+					choose={(c) => bench.setCut({ circleOf: c })}
 				/>
 				<div class="w-40">
 					<QuantityField
@@ -92,7 +87,7 @@
 						quantity="length"
 						value={circleMm}
 						range={LINE_CUT_RANGES.circleMm}
-						commit={(value) => set({ circleMm: value! })}
+						commit={(value) => bench.setCut({ circleMm: value! })}
 					/>
 				</div>
 			</div>

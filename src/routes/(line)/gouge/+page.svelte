@@ -155,7 +155,6 @@
 					class="btn btn-xl"
 					onclick={() => {
 						bench.setGouge({ asked: false });
-						bench.settle();
 					}}>Not asked for</button
 				>
 			</p>

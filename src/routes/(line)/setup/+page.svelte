@@ -58,7 +58,6 @@
 
 	function set(change: Parameters<typeof bench.setCut>[0]) {
 		bench.setCut(change);
-		bench.settle();
 	}
 	function setAmps(value: number | null) {
 		const { outputMinA } = bench.bench.cutter;
