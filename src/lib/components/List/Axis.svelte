@@ -3,95 +3,43 @@
 	import type { ListRun } from '$lib/core/studies/list/runTypes';
 	import { CUTTER_LIMIT_C } from '$lib/core/studies/list/runTold';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
+	import {
+		AXIS_LEFT_PX as LEFT,
+		arcBars,
+		axisOf,
+		clockTicks,
+		tracePath,
+		traceRows,
+		type TraceRow
+	} from './axis';
 	import { clock, lasts } from './words';
 
 	/** One axis of time for arc, parts, rests, tank, breaker and heat. */
 	let { view, run }: { view: DayListView; run: ListRun } = $props();
 	const bench = getWorkbench();
+	const ROW_NAMES = { tank: 'Tank', breaker: 'Breaker', heat: 'Cutter heat' };
 	let width = $state(1180);
-	const LEFT = 112;
-	const plot = $derived(Math.max(200, width - LEFT - 8));
-	/** Nights take no room. */
-	const nights = $derived(run.breaks.filter(({ night }) => night));
-	const pauses = $derived(run.breaks.filter(({ night }) => !night));
-	const open = (s: number) =>
-		s - nights.reduce((sum, n) => sum + Math.min(Math.max(0, s - n.onAtS + n.breakS), n.breakS), 0);
-	const openS = $derived(Math.max(1, open(run.endS)));
-	const x = (s: number) => LEFT + (open(s) / openS) * plot;
+	const scale = $derived(axisOf(run, width));
+	const { x, plot, nights, pauses } = $derived(scale);
 	const startsAt = $derived(view.list?.startsAt ?? '08:00');
-	/** Ticks of the clock, as far apart as there is room. */
-	const stepS = $derived(
-		[300, 600, 900, 1800, 3600, 7200, 14_400, 28_800, 86_400].find(
-			(s) => (s / openS) * plot >= 72
-		) ?? 172_800
+	const times = $derived(clockTicks(run, scale));
+	const noteOf = ({ of, worst }: TraceRow) =>
+		of === 'tank'
+			? `low ${bench.say(worst, 'pressure')}`
+			: of === 'breaker'
+				? `${Math.round(100 * worst)} % of a trip`
+				: `${Math.round(worst)} of ${CUTTER_LIMIT_C} °C`;
+	const rows = $derived(
+		traceRows(run.trace).map((row) => ({
+			...row,
+			name: ROW_NAMES[row.of],
+			note: noteOf(row)
+		}))
 	);
-	const times = $derived(
-		Array.from(
-			{ length: Math.min(500, Math.floor(run.endS / stepS) + 1) },
-			(_, k) => k * stepS
-		).filter((s) => nights.every((n) => s <= n.onAtS - n.breakS || s >= n.onAtS))
-	);
-	/** Rows: what it is, its values from 0 to 1 of the height, and where it stops. */
-	const rows = $derived.by(() => {
-		const { tankBar, neededBar, breaker, cutterC } = run.trace;
-		const top = tankBar ? Math.max(...tankBar, neededBar + 0.5) : 1;
-		const warm = 20;
-		const share = (c: number) => (c - warm) / (CUTTER_LIMIT_C + 10 - warm);
-		const lowest = tankBar ? Math.min(...tankBar) : 0;
-		const from = tankBar ? neededBar - 0.25 * (top - neededBar) : 0;
-		const peak = Math.max(...cutterC);
-		return [
-			...(tankBar
-				? [
-						{
-							name: 'Tank',
-							note: `low ${bench.say(lowest, 'pressure')}`,
-							values: tankBar.map((bar) => (bar - from) / (top - from)),
-							stops: (neededBar - from) / (top - from)
-						}
-					]
-				: []),
-			{
-				name: 'Breaker',
-				note: `${Math.round(100 * Math.max(...breaker))} % of a trip`,
-				values: breaker.map((share) => share / 1.15),
-				stops: 1 / 1.15
-			},
-			{
-				name: 'Cutter heat',
-				note: `${Math.round(peak)} of ${CUTTER_LIMIT_C} °C`,
-				values: cutterC.map(share),
-				stops: share(CUTTER_LIMIT_C)
-			}
-		];
-	});
 	const ROW = 50;
 	const TOP = 92;
 	const height = $derived(TOP + rows.length * ROW + 26);
-	/** Of many points the extreme of each pixel counts. */
-	function path(values: readonly number[], y: number): string {
-		const every = Math.max(1, Math.ceil(values.length / plot));
-		const parts: string[] = [];
-		for (let k = 0; k < values.length; k += every) {
-			const px = x(run.trace.timeS[k]!).toFixed(1);
-			const py = (y + (ROW - 12) * (1 - Math.min(1, Math.max(0, values[k]!)))).toFixed(1);
-			parts.push(`${px} ${py}`);
-		}
-		return `M${parts.join('L')}`;
-	}
-	/** Arcs closer than a pixel are one bar. */
-	const bars = $derived.by(() => {
-		const out: { from: number; to: number }[] = [];
-		for (const item of run.items) {
-			for (const arc of item.arcs) {
-				const [from, to] = [x(arc.startS), x(arc.endS)];
-				const last = out.at(-1);
-				if (last && from - last.to < 1) last.to = Math.max(last.to, to);
-				else out.push({ from, to: Math.max(to, from + 1) });
-			}
-		}
-		return out;
-	});
+	const bars = $derived(arcBars(run, x));
 	const room = (item: ListRun['items'][number]) => x(item.endS) - x(item.startS);
 	const name = (id: string) => view.itemOf(id)?.name ?? '';
 	const fits = (text: string, px: number) => text.length * 8.2 <= px - 6;
@@ -138,7 +86,7 @@
 			<rect x={bar.from} y="46" width={bar.to - bar.from} height="28" fill="var(--arc)" />
 		{/each}
 		{#each run.items.filter((i) => i.change) as item (item.id)}
-			{@const w = Math.max(16, ((view.list?.changeS ?? 0) / openS) * plot)}
+			{@const w = Math.max(16, ((view.list?.changeS ?? 0) / scale.openS) * plot)}
 			<rect
 				x={x(item.startS)}
 				y="44"
@@ -165,7 +113,12 @@
 				stroke-width="1.5"
 				stroke-dasharray="6 4"
 			/>
-			<path d={path(row.values, y)} fill="none" stroke="var(--ink)" stroke-width="1.75" />
+			<path
+				d={tracePath(row, run.trace.timeS, scale, { topPx: y, heightPx: ROW - 12 })}
+				fill="none"
+				stroke="var(--ink)"
+				stroke-width="1.75"
+			/>
 		{/each}
 		{#each pauses as one (one.onAtS)}
 			{@const w = x(one.onAtS) - x(one.onAtS - one.breakS)}
