@@ -2,18 +2,14 @@
 	import { onMount, tick, untrack } from 'svelte';
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
-	import type { UnitSystem } from '$lib/core';
-	import type { Region } from '$lib/core/answers/typical';
-	import Fig from '$lib/components/Balloon/Fig.svelte';
-	import Choice from '$lib/components/Fields/Choice.svelte';
 	import FileButton from '$lib/components/Fields/FileButton.svelte';
 	import Tour from '$lib/components/Header/Tour.svelte';
-	import Logo from '$lib/components/Header/Logo.svelte';
 	import FirstCut from '$lib/components/Start/FirstCut.svelte';
+	import Header from '$lib/components/Start/Header.svelte';
 	import Plate from '$lib/components/Start/Plate.svelte';
 	import Question from '$lib/components/Start/Question.svelte';
 	import Road from '$lib/components/Start/Road.svelte';
-	import { readStep } from '$lib/components/Start/asks';
+	import SoFar from '$lib/components/Start/SoFar.svelte';
 	import { readBenchFile } from '$lib/formats/benchFile';
 	import { rememberToured, rememberUnits } from '$lib/state/device';
 	import { newOpId } from '$lib/state/ids';
@@ -35,7 +31,6 @@
 	);
 	const bench = path.trial;
 	setWorkbench(bench);
-	const say = bench.say.bind(bench);
 	/** Whoever comes to an empty shop is shown around first; one press skips it for good on this device. */
 	let touring = $state(untrack(() => !data.toured && data.others === 0));
 	function endTour() {
@@ -45,20 +40,6 @@
 	const place = $derived(STEP_IDS.indexOf(path.at) + 1);
 	let panel = $state<HTMLElement>();
 	onMount(() => path.resume(asked));
-
-	const units = [
-		{ value: 'metric', label: 'mm' },
-		{ value: 'imperial', label: 'inch' },
-		{ value: 'gauge', label: 'gauge' }
-	] as const satisfies { value: UnitSystem; label: string }[];
-	const regions = [
-		{ value: 'iec', label: '230 / 400 V', help: 'Outlets of most of the world' },
-		{ value: 'north-america', label: '120 / 240 V', help: 'Outlets of North America' }
-	] as const satisfies { value: Region; label: string; help: string }[];
-	function chooseUnits(to: UnitSystem) {
-		bench.units = to;
-		rememberUnits(to);
-	}
 
 	/** The next question has the focus, so that a keyboard goes straight on. */
 	let shown = untrack(() => path.at);
@@ -106,22 +87,7 @@
 <svelte:window onkeydown={key} />
 
 <div class="start">
-	<header class="bar">
-		<span class="flex items-center gap-2"
-			><Logo /><span class="fig text-[1.5rem]">Steady Arc</span></span
-		>
-		<b>{path.isNew ? 'A new bench' : data.standing!.bench.name}</b>
-		<span class="grow"></span>
-		{#if path.isNew}
-			<Choice
-				label="Outlets here"
-				options={regions}
-				value={path.region}
-				choose={(to) => path.chooseRegion(to)}
-			/>
-		{/if}
-		<Choice label="Units" options={units} value={bench.units} choose={chooseUnits} />
-	</header>
+	<Header {path} name={path.isNew ? 'A new bench' : data.standing!.bench.name} />
 	<main class="grid-main">
 		<div class="question" bind:this={panel}>
 			<p class="sub" aria-live="polite">Question {place} of {STEP_IDS.length}</p>
@@ -148,23 +114,7 @@
 				{/if}
 			</div>
 			{#if some}
-				<section class="so-far" aria-label="Your card so far">
-					<p><b>Your card so far</b> <span class="sub">{readStep(path, 'cut', say)}</span></p>
-					{#if bench.plan.figures['setup.speedMmS'].value !== null}
-						<p class="flex flex-wrap items-end gap-x-6">
-							<Fig id="setup.currentA" size={44} balloon={false} />
-							<Fig id="setup.speedMmS" size={44} color="var(--arc)" balloon={false} />
-							{#if bench.plan.figures['setup.speedMmS'].band}
-								{@const [least, most] = bench.plan.figures['setup.speedMmS'].band}
-								<span class="sub"
-									>{bench.show(least, 'speed').text} to {bench.say(most, 'speed')} until a test cut</span
-								>
-							{/if}
-						</p>
-					{:else}
-						<p class="mt-1 font-semibold">Too thick for this cutter.</p>
-					{/if}
-				</section>
+				<SoFar {path} />
 			{/if}
 		</div>
 		<div class="shown">
@@ -198,16 +148,6 @@
 		min-height: 100vh;
 		background: var(--sheet);
 	}
-	.bar {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 6px 16px;
-		min-height: 52px;
-		padding: 3px 24px;
-		background: var(--paper);
-		border-bottom: 2px solid var(--ink);
-	}
 	.grid-main {
 		display: grid;
 		grid-template-columns: minmax(0, 1fr) 456px;
@@ -224,19 +164,10 @@
 		grid-column: 1;
 		grid-row: 1;
 	}
-	.so-far {
-		margin-top: 12px;
-		padding: 10px 14px;
-		border: 2px dashed var(--ink);
-		background: var(--card);
-	}
 	@media (max-width: 899px) {
 		.grid-main {
 			grid-template-columns: minmax(0, 1fr);
 			padding: 12px;
-		}
-		.bar {
-			padding: 3px 12px;
 		}
 		.question,
 		.shown {

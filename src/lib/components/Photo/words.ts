@@ -97,3 +97,12 @@ export const KERF_REFUSED: Record<KerfRefusal, { why: string; what: string }> = 
 		what: 'Knock the dross off, brush the plate, and take it in even light. Or measure it with a caliper.'
 	}
 };
+
+export const PHOTO_KINDS = ['nozzle', 'edge', 'end', 'kerf'] as const;
+export type PhotoOf = (typeof PHOTO_KINDS)[number];
+export const PHOTO_HEADS = {
+	nozzle: 'The bore, from a photo',
+	edge: 'The edge, from a photo',
+	end: 'How square, from a photo',
+	kerf: 'The kerf, from a photo'
+} satisfies Record<PhotoOf, string>;

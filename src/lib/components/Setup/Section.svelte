@@ -9,7 +9,8 @@
 	import { legible } from '$lib/dom/legible';
 	import { stepsOfKey, DragHandle } from '$lib/state/handle.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
-	import { deepestMm, SECTION, sectionShape, sectionTicks, thicknessAt } from './section';
+	import { deepestMm, labelAtY, SECTION, sectionShape, thicknessAt } from './section';
+	import ThicknessGauge from './ThicknessGauge.svelte';
 
 	/** The cut from the side, plate to scale. The handle at the underside sets the thickness. */
 	const bench = getWorkbench();
@@ -33,10 +34,9 @@
 		})
 	);
 	const lagY = $derived(shape.bottomY + px(shape.ray.length * 0.62));
-	const ticks = $derived(sectionTicks(deepest, bench.units));
-	const { plateTopY: top, arcX: cx, gaugeX: gx, leftX } = SECTION;
+	const { plateTopY: top, arcX: cx } = SECTION;
 	const sparks = sparkPaths({ seed: 7, count: 46, lengthPx: 96, spreadRad: 0.34 });
-	const labelY = $derived(Math.min(Math.max(shape.bottomY, top + 26), SECTION.height - 26));
+	const labelY = $derived(labelAtY(shape.bottomY));
 
 	let svg = $state<SVGSVGElement>();
 	const stepMm = $derived(thicknessStepMm(bench.units));
@@ -211,59 +211,5 @@
 			visibility={balloons}><Balloon id="setup.kerfMm" /></foreignObject
 		>
 	</g>
-
-	<rect
-		x={gx}
-		y={top - 14}
-		width="44"
-		height={SECTION.height - top + 10}
-		fill="var(--card)"
-		stroke="var(--ink)"
-		stroke-width="1.5"
-	/>
-	<text x={gx + 22} y={top - 20} text-anchor="middle" class="dim">mm</text>
-	{#each ticks as tick (tick.y)}
-		<path
-			d="M{gx + 44} {tick.y}h{tick.label ? -16 : -9}"
-			stroke="var(--ink)"
-			stroke-width={tick.label ? 1.8 : 1.1}
-		/>
-		{#if tick.label}<text x={gx + 5} y={tick.y + 5.5} class="tick">{tick.label}</text>{/if}
-	{/each}
-	<path
-		d="M{gx + 44} 0H{leftX + 12}"
-		transform="translate(0 {shape.bottomY})"
-		stroke="var(--arc)"
-		stroke-width="2.5"
-	/>
-	<g
-		role="slider"
-		tabindex="0"
-		aria-label="Thickness"
-		aria-orientation="vertical"
-		aria-valuemin={0.5}
-		aria-valuemax={deepest}
-		aria-valuenow={bench.cut.thicknessMm}
-		aria-valuetext={bench.say(bench.cut.thicknessMm, 'thickness')}
-		class="cursor-ns-resize"
-		data-testid="thickness-handle"
-		onkeydown={key}
-		onpointerdown={handle.grip}
-	>
-		<rect x={gx + 40} y={labelY - 42} width="124" height="84" fill="transparent" />
-		<path
-			d="M{gx + 46} {shape.bottomY}L{gx + 60} {labelY - 24}H{leftX - 12}V{labelY + 24}H{gx + 60}Z"
-			fill="var(--arc)"
-		/>
-		<g transform="translate({gx + 100} {labelY})">
-			<text
-				y="10"
-				text-anchor="middle"
-				class="fig"
-				style:font-size="27px"
-				style:fill="var(--color-primary-content)"
-				>{bench.say(bench.cut.thicknessMm, 'thickness')}</text
-			>
-		</g>
-	</g>
+	<ThicknessGauge {deepest} bottomY={shape.bottomY} grip={handle.grip} onkeydown={key} />
 </svg>

@@ -45,6 +45,11 @@ export function thicknessAt(y: number, deepest: number): number {
 	return ((y - SECTION.plateTopY) / DEEPEST_PX) * deepest;
 }
 
+/** Where the thickness stands beside the underside: always inside of the drawing. */
+export function labelAtY(bottomY: number): number {
+	return Math.min(Math.max(bottomY, SECTION.plateTopY + 26), SECTION.height - 26);
+}
+
 /** Marks of the gauge beside the plate, in the unit of the device: millimetres, or 16ths of an inch. */
 export function sectionTicks(
 	deepest: number,

@@ -1,10 +1,7 @@
 <script lang="ts">
 	import { METALS } from '$lib/core';
-	import Fig from '$lib/components/Balloon/Fig.svelte';
-	import Cell from '$lib/components/Card/Cell.svelte';
-	import DoDont from '$lib/components/Card/DoDont.svelte';
-	import SettingCard from '$lib/components/Card/SettingCard.svelte';
 	import GougeAbove from '$lib/components/Gouge/GougeAbove.svelte';
+	import GougeCard from '$lib/components/Gouge/GougeCard.svelte';
 	import GougeSide from '$lib/components/Gouge/GougeSide.svelte';
 	import GrooveSection from '$lib/components/Gouge/GrooveSection.svelte';
 	import PickTarget from '$lib/components/Gouge/PickTarget.svelte';
@@ -12,9 +9,7 @@
 	import Strings from '$lib/components/Gouge/Strings.svelte';
 	import Later from '$lib/components/Later.svelte';
 	import Findings from '$lib/components/Marks/Findings.svelte';
-	import State from '$lib/components/Marks/State.svelte';
 	import Stage from '$lib/components/Stage.svelte';
-	import { stateWord } from '$lib/components/Line/line';
 	import { grooveTitle } from '$lib/components/Gouge/words';
 	import { isSpot } from '$lib/core/gouge/targets';
 	import { logGroove } from '$lib/state/logGroove';
@@ -24,7 +19,6 @@
 	const gouge = $derived(bench.cut.gouge);
 	const { figures, groove } = $derived(bench.plan);
 	const spot = $derived(isSpot(gouge.target));
-	const station = $derived(bench.plan.stations.gouge);
 	const metal = $derived(METALS[gouge.metal ?? bench.cut.metal].label.toLowerCase());
 	const titleOf = (asked: typeof gouge) =>
 		asked.asked ? `${grooveTitle(asked, bench)}, ${metal}` : 'Gouging';
@@ -34,15 +28,6 @@
 	/** The string that is now; after the last one comes the grinder. */
 	let step = $state(0);
 	const now = $derived(Math.min(step, groove?.strings.length ?? 0));
-	const travel = $derived.by(() => {
-		const [slow, fast] = [figures['gouge.speedMmS'].value, figures['gouge.fastMmS'].value];
-		if (slow === null || fast === null) return '';
-		const [from, to] = [bench.show(slow, 'speed').text, bench.say(fast, 'speed')];
-		return to.startsWith(`${from} `) ? to : `${from}–${to}`;
-	});
-	const nozzle = $derived(
-		bench.plan.choices.gougeNozzle ? 'Gouging' : bench.say(bench.bench.torch.fittedA, 'current')
-	);
 </script>
 
 <svelte:head><title>Gouge · {titleOf(bench.calmInputs.cut.gouge)} · Steady Arc</title></svelte:head>
@@ -63,77 +48,7 @@
 		{/if}
 	</div>
 	<div class="min-w-0">
-		<SettingCard {title} label="Gouging card">
-			{#snippet action()}<State
-					verdict={station.verdict}
-					word={stateWord(station, bench)}
-				/>{/snippet}
-			{#snippet figures()}
-				{#if strings === null}
-					<p class="fig text-[2.5rem]" data-testid="gouge-none">
-						{gouge.asked ? 'Not as asked' : 'Nothing asked for yet'}
-					</p>
-				{:else}
-					<div class="flex flex-wrap items-end gap-x-8 gap-y-3">
-						<Fig id="gouge.currentA" size={92} />
-						{#if !spot}
-							<span class="fig text-[5.75rem]" data-testid="strings-count"
-								>{strings}<span class="ml-2 text-[2.5rem]"
-									>{strings === 1 ? 'string' : 'strings'}</span
-								></span
-							>
-						{/if}
-						<Fig id="gouge.pieceS" size={60} color="var(--arc)" />
-					</div>
-					<p class="mt-2">
-						{#if spot}
-							on each spot, torch upright; {gouge.pieces}
-							{gouge.pieces === 1 ? 'piece' : 'pieces'}, {bench.sayFigure('gouge.jobMin')} of arc
-						{:else}
-							of arc for <b>{bench.say(lengthMm, 'length')}</b>{#if gouge.pieces > 1}, {gouge.pieces}
-								pieces {bench.sayFigure('gouge.jobMin')}{/if}; {bench.sayFigure('gouge.piecesLeft')} such
-							pieces left in the electrode
-						{/if}
-					</p>
-				{/if}
-			{/snippet}
-			{#snippet cells()}
-				{#if travel}<Cell
-						name="Travel"
-						id="gouge.speedMmS"
-						value={travel}
-						note="push, steady"
-					/>{/if}
-				<Cell
-					name="Torch"
-					value={spot ? 'upright' : bench.say(gouge.angleFromPlateDeg, 'angle')}
-					note={spot ? 'small gap' : 'from the plate, small gap'}
-				/>
-				<Cell name="Nozzle (tip)" value={nozzle} note="cutter off, then swap" />
-				<Cell
-					name="Air"
-					id="gouge.airBar"
-					value={bench.sayFigure('gouge.airBar')}
-					note="less than cutting, flowing"
-				/>
-			{/snippet}
-			{#snippet notes()}
-				<DoDont
-					dos={[
-						'Push: the metal flies ahead, clear the way',
-						'Look at the bed after each string; brush it out',
-						'Afterwards grind to bright metal; a crack is dye-checked before welding',
-						`Shade ${bench.sayFigure('gouge.shade')}, leathers, ears`
-					]}
-					donts={[
-						'Pull: slag folds back into the groove',
-						'Steeper than 50°: it blows back',
-						'Gouge over concrete, a closed vessel, or what burns within 11 m',
-						'Weld without the preheat of the welding procedure'
-					]}
-				/>
-			{/snippet}
-		</SettingCard>
+		<GougeCard {title} />
 		{#if !gouge.asked}
 			<p class="sub mt-2">Nobody has asked for a groove yet, so it judges nothing.</p>
 		{:else}
@@ -150,12 +65,8 @@
 						>{/if}
 					<a class="btn btn-xl" href="/checks?{bench.search}&for=groove">Checks</a>
 				{/if}
-				<button
-					type="button"
-					class="btn btn-xl"
-					onclick={() => {
-						bench.setGouge({ asked: false });
-					}}>Not asked for</button
+				<button type="button" class="btn btn-xl" onclick={() => bench.setGouge({ asked: false })}
+					>Not asked for</button
 				>
 			</p>
 		{/if}

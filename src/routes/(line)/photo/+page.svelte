@@ -6,11 +6,12 @@
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import Edge from '$lib/components/Photo/Edge.svelte';
 	import End from '$lib/components/Photo/End.svelte';
+	import HowTo from '$lib/components/Photo/HowTo.svelte';
 	import Kerf from '$lib/components/Photo/Kerf.svelte';
 	import Kept from '$lib/components/Photo/Kept.svelte';
 	import Rule from '$lib/components/Photo/Rule.svelte';
 	import Nozzle from '$lib/components/Photo/Nozzle.svelte';
-	import { STAGE_WORDS } from '$lib/components/Photo/words';
+	import { PHOTO_HEADS, PHOTO_KINDS, STAGE_WORDS } from '$lib/components/Photo/words';
 	import { FACE_MM } from '$lib/core/torch/inputs';
 	import { PHOTO_ACCEPT } from '$lib/formats/photoAccept';
 	import { PhotoReading } from '$lib/state/photo.svelte';
@@ -22,8 +23,7 @@
 	const bench = getWorkbench();
 	const photo = new PhotoReading();
 	onMount(() => () => photo.clear());
-	const KINDS = ['nozzle', 'edge', 'end', 'kerf'] as const;
-	let of = $state(KINDS.find((one) => one === page.url.searchParams.get('of')) ?? 'nozzle');
+	let of = $state(PHOTO_KINDS.find((one) => one === page.url.searchParams.get('of')) ?? 'nozzle');
 	const fitted = $derived(
 		bench.bench.torch.nozzles.findIndex(
 			(n) => n.kind === 'cut' && n.ratingA === bench.bench.torch.fittedA
@@ -84,34 +84,6 @@
 		}
 		take(new File([await answer.blob()], name, { type: 'image/jpeg' }));
 	}
-	const HEADS = {
-		nozzle: 'The bore, from a photo',
-		edge: 'The edge, from a photo',
-		end: 'How square, from a photo',
-		kerf: 'The kerf, from a photo'
-	};
-	const HOW = {
-		nozzle: [
-			'Wipe the face; lay it on something plain, face up.',
-			'Straight down, close enough that the face fills half the picture. Tap the bore to focus.',
-			'Daylight or a lamp from aside. No flash.'
-		],
-		edge: [
-			'Plate on a plain ground, top edge up, the edge across the picture.',
-			'Straight onto the edge, top and bottom edge both in it.',
-			'Light that grazes the edge shows its lines. No flash.'
-		],
-		end: [
-			'Look at the end of the plate, where the cut side is seen on edge.',
-			'The plate lies level across the picture, the cut side stands up in it.',
-			'Straight on, plain ground behind.'
-		],
-		kerf: [
-			'Cut a slot in from the edge and stop halfway, so that its two halves still hold together. Brush it.',
-			'Lay a rule flat on the plate, square across the slot: a steel one, or the printed one.',
-			'Straight down: the slot stands up in the picture, the lines of the rule run across it. Dark below the plate, no flash.'
-		]
-	} as const;
 </script>
 
 <svelte:head><title>From a photo · {bench.bench.name} · Steady Arc</title></svelte:head>
@@ -119,7 +91,7 @@
 <div class="photo" data-testid="photo">
 	<div class="bar">
 		<h1 class="head">
-			{HEADS[of]}
+			{PHOTO_HEADS[of]}
 		</h1>
 		<Choice
 			label="What is in it"
@@ -194,26 +166,7 @@
 	{:else if photo.told?.of === 'kerf' && of === 'kerf' && rule.tickMm !== null}
 		{#key `${photo.url} ${rule.tickMm}`}<Kerf {photo} tickMm={rule.tickMm} />{/key}
 	{:else if !photo.busy}
-		<div class="sides">
-			<div>
-				<ol class="how">
-					{#each HOW[of] as step (step)}<li>{step}</li>{/each}
-				</ol>
-				<p class="sub mt-3 max-w-3xl">
-					The picture is read on this device; it goes to the server only if you keep it beside the
-					log. {#if of === 'nozzle'}Nothing else is a scale here: a coin or a rule that lies one
-						millimetre nearer to the lens than the bore reads one hundredth wrong at a hand’s
-						breadth.{/if}
-				</p>
-			</div>
-			<figure>
-				<img src="/examples/{of}.jpg" alt="" class="like" />
-				<figcaption class="mt-2 flex flex-wrap items-center gap-3">
-					<span class="sub">About like this; it is drawn.</span>
-					<button type="button" class="btn" onclick={() => void example()}>Try a drawn one</button>
-				</figcaption>
-			</figure>
-		</div>
+		<HowTo {of} tryDrawn={() => void example()} />
 	{/if}
 	<Kept count={photo.kept} />
 </div>
@@ -239,20 +192,6 @@
 		margin-bottom: 12px;
 		border-left: 6px solid var(--stops);
 		background: var(--stops-wash);
-	}
-	.like {
-		width: 100%;
-		max-height: 320px;
-		object-fit: contain;
-		object-position: left;
-	}
-	.how :global(li) {
-		margin-bottom: 10px;
-	}
-	.how {
-		list-style: decimal inside;
-		font-size: 1.25rem;
-		line-height: 1.4;
 	}
 	.photo :global(.sides) {
 		display: grid;

@@ -1,0 +1,77 @@
+<script lang="ts">
+	import type { DragHandle } from '$lib/state/handle.svelte';
+	import { getWorkbench } from '$lib/state/workbench.svelte';
+	import { labelAtY, SECTION, sectionTicks } from './section';
+
+	/** The rule beside the section, and the handle at the underside of the plate, which is hung on it. */
+	interface Props {
+		/** Depth that the drawing reaches, mm. */
+		deepest: number;
+		/** Underside of the plate in the drawing. */
+		bottomY: number;
+		grip: DragHandle['grip'];
+		onkeydown: (event: KeyboardEvent) => void;
+	}
+	let { deepest, bottomY, grip, onkeydown }: Props = $props();
+	const bench = getWorkbench();
+	const { plateTopY: top, gaugeX: gx, leftX } = SECTION;
+	const ticks = $derived(sectionTicks(deepest, bench.units));
+	const labelY = $derived(labelAtY(bottomY));
+</script>
+
+<rect
+	x={gx}
+	y={top - 14}
+	width="44"
+	height={SECTION.height - top + 10}
+	fill="var(--card)"
+	stroke="var(--ink)"
+	stroke-width="1.5"
+/>
+<text x={gx + 22} y={top - 20} text-anchor="middle" class="dim"
+	>{bench.units === 'metric' ? 'mm' : 'in'}</text
+>
+{#each ticks as tick (tick.y)}
+	<path
+		d="M{gx + 44} {tick.y}h{tick.label ? -16 : -9}"
+		stroke="var(--ink)"
+		stroke-width={tick.label ? 1.8 : 1.1}
+	/>
+	{#if tick.label}<text x={gx + 5} y={tick.y + 5.5} class="tick">{tick.label}</text>{/if}
+{/each}
+<path
+	d="M{gx + 44} 0H{leftX + 12}"
+	transform="translate(0 {bottomY})"
+	stroke="var(--arc)"
+	stroke-width="2.5"
+/>
+<g
+	role="slider"
+	tabindex="0"
+	aria-label="Thickness"
+	aria-orientation="vertical"
+	aria-valuemin={0.5}
+	aria-valuemax={deepest}
+	aria-valuenow={bench.cut.thicknessMm}
+	aria-valuetext={bench.say(bench.cut.thicknessMm, 'thickness')}
+	class="cursor-ns-resize"
+	data-testid="thickness-handle"
+	{onkeydown}
+	onpointerdown={grip}
+>
+	<rect x={gx + 40} y={labelY - 42} width="124" height="84" fill="transparent" />
+	<path
+		d="M{gx + 46} {bottomY}L{gx + 60} {labelY - 24}H{leftX - 12}V{labelY + 24}H{gx + 60}Z"
+		fill="var(--arc)"
+	/>
+	<g transform="translate({gx + 100} {labelY})">
+		<text
+			y="10"
+			text-anchor="middle"
+			class="fig"
+			style:font-size="27px"
+			style:fill="var(--color-primary-content)"
+			>{bench.say(bench.cut.thicknessMm, 'thickness')}</text
+		>
+	</g>
+</g>
