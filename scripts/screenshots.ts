@@ -46,7 +46,7 @@ const SHOTS: Shot[] = [
 	{ name: 'photo', path: '/photo', press: ['Try a drawn one'], wait: 'bore-read' },
 	{ name: 'job', path: '/job', wait: 'axis' },
 	{ name: 'quote', path: '/job/quote', wait: 'quote-total' },
-	{ name: 'run', path: '/job/run', press: ['Start', 'Done'], dark: true },
+	{ name: 'run', path: '/job/run', press: ['Start', 'Done'], wait: 'done-by', dark: true },
 	{ name: 'sensor', path: '/sensor', device: true, wait: 'sensor-offers' },
 	{ name: 'checks', path: '/checks', keys: ['Space', 'Space', 'Space', 'Space', 'n'] }
 ];
@@ -90,11 +90,11 @@ async function take(browser: Browser, demo: DemoServer, shot: Shot): Promise<voi
 		await page.locator('html[data-whole]').waitFor({ state: 'attached' });
 	if (shot.firstHour) await answer(page);
 	for (const key of shot.keys ?? []) await page.keyboard.press(key);
-	// What a key writes comes back before the picture.
-	if (shot.keys) await page.waitForLoadState('networkidle');
 	for (const name of shot.press ?? []) {
 		await page.getByRole('button', { name: new RegExp(`^${name}`) }).click();
 	}
+	// What a key or a button writes comes back before the picture.
+	if (shot.keys || shot.press) await page.waitForLoadState('networkidle');
 	if (shot.wait) await page.getByTestId(shot.wait).waitFor();
 	await page.screenshot({ path: `${FOLDER}${shot.name}.png`, animations: 'disabled' });
 	await page.close();

@@ -49,7 +49,7 @@
 	</p>
 	<div class="text-right">
 		{#if finish?.nowMs !== undefined}
-			<p class="fig by">done by {timeOfDay(new Date(finish.nowMs))}</p>
+			<p class="fig by" data-testid="done-by">done by {timeOfDay(new Date(finish.nowMs))}</p>
 			{#if lateS !== undefined}
 				<p class="flex items-center justify-end gap-2 text-[1.125rem] font-bold">
 					{#if Math.abs(lateS) < 60}<Mark verdict="holds" />as planned

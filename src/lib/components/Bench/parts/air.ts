@@ -161,7 +161,7 @@ export const AIR_PARTS: Part[] = [
 		rail: 'air',
 		shown: fromCompressor,
 		name: () => 'Tank',
-		about: 'decides how many CFM do',
+		about: 'decides how small a compressor may be',
 		entered: (b) => ({ value: b.air.tankL, quantity: 'volume' }),
 		figure: () => 'air.tankLowBar',
 		check: 'air.inletLowBar',
