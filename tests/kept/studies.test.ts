@@ -31,7 +31,7 @@ import { grooveChoices } from '../../src/lib/core/studies/grooves';
 import { jobOf } from '../../src/lib/core/studies/job';
 import { otherBenches } from '../../src/lib/core/studies/list/benches';
 import { wholeStudy } from '../../src/lib/core/studies/list/book';
-import { plansOf } from '../../src/lib/core/studies/list/run';
+import { plansOf } from '../../src/lib/core/studies/list/itemPlans';
 import type { Ways } from '../../src/lib/core/studies/list/runTypes';
 import { cutsAtOnce, madeCuts, madeJob } from '../../src/lib/core/studies/madeCuts';
 import { BENCHES, inputs, JOBS, measured } from './cases';

@@ -1,7 +1,9 @@
 /** Face and bore in a picture: two rims, one within the other. */
 import { type Point, steadyRandom } from './ellipse';
 import { type Light, smaller } from './light';
-import { middles, raySteps, type Ring, rings } from './rings';
+import { middles } from './middles';
+import { raySteps } from './raySteps';
+import { rings, type Ring } from './rings';
 
 interface Pair {
 	face: Ring;

@@ -15,7 +15,9 @@ import { find, SMALL_FACE_PX } from './facePair';
 import { FULL, isSoft, type Light, lightAt, smaller } from './light';
 import { nickOf } from './nick';
 import { DIRECTIONS, type Rim, rimNear, rimOf, unblurred, wholeBore } from './rim';
-import { middles, raySteps, rings } from './rings';
+import { middles } from './middles';
+import { raySteps } from './raySteps';
+import { rings } from './rings';
 import type { Told } from './told';
 
 export const NOZZLE_REFUSALS = [

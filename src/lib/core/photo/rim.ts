@@ -8,7 +8,8 @@ import {
 	steadyRandom
 } from './ellipse';
 import { FULL, inside, type Light, lightAt } from './light';
-import { raySteps, rings } from './rings';
+import { raySteps } from './raySteps';
+import { rings } from './rings';
 import { blurredStep } from './step';
 
 export interface Rim {

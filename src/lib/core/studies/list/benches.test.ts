@@ -3,7 +3,8 @@ import { describe, expect, it } from 'vitest';
 import { BAY_2, inputsOf } from '../../../../../tests/support/inputs';
 import { DayListSchema, type ListItem } from '../../list/inputs';
 import { groupsOf, otherBenches } from './benches';
-import { plansOf, studyList } from './run';
+import { plansOf } from './itemPlans';
+import { studyList } from './run';
 import type { ListRun, Ways } from './runTypes';
 
 const WAYS: Ways = { order: 'soonest', handlingShare: 1, changeS: 240 };

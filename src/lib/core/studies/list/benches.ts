@@ -2,7 +2,8 @@
 import type { PlanInputs } from '../../inputs/planInputs';
 import { arcsOfPiece, type DayList, type ListItem } from '../../list/inputs';
 import type { AskedItem, ItemPlan } from './items';
-import { plansOf, studyList } from './run';
+import { plansOf } from './itemPlans';
+import { studyList } from './run';
 import { NOTHING_DONE, type ListRun, type ListStudy, type Ways } from './runTypes';
 
 export interface OtherBench {

@@ -2,7 +2,8 @@
 import type { PlanInputs } from '../../inputs/planInputs';
 import type { DayList } from '../../list/inputs';
 import type { AskedItem } from './items';
-import { plansOf, studyList } from './run';
+import { plansOf } from './itemPlans';
+import { studyList } from './run';
 import { HELPER_SHARE, NOTHING_DONE, type ListRun, type ListStudy, type Ways } from './runTypes';
 
 /** One change, and when the whole list would be done with it. */

@@ -4,7 +4,7 @@ import type { PlanInputs } from '../../inputs/planInputs';
 import { atStart, runArc, type Standing } from '../../session/list';
 import type { AskedItem, ItemPlan } from './items';
 import { handlingOf, type TimedPiece } from './learnt';
-import { shopOf } from './run';
+import { shopOf } from './shop';
 
 /** A piece that was made, or failed on the way, by the clock of the list. */
 export interface Made {
