@@ -3,7 +3,7 @@ import { BAY_2, inputsOf, TROLLEY } from '../../../tests/support/inputs';
 import { UNTOUCHED } from '../../../tests/support/workbench';
 import { METAL_IDS, type Bench, type Cut } from '$lib/core';
 import { byAnswer, canCut, once } from '$lib/core/studies/canCut';
-import type { BenchAnswer } from '$lib/formats/api';
+import type { BenchAnswer } from '$lib/formats/bodies/planned';
 import { Workbench } from '$lib/state/workbench.svelte';
 import { scaleOf } from './Benches/scale';
 import { answerWord, changeWord, shopAnswer } from './Benches/words';

@@ -6,7 +6,7 @@
 import Papa from 'papaparse';
 import * as v from 'valibot';
 import { EntrySchema, type Entry } from '$lib/core';
-import { AtSchema } from './api';
+import { AtSchema } from './bodies/common';
 import { fieldProblems, sentence } from './problem';
 
 export interface CsvEntry {

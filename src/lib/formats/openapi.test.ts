@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import * as v from 'valibot';
-import { NewEntrySchema, OpIdSchema, PlanRequestSchema } from './api';
+import { NewEntrySchema } from './bodies/records';
+import { OpIdSchema } from './bodies/common';
+import { PlanRequestSchema } from './bodies/planned';
 import { badInput, fieldProblems, sentence } from './problem';
 import { benchFileJsonSchema, jsonSchema, openApiDocument } from './openapi';
 

@@ -1,4 +1,4 @@
-import type { TICK_KINDS } from './api';
+import type { TICK_KINDS } from './bodies/work';
 
 /** One press on the run sheet; `opId` names it for whoever takes it back. */
 export interface Tick {

@@ -1,6 +1,6 @@
 import type { Cut } from '$lib/core';
 import { byAnswer, canCut, once as onceOnly } from '$lib/core/studies/canCut';
-import { BENCHES_ASKED_MOST, type BenchAnswer } from '$lib/formats/api';
+import { BENCHES_ASKED_MOST, type BenchAnswer } from '$lib/formats/bodies/planned';
 import { requestedInputs } from './planning';
 import type { Store } from './store';
 

@@ -1,7 +1,7 @@
 import { error, type Cookies } from '@sveltejs/kit';
 import { READINGS, type UnitSystem } from '$lib/core';
 import { SentChart, type SentWorkbench } from '$lib/state/sent';
-import type { Revisions } from '$lib/formats/api';
+import type { Revisions } from '$lib/formats/bodies/house';
 import type { StoredBench } from './benches';
 import { keptByBench } from './keptByBench';
 import type { LogRow } from './log';

@@ -5,7 +5,7 @@ import {
 	type Evidence,
 	type PlanInputs
 } from '$lib/core';
-import type { PlanRequest } from '$lib/formats/api';
+import type { PlanRequest } from '$lib/formats/bodies/planned';
 import type { StoredBench } from './benches';
 import { keptByBench } from './keptByBench';
 import { unknown } from './respond';

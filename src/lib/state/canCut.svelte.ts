@@ -1,5 +1,5 @@
 import type { Cut } from '$lib/core';
-import type { BenchAnswer } from '$lib/formats/api';
+import type { BenchAnswer } from '$lib/formats/bodies/planned';
 
 /** A hand on the stepper asks once it rests, ms. */
 const REST_MS = 120;

@@ -1,5 +1,5 @@
 /** What was found in the log, a page of it: one question at a time, late answers dropped. */
-import { LOG_SHOWN } from '$lib/formats/api';
+import { LOG_SHOWN } from '$lib/formats/bodies/records';
 import { NEWEST_FIRST, orderText, type FoundPage, type LogOrder } from '$lib/formats/logFound';
 
 /** A hand that types is left alone for so long, ms. */

@@ -1,6 +1,6 @@
 import { meetLate } from './saveBench';
 /** Keeps a screen and the server together: what waits goes out, what others changed comes in. */
-import type { Revisions } from '$lib/formats/api';
+import type { Revisions } from '$lib/formats/bodies/house';
 import { learnServerTime } from './clock';
 import { flush, waiting } from './outbox';
 import type { Workbench } from './workbench.svelte';

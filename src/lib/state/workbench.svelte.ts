@@ -30,7 +30,7 @@ import {
 } from '$lib/core';
 import { searchFromCut } from '$lib/formats/cutSearch';
 import type { ListItem } from '$lib/core/list/inputs';
-import type { Revisions } from '$lib/formats/api';
+import type { Revisions } from '$lib/formats/bodies/house';
 import { BenchDraft } from './benchDraft.svelte';
 import { writeSearch } from './history';
 import type { Kept } from './outbox';

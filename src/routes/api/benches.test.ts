@@ -3,7 +3,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
-import type { BenchAnswer } from '$lib/formats/api';
+import type { BenchAnswer } from '$lib/formats/bodies/planned';
 import { BAY_2, TROLLEY } from '../../../tests/support/inputs';
 
 type Handler = (event: never) => Response | Promise<Response>;

@@ -2,7 +2,7 @@
 	import type { Snippet } from 'svelte';
 	import Mark from '$lib/components/Marks/Mark.svelte';
 	import { VERDICT_INK } from '$lib/components/Marks/ink';
-	import type { BenchAnswer } from '$lib/formats/api';
+	import type { BenchAnswer } from '$lib/formats/bodies/planned';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import { answerWord, changeWord } from './words';
 

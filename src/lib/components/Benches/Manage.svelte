@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
-	import type { BenchAnswer } from '$lib/formats/api';
+	import type { BenchAnswer } from '$lib/formats/bodies/planned';
 	import { duplicate, keepBench, rename } from '$lib/state/benches';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 

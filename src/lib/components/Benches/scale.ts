@@ -1,6 +1,6 @@
 import type { UnitSystem } from '$lib/core';
 import { MM_PER_IN } from '$lib/core/quantity/units';
-import type { BenchAnswer } from '$lib/formats/api';
+import type { BenchAnswer } from '$lib/formats/bodies/planned';
 
 const STEPS_MM = {
 	metric: [5, 10, 20, 50],

@@ -1,6 +1,6 @@
 import { METALS, type Cut, type MetalId } from '$lib/core';
 import { CLEAN_AIMS } from '$lib/core/speed/speed';
-import type { BenchAnswer } from '$lib/formats/api';
+import type { BenchAnswer } from '$lib/formats/bodies/planned';
 import { fixResult } from '$lib/components/Supply/words';
 import type { Workbench } from '$lib/state/workbench.svelte';
 

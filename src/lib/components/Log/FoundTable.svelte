@@ -11,7 +11,7 @@
 	} from '@tanstack/svelte-table';
 	import { cutWords, entryWords } from '$lib/components/Wear/words';
 	import { tallyOf } from '$lib/core';
-	import { LOG_SHOWN } from '$lib/formats/api';
+	import { LOG_SHOWN } from '$lib/formats/bodies/records';
 	import { dayAndTime, dayAndYear, dayOf } from '$lib/formats/days';
 	import { LOG_SORTS, NEWEST_FIRST, type FoundPage } from '$lib/formats/logFound';
 	import type { KeptPicture } from '$lib/formats/pictures';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import FileButton from '$lib/components/Fields/FileButton.svelte';
 	import type { CsvEntry, CsvProblem } from '$lib/formats/logCsv';
-	import { IMPORT_MOST } from '$lib/formats/api';
+	import { IMPORT_MOST } from '$lib/formats/bodies/records';
 	import { nowIso } from '$lib/state/clock';
 	import { entryWords } from '$lib/components/Wear/words';
 	import { dayAndTime } from '$lib/formats/days';

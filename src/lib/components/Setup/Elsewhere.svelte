@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { AbleBench } from '$lib/formats/api';
+	import type { AbleBench } from '$lib/formats/bodies/planned';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	/** Too thick here: which other bench of the shop parts it, and how fast. */

@@ -1,5 +1,5 @@
 /** Benches of the shop. */
-import { KeepBenchSchema, NewBenchSchema, SaveBenchSchema } from '../api';
+import { KeepBenchSchema, NewBenchSchema, SaveBenchSchema } from '../bodies/benches';
 import type { Operation } from './operation';
 
 export const BENCHES: readonly Operation[] = [

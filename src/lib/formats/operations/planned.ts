@@ -2,15 +2,17 @@
 import {
 	CanCutSchema,
 	ElsewhereSchema,
+	PlanRequestSchema,
+	TemplateRequestSchema
+} from '../bodies/planned';
+import {
 	KeepOutlineSchema,
-	KeepPictureSchema,
 	NewCardSchema,
 	NewOutlineSchema,
-	PlanRequestSchema,
-	PutChartSchema,
-	ShelveCardSchema,
-	TemplateRequestSchema
-} from '../api';
+	ShelveCardSchema
+} from '../bodies/work';
+import { KeepPictureSchema } from '../bodies/records';
+import { PutChartSchema } from '../bodies/benches';
 import type { Operation } from './operation';
 
 export const PLANNED: readonly Operation[] = [

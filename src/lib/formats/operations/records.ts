@@ -7,13 +7,12 @@ import {
 	NewSetSchema,
 	SaveStockSchema,
 	UnfitPartSchema,
-	SaveOwnChecksSchema,
-	SaveSettingsSchema,
 	SeveralSchema,
 	UndoManySchema,
 	UndoSchema,
 	UnfitSetSchema
-} from '../api';
+} from '../bodies/records';
+import { SaveOwnChecksSchema, SaveSettingsSchema } from '../bodies/house';
 import type { Operation } from './operation';
 
 export const RECORDS: readonly Operation[] = [

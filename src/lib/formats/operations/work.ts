@@ -1,17 +1,14 @@
 /** The day’s work: lists, sensors, faults, what to look at before. */
 import { BatchSchema } from '$lib/core/arcline/batch';
+import { FindFaultSchema, PreflightRequestSchema } from '../bodies/planned';
+import { SaveFaultsSchema } from '../bodies/house';
 import {
-	FindFaultSchema,
-	PreflightRequestSchema,
-	SaveFaultsSchema,
 	ArchiveDayListSchema,
-	LineRuleSchema,
-	PairSchema,
 	RunRequestSchema,
-	TakeSeenSchema,
 	SaveDayListSchema,
 	TickSchema
-} from '../api';
+} from '../bodies/work';
+import { LineRuleSchema, PairSchema, TakeSeenSchema } from '../bodies/benches';
 import type { Operation } from './operation';
 
 export const WORK: readonly Operation[] = [

@@ -16,7 +16,8 @@ import { templatesOf, type TemplateContour, type TemplateInput } from '$lib/core
 import { FAULT_WORDS, faultOf, pointsOf, POINTS_MOST } from '$lib/core/shape/vet';
 import { askedItems } from '$lib/formats/dayList';
 import { faultWords, remedyWords } from '$lib/formats/templateWords';
-import { NewOutlineSchema, TemplateRequestSchema } from '$lib/formats/api';
+import { NewOutlineSchema } from '$lib/formats/bodies/work';
+import { TemplateRequestSchema } from '$lib/formats/bodies/planned';
 import { toDxf, toSvg } from '$lib/formats/outline/out';
 import {
 	badInput,

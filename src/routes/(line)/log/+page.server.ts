@@ -1,6 +1,6 @@
 import { dayOf } from '$lib/formats/days';
 import { logQuery } from '$lib/formats/logQuery';
-import { LOG_SHOWN } from '$lib/formats/api';
+import { LOG_SHOWN } from '$lib/formats/bodies/records';
 import { store } from '$lib/server/current';
 import type { PageServerLoad } from './$types';
 

@@ -1,5 +1,5 @@
 import { advise } from '$lib/core';
-import { PlanRequestSchema } from '$lib/formats/api';
+import { PlanRequestSchema } from '$lib/formats/bodies/planned';
 import { store } from '$lib/server/current';
 import { requestedInputs } from '$lib/server/planning';
 import { answer, readBody } from '$lib/server/respond';

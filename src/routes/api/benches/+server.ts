@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { NewBenchSchema } from '$lib/formats/api';
+import { NewBenchSchema } from '$lib/formats/bodies/benches';
 import { store } from '$lib/server/current';
 import { answer, readBody } from '$lib/server/respond';
 import type { RequestHandler } from './$types';

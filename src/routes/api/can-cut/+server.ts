@@ -1,4 +1,4 @@
-import { CanCutSchema } from '$lib/formats/api';
+import { CanCutSchema } from '$lib/formats/bodies/planned';
 import { answersOf } from '$lib/server/canCut';
 import { store } from '$lib/server/current';
 import { answer, readBody } from '$lib/server/respond';

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { keptPlan, MODEL_VERSION } from '$lib/core';
 import { spokenPlan } from '$lib/core/plan/said';
-import { NewCardSchema } from '$lib/formats/api';
+import { NewCardSchema } from '$lib/formats/bodies/work';
 import { cutFromSearch } from '$lib/formats/readSearch';
 import { cardRow, cardsCsv } from '$lib/formats/cardCsv';
 import { store } from '$lib/server/current';

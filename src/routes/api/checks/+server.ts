@@ -1,4 +1,4 @@
-import { SaveOwnChecksSchema } from '$lib/formats/api';
+import { SaveOwnChecksSchema } from '$lib/formats/bodies/house';
 import { store } from '$lib/server/current';
 import { answer, readBody, stale } from '$lib/server/respond';
 import type { RequestHandler } from './$types';

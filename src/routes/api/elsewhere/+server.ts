@@ -1,5 +1,5 @@
 import { plan } from '$lib/core';
-import { ElsewhereSchema, type AbleBench } from '$lib/formats/api';
+import { ElsewhereSchema, type AbleBench } from '$lib/formats/bodies/planned';
 import { store } from '$lib/server/current';
 import { requestedInputs } from '$lib/server/planning';
 import { answer, readBody } from '$lib/server/respond';

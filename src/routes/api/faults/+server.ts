@@ -1,5 +1,5 @@
 import { SHIPPED_FAULTS } from '$lib/core/faults/shipped';
-import { SaveFaultsSchema } from '$lib/formats/api';
+import { SaveFaultsSchema } from '$lib/formats/bodies/house';
 import { store } from '$lib/server/current';
 import { answer, file, readBody, stale } from '$lib/server/respond';
 import type { RequestHandler } from './$types';

@@ -1,5 +1,5 @@
 import { completeEntry, MODEL_VERSION } from '$lib/core';
-import { LOG_PAGE, LOG_PAGE_MOST, NewEntrySchema } from '$lib/formats/api';
+import { LOG_PAGE, LOG_PAGE_MOST, NewEntrySchema } from '$lib/formats/bodies/records';
 import { store } from '$lib/server/current';
 import { evidenceOf } from '$lib/server/planning';
 import { answer, atLatestNow, readBody, unknown, wholeNumber } from '$lib/server/respond';

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { NewPartSchema } from '$lib/formats/api';
+import { NewPartSchema } from '$lib/formats/bodies/records';
 import { store } from '$lib/server/current';
 import { evidenceOf } from '$lib/server/planning';
 import { answer, atLatestNow, readBody, stale, unknown } from '$lib/server/respond';

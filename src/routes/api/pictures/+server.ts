@@ -1,4 +1,4 @@
-import { KeepPictureSchema } from '$lib/formats/api';
+import { KeepPictureSchema } from '$lib/formats/bodies/records';
 import { plainJpeg } from '$lib/formats/jpegPlain';
 import { PICTURE_BYTES_MOST, PICTURE_SIDE_MOST, PICTURES_BYTES_MOST } from '$lib/formats/pictures';
 import { store } from '$lib/server/current';

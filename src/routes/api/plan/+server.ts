@@ -1,7 +1,7 @@
 import { explain } from '$lib/core/plan/explain';
 import { filled } from '$lib/core';
 import { spokenPlan } from '$lib/core/plan/said';
-import { PlanRequestSchema } from '$lib/formats/api';
+import { PlanRequestSchema } from '$lib/formats/bodies/planned';
 import { store } from '$lib/server/current';
 import { requestedInputs } from '$lib/server/planning';
 import { answer, readBody } from '$lib/server/respond';

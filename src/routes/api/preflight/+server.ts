@@ -1,7 +1,7 @@
 import { filled, plan } from '$lib/core';
 import { preflight } from '$lib/core/preflight/list';
 import { ownItems } from '$lib/core/preflight/own';
-import { PreflightRequestSchema } from '$lib/formats/api';
+import { PreflightRequestSchema } from '$lib/formats/bodies/planned';
 import { store } from '$lib/server/current';
 import { requestedInputs } from '$lib/server/planning';
 import { answer, readBody } from '$lib/server/respond';

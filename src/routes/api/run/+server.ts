@@ -1,5 +1,5 @@
 import { DEFAULT_CUT } from '$lib/core';
-import { RunRequestSchema } from '$lib/formats/api';
+import { RunRequestSchema } from '$lib/formats/bodies/work';
 import { store } from '$lib/server/current';
 import { answered } from '$lib/server/respond';
 import { inDrawer } from '$lib/server/dayListData';

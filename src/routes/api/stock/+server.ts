@@ -1,4 +1,4 @@
-import { SaveStockSchema } from '$lib/formats/api';
+import { SaveStockSchema } from '$lib/formats/bodies/records';
 import { store } from '$lib/server/current';
 import { answer, readBody, stale, unknown } from '$lib/server/respond';
 import { withUse } from '$lib/server/shopping';

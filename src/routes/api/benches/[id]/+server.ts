@@ -1,4 +1,4 @@
-import { SaveBenchSchema } from '$lib/formats/api';
+import { SaveBenchSchema } from '$lib/formats/bodies/benches';
 import { store } from '$lib/server/current';
 import { answer, readBody, stale, unknown } from '$lib/server/respond';
 import type { RequestHandler } from './$types';

@@ -1,4 +1,4 @@
-import { ShelveCardSchema } from '$lib/formats/api';
+import { ShelveCardSchema } from '$lib/formats/bodies/work';
 import { store } from '$lib/server/current';
 import { answer, readBody, stale, unknown } from '$lib/server/respond';
 import type { RequestHandler } from './$types';

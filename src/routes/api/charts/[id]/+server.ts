@@ -1,4 +1,4 @@
-import { PutChartSchema } from '$lib/formats/api';
+import { PutChartSchema } from '$lib/formats/bodies/benches';
 import { chartCsv } from '$lib/formats/chartCsv';
 import { store } from '$lib/server/current';
 import { evidenceOf } from '$lib/server/planning';

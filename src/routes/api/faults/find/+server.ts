@@ -2,7 +2,7 @@ import { filled, plan } from '$lib/core';
 import { Finder } from '$lib/core/faults/finder';
 import { knownOf } from '$lib/core/faults/known';
 import { SHIPPED_FAULTS } from '$lib/core/faults/shipped';
-import { FindFaultSchema } from '$lib/formats/api';
+import { FindFaultSchema } from '$lib/formats/bodies/planned';
 import { store } from '$lib/server/current';
 import { requestedInputs } from '$lib/server/planning';
 import { answer, readBody, unknown } from '$lib/server/respond';

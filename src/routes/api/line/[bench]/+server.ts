@@ -1,5 +1,5 @@
 import { BatchSchema } from '$lib/core/arcline/batch';
-import { LineRuleSchema } from '$lib/formats/api';
+import { LineRuleSchema } from '$lib/formats/bodies/benches';
 import { lineState, settled } from '$lib/server/arcLineData';
 import { store } from '$lib/server/current';
 import { answer, readBody, refuse, unknown } from '$lib/server/respond';

@@ -1,4 +1,4 @@
-import { ArchiveDayListSchema, SaveDayListSchema } from '$lib/formats/api';
+import { ArchiveDayListSchema, SaveDayListSchema } from '$lib/formats/bodies/work';
 import { store } from '$lib/server/current';
 import { answer, readBody, stale, unknown } from '$lib/server/respond';
 import type { SaveResult } from '$lib/server/dayLists';

@@ -1,4 +1,4 @@
-import { LOG_PAGE, LOG_PAGE_MOST } from '$lib/formats/api';
+import { LOG_PAGE, LOG_PAGE_MOST } from '$lib/formats/bodies/records';
 import { dayOf } from '$lib/formats/days';
 import { orderOf } from '$lib/formats/logFound';
 import { logQuery, QUERY_MOST } from '$lib/formats/logQuery';

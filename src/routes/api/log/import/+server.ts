@@ -1,5 +1,5 @@
 import { completeEntry, MODEL_VERSION } from '$lib/core';
-import { ImportLogSchema } from '$lib/formats/api';
+import { ImportLogSchema } from '$lib/formats/bodies/records';
 import { store } from '$lib/server/current';
 import { evidenceOf } from '$lib/server/planning';
 import { answer, notInFuture, readBody, unknown } from '$lib/server/respond';

@@ -1,5 +1,5 @@
 import { completeEntry, MODEL_VERSION } from '$lib/core';
-import { SeveralSchema } from '$lib/formats/api';
+import { SeveralSchema } from '$lib/formats/bodies/records';
 import { store } from '$lib/server/current';
 import { evidenceOf } from '$lib/server/planning';
 import { answer, atLatestNow, readBody, unknown } from '$lib/server/respond';

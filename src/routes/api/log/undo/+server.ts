@@ -1,5 +1,5 @@
 import { MODEL_VERSION } from '$lib/core';
-import { UndoManySchema } from '$lib/formats/api';
+import { UndoManySchema } from '$lib/formats/bodies/records';
 import { store } from '$lib/server/current';
 import { evidenceOf } from '$lib/server/planning';
 import { answer, atLatestNow, readBody, refuse, unknown } from '$lib/server/respond';

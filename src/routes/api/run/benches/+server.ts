@@ -1,5 +1,5 @@
 import { DEFAULT_CUT } from '$lib/core';
-import { LIST_BENCHES_MOST, RunRequestSchema } from '$lib/formats/api';
+import { LIST_BENCHES_MOST, RunRequestSchema } from '$lib/formats/bodies/work';
 import { store } from '$lib/server/current';
 import { heavily } from '$lib/server/heavy/pool';
 import type { BenchesJob } from '$lib/server/heavy/work';

@@ -1,4 +1,4 @@
-import { KeepBenchSchema } from '$lib/formats/api';
+import { KeepBenchSchema } from '$lib/formats/bodies/benches';
 import { store } from '$lib/server/current';
 import { answer, readBody, refuse, stale, unknown } from '$lib/server/respond';
 import type { RequestHandler } from './$types';

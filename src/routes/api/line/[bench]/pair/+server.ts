@@ -1,5 +1,5 @@
 import { randomBytes } from 'node:crypto';
-import { PairSchema } from '$lib/formats/api';
+import { PairSchema } from '$lib/formats/bodies/benches';
 import { store } from '$lib/server/current';
 import { answer, readBody, unknown } from '$lib/server/respond';
 import type { RequestHandler } from './$types';

@@ -1,5 +1,5 @@
 import { completeEntry, MODEL_VERSION } from '$lib/core';
-import { TakeSeenSchema } from '$lib/formats/api';
+import { TakeSeenSchema } from '$lib/formats/bodies/benches';
 import { lineState } from '$lib/server/arcLineData';
 import { store } from '$lib/server/current';
 import { evidenceOf } from '$lib/server/planning';

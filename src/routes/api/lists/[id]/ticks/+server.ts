@@ -1,5 +1,5 @@
 import { completeEntry, MODEL_VERSION } from '$lib/core';
-import { TickSchema } from '$lib/formats/api';
+import { TickSchema } from '$lib/formats/bodies/work';
 import { store } from '$lib/server/current';
 import { evidenceOf } from '$lib/server/planning';
 import { answer, atLatestNow, readBody, unknown } from '$lib/server/respond';

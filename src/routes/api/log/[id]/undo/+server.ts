@@ -1,5 +1,5 @@
 import { MODEL_VERSION } from '$lib/core';
-import { UndoSchema } from '$lib/formats/api';
+import { UndoSchema } from '$lib/formats/bodies/records';
 import { store } from '$lib/server/current';
 import { evidenceOf } from '$lib/server/planning';
 import { answer, atLatestNow, readBody, unknown } from '$lib/server/respond';

@@ -1,4 +1,4 @@
-import { UnfitPartSchema } from '$lib/formats/api';
+import { UnfitPartSchema } from '$lib/formats/bodies/records';
 import { store } from '$lib/server/current';
 import { evidenceOf } from '$lib/server/planning';
 import { answer, readBody, unknown } from '$lib/server/respond';

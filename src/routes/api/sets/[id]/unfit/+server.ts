@@ -1,4 +1,4 @@
-import { UnfitSetSchema } from '$lib/formats/api';
+import { UnfitSetSchema } from '$lib/formats/bodies/records';
 import { store } from '$lib/server/current';
 import { answer, readBody, stale, unknown } from '$lib/server/respond';
 import type { RequestHandler } from './$types';
