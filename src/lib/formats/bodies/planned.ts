@@ -12,8 +12,7 @@ import {
 	SettingsSchema,
 	WorkSchema
 } from '$lib/core';
-import { IdSchema, NameSchema, revision } from './common';
-import { said } from './records';
+import { IdSchema, NameSchema } from './common';
 
 /** A whole input, or the id of a stored bench whose evidence and settings then count. */
 export const PlanRequestSchema = v.pipe(
