@@ -195,6 +195,14 @@ describe('the lamp and the gauge', () => {
 		expect(told([{ ...once, arcS: 60 }, once])).toMatchObject({ lampS: 100 });
 	});
 
+	it('that comes on while nothing burns is told by itself', () => {
+		const { readings } = play([{ restS: 60, pilotS: 1, arcS: 5, arcA: 45 }], { noise: 0 });
+		const hot = readings.map((one, k) => ({ ...one, hotLamp: k >= 100 && k < 300 ? 1 : 0 }));
+		const lamps = segmented(hot, { ended: true }).seen.filter(({ kind }) => kind === 'lamp');
+		expect(lamps).toHaveLength(1);
+		expect(lamps[0]).toMatchObject({ arcFromMs: null, meanA: null });
+	});
+
 	it('the gauge under flow is the mean of long whole arcs, tank above inlet', () => {
 		const pulls = Array.from({ length: 5 }, () => ({ restS: 30, pilotS: 1, arcS: 6, arcA: 45 }));
 		const arcs = arcsIn(segmented(play(pulls).readings, { ended: true }).seen);

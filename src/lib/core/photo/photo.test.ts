@@ -439,6 +439,7 @@ describe('drawn slots', () => {
 		const [told, untold] = [widthOf(short, paperTickMm(97)), widthOf(short, 1)];
 		expect(Math.abs(told.kerfMm.value - 1.8)).toBeLessThan(0.06);
 		expect(told.kerfMm.value / untold.kerfMm.value).toBeCloseTo(0.97, 3);
+		expect([paperTickMm(90), paperTickMm(110)]).toEqual([0.9, 1.1]);
 		for (const mm of [89.9, 110.1, 0, NaN]) expect(() => paperTickMm(mm)).toThrow(RangeError);
 	});
 	it('go by sides that a person laid on', () => {

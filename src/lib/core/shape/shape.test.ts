@@ -281,6 +281,17 @@ describe('the four templates', () => {
 		expect(radii('waste')).toEqual([['inside', R + K / 2]]);
 	});
 
+	it('are the same whichever way round a drawing runs', () => {
+		const told = (contour: typeof L_PART, side: 'kept' | 'waste') =>
+			templatesOf(input(contour, side))[0]!
+				.corners.map(({ kind, radiusMm, remainsMm }) =>
+					[kind, radiusMm, remainsMm.toFixed(6)].join()
+				)
+				.sort();
+		const clockwise = L_PART.toReversed();
+		for (const side of ['kept', 'waste'] as const)
+			expect(told(clockwise, side)).toEqual(told(L_PART, side));
+	});
 	it('take a point drawn twice for no corner, and a fold for one that can be told', () => {
 		const doubled = square(100).flatMap((v, i) => (i === 0 ? [v, { ...v }] : [v]));
 		expect(templatesOf(input(doubled, 'kept'))[0]!.corners).toHaveLength(4);

@@ -24,4 +24,9 @@ it('the chart on Setup shows the rows of the shop’s own cut chart as they were
 		{ thicknessMm: 8, speedMmS: 20, outputA: 45 }
 	]);
 	expect(speedCurves(inputsOf()).chartRows).toEqual([]);
+	// Another metal's rows are another law's.
+	const stainless = rows.map((one): ChartRow => ({ ...one, metal: 'stainless' }));
+	const both = [...stainless, ...rows];
+	const shown = speedCurves(inputsOf({ chart: { hash: chartHash(both), rows: both } })).chartRows;
+	expect(shown).toEqual(chartRows);
 });
