@@ -149,6 +149,8 @@ describe('the speed for the next cut', () => {
 		// What asks for nothing has no share of it to be followed.
 		expect(nextCut(given, { ...cut, lagDeg: 22.5 })).toMatchObject({ aloneMmS: null, share: null });
 		expect(nextCut(given, { ...cut, judged: 'other' })).toMatchObject({ aloneMmS: null });
+		// Sparks that go down nowhere tell no lag.
+		expect(nextCut(given, { ...cut, through: false })).toMatchObject({ aloneMmS: null });
 	});
 });
 

@@ -249,3 +249,25 @@ describe('what a line says and leaves out', () => {
 		expect(kinds.size).toBeGreaterThan(0);
 	});
 });
+
+describe('a breaker under the label', () => {
+	it.each([
+		// Its own rating, the fuse that the label asks for, and what is said of it.
+		[32, 25, undefined],
+		[25, 25, undefined],
+		[20, 25, 'the label asks for a fuse of 25 A'],
+		[20, null, undefined],
+		[19.5, null, undefined],
+		[16, null, 'the label’s largest current is 20 A'],
+		[13, null, 'the label’s effective current is 14 A'],
+		[13, 25, 'the label asks for a fuse of 25 A']
+	])('of %s A, where it asks for %s A', (ratingA, fuseA, says) => {
+		const p = planned((b) => {
+			b.supply.breaker.ratingA = ratingA;
+			Object.assign(b.cutter.inputs[0]!, { inputMaxA: 20, inputEffA: 14, fuseA });
+		});
+		const said = told(p, 'caution');
+		if (says) expect(said).toContain(`The breaker is ${ratingA} A; ${says}`);
+		else expect(said).not.toContain('The breaker is');
+	});
+});

@@ -133,6 +133,33 @@ describe('a groove that was just made', () => {
 		});
 		expect(v.safeParse(EntrySchema, entry).success).toBe(true);
 	});
+	it('is one entry just as long as the log’s own schema takes it', () => {
+		const seen = new Set<string>();
+		for (const pieces of [1, 20, 250, 500])
+			for (const [legMm, lengthMm] of [
+				[8, 10],
+				[14, 10],
+				[8, 100],
+				[8, 110],
+				[8, 20_000]
+			] as const) {
+				const { p, entry } = of({ target: 'fillet', legMm, pieces, lengthMm });
+				const strings = p.figures['gouge.strings'].value!;
+				const raw = {
+					kind: 'groove',
+					metal: 'mild-steel',
+					outputA: 45,
+					lengthMm: pieces * strings * lengthMm,
+					arcS: pieces * p.figures['gouge.pieceS'].value!,
+					starts: pieces * strings
+				};
+				const [problem] = v.safeParse(EntrySchema, raw).issues ?? [];
+				expect(entry === 'many', `${pieces} of ${lengthMm} mm`).toBe(problem !== undefined);
+				seen.add(String(problem?.path?.at(-1)?.key));
+			}
+		// Taken, and refused for its starts and for its length.
+		expect(seen.size).toBeGreaterThanOrEqual(3);
+	});
 	it('is told where one line does not hold it, and nothing where it cannot be made', () => {
 		expect(of({ pieces: 500, lengthMm: 20_000 }).entry).toBe('many');
 		expect(of({ depthMm: 9, widthMm: 9, plateMm: 3 }).entry).toBeUndefined();

@@ -64,6 +64,7 @@ describe('what would fix it', () => {
 	it('takes a cord along that the breaker of another circuit protects', () => {
 		const there = fixesFor(tight).find((f) => f.id.startsWith('circuit-'))!;
 		expect(there.values.cord).toContain('10 AWG');
+		expect(there.values.volts).toEqual({ value: 240, quantity: 'voltage' });
 		expect(there.change.bench!.supply.cord!.size).toBe('awg-10');
 	});
 
@@ -199,6 +200,15 @@ describe('sizes solved for', () => {
 		expect(ampacityA(`mm2-${size}` as 'mm2-4', 'wire', 'clipped')).toBeGreaterThanOrEqual(
 			Number(rating)
 		);
+	});
+
+	it('the smallest breaker is no smaller than the fuse that the label asks for, and no larger for it', () => {
+		const asked = (fuseA: number | null) =>
+			numbers(inputsOf({ bench: changed((b) => (b.cutter.inputs[0]!.fuseA = fuseA)) }))[
+				'smallest-breaker'
+			]!.text;
+		expect(parseFloat(asked(null)!)).toBeLessThan(32);
+		expect(asked(32)).toMatch(/^32 A on /);
 	});
 
 	it('says so when nothing does', () => {
