@@ -17,6 +17,7 @@ import type { ListAnswer, ListQuestion } from '$lib/workers/list.worker';
 import * as v from 'valibot';
 import { nowIso, secondOfDay } from './clock';
 import { newOpId } from './ids';
+import { ListEdits, type StoredList } from './listEdits.svelte';
 import { Study } from './study.svelte';
 import type { Workbench } from './workbench.svelte';
 import { ListTicks, ms, NOTHING } from './listTicks.svelte';
@@ -27,12 +28,6 @@ export interface DayListSent {
 	open: ({ id: string; revision: number; list: DayList } & Ticked) | null;
 	drawer: InDrawer;
 }
-interface Stored {
-	id: string;
-	revision: number;
-	list: DayList;
-}
-
 /** Two people at one list see each other's ticks after so long, ms. */
 const FOLLOW_MS = 4000;
 
@@ -42,21 +37,11 @@ export const newItem = (of: v.InferInput<typeof ListItemSchema>): ListItem =>
 
 export class DayListView {
 	lists = $state.raw<DayListSent['lists']>([]);
-	id = $state('');
-	/** 0: the server does not know it yet. */
-	revision = $state(0);
-	list = $state.raw<DayList | undefined>();
+	readonly edits: ListEdits;
 	readonly pressed: ListTicks;
 	drawer = $state.raw<InDrawer>({ electrode: 0, nozzle: 0 });
 	/** Item whose fields are open. */
 	opened = $state<string | undefined>();
-	#past = $state.raw<DayList[]>([]);
-	/** The last edit has not been written yet, or is on its way. */
-	saving = $state(false);
-	/** Edits that wait for the write before theirs: the last of each list, and the revision that it goes over. */
-	#unsaved: { id: string; benchId: string; list: DayList; revision: number }[] = [];
-	/** Counts what was edited here: an answer from before is old. */
-	#edits = 0;
 	/** A page shows the plates: they are laid then. */
 	laysPlates = $state(false);
 
@@ -75,6 +60,11 @@ export class DayListView {
 		readonly bench: Workbench,
 		sent: DayListSent
 	) {
+		this.edits = new ListEdits(bench, (id, { name, items }) => {
+			const archived = this.lists.find((one) => one.id === id)?.archived ?? false;
+			const info = { id, name, archived, items: items.length };
+			this.lists = [info, ...this.lists.filter((one) => one.id !== id)];
+		});
 		this.pressed = new ListTicks(bench);
 		this.take(sent);
 	}
@@ -83,14 +73,17 @@ export class DayListView {
 		this.lists = lists;
 		this.drawer = drawer;
 		// What is being written here is newer than what came.
-		if (this.saving && open?.id === this.id) return;
+		if (this.edits.saving && open?.id === this.id) return;
 		this.pressed.open(open?.id ?? '', open ?? NOTHING);
 		// The same list as it stands here: what was edited can still be taken back.
-		if (open && open.id === this.id && open.revision === this.revision) return;
-		this.id = open?.id ?? '';
-		this.revision = open?.revision ?? 0;
-		this.list = open?.list;
-		this.#past = [];
+		if (open && open.id === this.id && open.revision === this.edits.revision) return;
+		this.edits.open(open);
+	}
+	get id(): string {
+		return this.edits.id;
+	}
+	get list(): DayList | undefined {
+		return this.edits.list;
 	}
 
 	/**
@@ -103,27 +96,23 @@ export class DayListView {
 	/** While the run sheet is open: what others tick, and edit, comes in. Call it from an effect. */
 	follow(): () => void {
 		const timer = setInterval(() => {
-			const quiet = !this.pressed.underWay && !this.saving;
-			if (this.revision > 0 && quiet && !this.bench.away && !document.hidden)
+			const quiet = !this.pressed.underWay && !this.edits.saving;
+			if (this.edits.revision > 0 && quiet && !this.bench.away && !document.hidden)
 				void this.#lookAgain(this.id);
 		}, FOLLOW_MS);
 		return () => clearInterval(timer);
 	}
 	async #lookAgain(id: string): Promise<void> {
-		const edits = this.#edits;
+		const edited = this.edits.made;
 		const pressed = this.pressed.made;
 		try {
 			const response = await fetch(`/api/lists/${id}`);
 			if (!response.ok || this.id !== id) return;
-			const { revision, list, ...ticked } = (await response.json()) as Stored & Ticked;
+			const { revision, list, ...ticked } = (await response.json()) as StoredList & Ticked;
 			// Pressed, or edited, while the answer was on its way: it is older than what stands here.
-			if (this.#edits !== edits || this.pressed.made !== pressed) return;
-			if (this.pressed.underWay || this.saving) return;
-			if (revision > this.revision) {
-				this.revision = revision;
-				this.list = list;
-				this.#past = [];
-			}
+			if (this.edits.made !== edited || this.pressed.made !== pressed) return;
+			if (this.pressed.underWay || this.edits.saving) return;
+			if (revision > this.edits.revision) this.edits.open({ id, revision, list });
 			this.pressed.told(ticked);
 		} catch {
 			// Later, when it answers.
@@ -146,7 +135,9 @@ export class DayListView {
 	readonly trouble = $derived(
 		this.study?.run && 'trouble' in this.study.run ? this.study.run : undefined
 	);
-	readonly canUndo = $derived(this.#past.length > 0);
+	get canUndo(): boolean {
+		return this.edits.canUndo;
+	}
 	readonly itemOf = (id: string) => this.list?.items.find((item) => item.id === id);
 	readonly planOf = (id: string) => this.study?.plans.find((plan) => plan.id === id);
 	/** Items in the order of the run; those that cannot be made, and until there is a run all, as entered. */
@@ -193,84 +184,15 @@ export class DayListView {
 
 	/** One step of the edit; it is written at once and can be taken back. */
 	edit(change: (list: DayList) => DayList): void {
-		if (!this.list) return;
-		const parsed = v.safeParse(DayListSchema, change(this.list));
-		if (!parsed.success) {
-			this.bench.notice = { kind: 'problem', text: `Not taken: ${parsed.issues[0].message}.` };
-			return;
-		}
-		this.#past = [...this.#past.slice(-99), this.list];
-		this.list = parsed.output;
-		void this.#save();
+		this.edits.edit(change);
 	}
 	undo(): void {
-		const before = this.#past.at(-1);
-		if (!before) return;
-		this.#past = this.#past.slice(0, -1);
-		this.list = before;
-		void this.#save();
+		this.edits.undo();
 	}
-	/** Writes one after the other; an edit of another list does not take the place of one that waits. */
-	async #save(): Promise<void> {
-		this.#edits++;
-		const { id: shown, list: edited, revision } = this;
-		if (!edited) return;
-		this.#forget(shown);
-		this.#unsaved.push({ id: shown, benchId: this.bench.benchId, list: edited, revision });
-		if (this.saving) return;
-		this.saving = true;
-		for (let next; (next = this.#unsaved.shift());) {
-			const { id, benchId, list, revision } = next;
-			const result = await write<Stored>(this.bench, {
-				method: 'PUT',
-				path: `/api/lists/${id}`,
-				body: { benchId, revision, list },
-				words: `List ${list.name}`
-			});
-			if (result.outcome === 'refused') {
-				if (result.status === 409) this.#theirs(id, list, result.problem.theirs as Stored);
-				continue;
-			}
-			// Kept here and sent later: what follows goes over that one.
-			const now = result.outcome === 'done' ? result.data.revision : revision + 1;
-			if (this.id === id) this.revision = now;
-			const later = this.#unsaved.find((one) => one.id === id);
-			if (later) later.revision = now;
-			if (benchId !== this.bench.benchId) continue;
-			const info = { id, name: list.name, archived: false, items: list.items.length };
-			this.lists = [info, ...this.lists.filter((one) => one.id !== id)];
-		}
-		this.saving = false;
-	}
-	#forget(id: string): void {
-		this.#unsaved = this.#unsaved.filter((one) => one.id !== id);
-	}
-	/** Somebody else was quicker: theirs stands, ours can be brought back by one press while it is shown. */
-	#theirs(id: string, ours: DayList, stored: Stored | undefined): void {
-		this.#forget(id);
-		if (this.id !== id) {
-			const text = `Somebody changed ${ours.name} in between: theirs stands, the last edit of it here was not written.`;
-			this.bench.notice = { kind: 'problem', text };
-			return;
-		}
-		const mine = this.list;
-		if (!stored || !mine) return;
-		this.revision = stored.revision;
-		this.list = stored.list;
-		this.bench.notice = {
-			kind: 'problem',
-			text: 'Somebody changed this list in between: theirs is shown, nothing was overwritten.',
-			undo: () => this.edit(() => mine)
-		};
-	}
-
 	create(list: DayList): void {
-		this.id = newOpId();
-		this.revision = 0;
-		this.list = list;
-		this.pressed.open(this.id, NOTHING);
-		this.#past = [];
-		void this.#save();
+		const id = newOpId();
+		this.pressed.open(id, NOTHING);
+		this.edits.begin(id, list);
 	}
 	createEmpty(name: string): void {
 		this.create(v.parse(DayListSchema, { name, items: [] }));
@@ -279,15 +201,15 @@ export class DayListView {
 		if (this.list) this.create({ ...this.list, name: `${this.list.name}, again`.slice(0, 60) });
 	}
 	async archive(archived: boolean): Promise<void> {
-		const { id, revision } = this;
-		const result = await write<Stored>(this.bench, {
+		const { id, revision } = this.edits;
+		const result = await write<StoredList>(this.bench, {
 			method: 'POST',
 			path: `/api/lists/${id}`,
 			body: { revision, archived },
 			words: archived ? 'Putting a list away' : 'Taking a list out again'
 		});
 		if (result.outcome !== 'done' || this.id !== id) return;
-		this.revision = result.data.revision;
+		this.edits.revision = result.data.revision;
 		this.lists = this.lists.map((one) => (one.id === id ? { ...one, archived } : one));
 		this.bench.notice = {
 			kind: 'done',
@@ -305,7 +227,7 @@ export class DayListView {
 			name: `${list.name}, ${name}`.slice(0, 60),
 			items: list.items.filter((item) => there.includes(item.id))
 		};
-		const result = await write<Stored>(this.bench, {
+		const result = await write<StoredList>(this.bench, {
 			method: 'PUT',
 			path: `/api/lists/${newOpId()}`,
 			body: { benchId, revision: 0, list: theirs },
