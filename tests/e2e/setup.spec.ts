@@ -274,7 +274,7 @@ test('the pacer counts in, keeps the beat, and starts and stops by a pedal that 
 	await expect(page.getByRole('button', { name: /Pace me/ })).toBeVisible();
 	await page.getByRole('radio', { name: 'Light only' }).check();
 	await page.keyboard.press(' ');
-	await expect(pacer).toHaveText('end', { timeout: 8000 });
+	await expect(pacer).toHaveText('end');
 
 	await page.getByRole('button', { name: /Match the screen/ }).click();
 	const bar = page.getByTestId('ruler').locator('.ruler');
@@ -412,7 +412,7 @@ test('pressed before the page can plan, with the server gone just then: the pres
 	// What plans is asked for again and again, and so is what looks for changes of others.
 	const often = () => [...new Set(refused)].filter((url) => count(url) > 2).length;
 	const count = (url: string) => refused.filter((other) => other === url).length;
-	await expect.poll(often, { timeout: 25_000 }).toBeGreaterThan(3);
+	await expect.poll(often).toBeGreaterThan(3);
 
 	const looks = page.waitForRequest(/\/api\/revisions/);
 	gone = false;

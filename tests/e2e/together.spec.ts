@@ -174,9 +174,7 @@ test('without the server one goes on: every station opens, what was done waits i
 	expect(await number(page)).toBe(before);
 
 	await page.context().setOffline(false);
-	await expect(notice(page)).toContainText('One entry from this device: now with the server', {
-		timeout: 20_000
-	});
+	await expect(notice(page)).toContainText('One entry from this device: now with the server');
 	await expect(waiting(page)).toBeHidden();
 	await expect.poll(() => number(page)).toBeLessThan(before);
 	await page.getByRole('button', { name: 'Take the last back' }).click();
