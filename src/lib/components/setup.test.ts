@@ -1,12 +1,21 @@
 import { describe, expect, it, vi } from 'vitest';
 import { BAY_2, changed, inputsOf } from '../../../tests/support/inputs';
 import { UNTOUCHED } from '../../../tests/support/workbench';
-import { advise, plan, speedCurves, type Bench, type Cut } from '$lib/core';
+import {
+	advise,
+	plan,
+	showQuantity,
+	speedCurves,
+	UNIT_SYSTEMS,
+	type Bench,
+	type Cut
+} from '$lib/core';
 import { Workbench, type LogLine } from '$lib/state/workbench.svelte';
 import { adviceWords } from './Setup/aims';
 import { moreWords } from './Setup/more';
 import { handWord, schoolAdvice } from './Setup/schools';
-import { sectionShape } from './Setup/section';
+import { sectionShape, sectionTicks } from './Setup/section';
+import { BAR, speedTicksMmS, speedX } from './Setup/speedBar';
 import { placeOf, speedOption, speedTable, TICKS } from './Setup/speedChart';
 import { testPoints } from './Setup/testCuts';
 import type { Inks } from './Graph/inks';
@@ -161,5 +170,26 @@ describe('what is drawn', () => {
 			(20 * Math.tan(Math.PI / 8)) / Math.tan(Math.PI / 6),
 			9
 		);
+	});
+});
+
+describe('rules on Setup', () => {
+	it('have labels that fit beside the plate, from nought on', () => {
+		for (const units of UNIT_SYSTEMS)
+			for (const deepest of [8, 12, 19, 30, 60]) {
+				const labels = sectionTicks(deepest, units).flatMap(({ label }) => label ?? []);
+				expect(labels[0]).toBe('0');
+				expect(labels.length).toBeGreaterThan(1);
+				for (const label of labels) expect(label).toMatch(/^(\d+|\d \d\/\d|\d\/\d)$/);
+			}
+	});
+	it('tell speeds by round numbers of the device’s own unit, inside of the bar', () => {
+		for (const units of UNIT_SYSTEMS)
+			for (const tick of speedTicksMmS(units)) {
+				const { text } = showQuantity(tick, { quantity: 'speed', units });
+				expect(text).toMatch(/^[125]0*$/);
+				expect(speedX(tick)).toBeGreaterThanOrEqual(BAR.left);
+				expect(speedX(tick)).toBeLessThanOrEqual(BAR.right);
+			}
 	});
 });

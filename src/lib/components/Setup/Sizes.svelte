@@ -57,7 +57,8 @@
 		left: 24px;
 		z-index: 1;
 		display: grid;
-		grid-template-columns: repeat(3, minmax(0, 5.875rem));
+		/* A length in inches is the longest: 11 13/16 in. */
+		grid-template-columns: 5.75rem 7rem 4.875rem;
 		gap: 8px;
 	}
 	@media (max-width: 899px) {

@@ -3,7 +3,7 @@
 	import { legible } from '$lib/dom/legible';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import Balloon from '$lib/components/Balloon/Balloon.svelte';
-	import { BAR, speedMarks, speedX } from './speedBar';
+	import { BAR, speedMarks, speedTicksMmS, speedX } from './speedBar';
 
 	/** The speed against what a hand holds and what the sparks allow. */
 	const bench = getWorkbench();
@@ -55,7 +55,7 @@
 			/>
 		{/if}
 		<path d="M{BAR.left} 66H{BAR.right}" stroke="var(--ink)" stroke-width="1.6" />
-		{#each [1, 2, 5, 10, 20, 50, 100] as tick (tick)}
+		{#each speedTicksMmS(bench.units) as tick (tick)}
 			<path d="M{speedX(tick)} 66v6" stroke="var(--ink)" stroke-width="1.2" />
 			<text x={speedX(tick)} y="86" text-anchor="middle" class="tick"
 				>{bench.show(tick, 'speed').text}</text

@@ -63,7 +63,7 @@ export function sectionTicks(
 		label:
 			i % every !== 0
 				? null
-				: metric
+				: metric || i === 0
 					? String(i)
 					: showQuantity(i * stepMm, { quantity: 'thickness', units: 'imperial' }).text
 	}));

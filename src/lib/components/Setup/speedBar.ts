@@ -1,10 +1,17 @@
 /** Where speeds stand on the bar: logarithmic from 1 to 100 mm/s over its width. */
 import { px } from '$lib/components/Drawing/px';
 import { GUIDED_MOST_MM_S, HAND_BAND_MM_S } from '$lib/core/speed/speed';
-import type { Plan } from '$lib/core';
+import { MM_PER_IN } from '$lib/core/quantity/units';
+import type { Plan, UnitSystem } from '$lib/core';
 
 export const BAR = { width: 640, left: 8, right: 580 };
 const [LOW, HIGH] = [1, 100];
+
+/** Marks of the bar: round in the unit of the device. */
+export const speedTicksMmS = (units: UnitSystem): number[] =>
+	units === 'metric'
+		? [1, 2, 5, 10, 20, 50, 100]
+		: [5, 10, 20, 50, 100, 200].map((inMin) => (inMin * MM_PER_IN) / 60);
 
 /** Position on the bar; held at its ends. */
 export function speedX(speedMmS: number): number {
