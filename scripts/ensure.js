@@ -1,7 +1,7 @@
 /**
  * Makes sure that what the other commands need is there, says what it does, and takes no time when
  * nothing changed: node_modules by the lockfile, the build by the sources, Chromium from the system's
- * packages. Flags: --browser, --build, --quiet.
+ * packages. Flags: --fetch (packages as they come, nothing compiled), --browser, --build, --quiet.
  */
 import { spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
@@ -54,15 +54,21 @@ function upToDate(name, mark, made, make) {
 	writeFileSync(stamp, mark);
 }
 
+/** The packages as they come: enough for what only reads sources. */
+export function fetchModules() {
+	const database = join(ROOT, 'node_modules', 'better-sqlite3');
+	upToDate('fetched', fingerprint(['package-lock.json']), existsSync(database), () => {
+		say('Fetching packages.');
+		run('npm', ['ci', '--ignore-scripts', '--no-audit', '--no-fund', '--loglevel=error']);
+	});
+}
+
 export function ensureModules() {
-	const mark = fingerprint(['package-lock.json']);
-	const made = existsSync(join(ROOT, 'node_modules', 'better-sqlite3', 'build', 'Release'));
-	upToDate('modules', mark, made, () => {
-		say(
-			'Installing packages; the database is compiled here, which takes two to five minutes once.'
-		);
-		const env = { ...process.env, JOBS: 'max' };
-		run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], { env });
+	fetchModules();
+	const compiled = join(ROOT, 'node_modules', 'better-sqlite3', 'build', 'Release');
+	upToDate('modules', fingerprint(['package-lock.json']), existsSync(compiled), () => {
+		say('Compiling the database for this machine, which takes two to five minutes once.');
+		run('npm', ['rebuild', '--loglevel=error'], { env: { ...process.env, JOBS: 'max' } });
 	});
 }
 
@@ -105,7 +111,8 @@ export function ensureBrowser() {
 }
 
 if (process.argv[1] === fileURLToPath(import.meta.url)) {
-	ensureModules();
+	if (process.argv.includes('--fetch')) fetchModules();
+	else ensureModules();
 	if (process.argv.includes('--browser')) ensureBrowser();
 	if (process.argv.includes('--build')) ensureBuild();
 }

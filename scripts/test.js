@@ -7,23 +7,28 @@ import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { stripVTControlCharacters } from 'node:util';
-import { ensureBrowser, ensureBuild, ensureModules, ROOT, run } from './ensure.js';
+import { ensureBrowser, fetchModules, ROOT } from './ensure.js';
 
-ensureModules();
+fetchModules();
 ensureBrowser();
-run('npx', ['svelte-kit', 'sync']);
-// Neither writes anything: they go side by side.
-await Promise.all(['check', 'lint'].map(beside));
-ensureBuild();
+// The compiler of the database keeps one processor busy, so the rest goes beside it. Types and lint read
+// what the build writes, and wait for it.
+const compiled = beside('node', 'scripts/ensure.js');
+const built = beside('node', 'scripts/ensure.js', '--fetch', '--build');
+const linted = built.then(() => beside('npm', 'run', '--silent', 'lint'));
+await Promise.all([compiled, built]);
+await Promise.all([linted, beside('npm', 'run', '--silent', 'check')]);
 
-/** Runs one of the project's scripts; ends everything if it fails. */
-async function beside(name) {
-	const child = spawn('npm', ['run', '--silent', name], { cwd: ROOT, stdio: 'inherit' });
+/** Runs a command; ends everything if it fails. */
+async function beside(program, ...args) {
+	const child = spawn(program, args, { cwd: ROOT, stdio: 'inherit' });
+	const end = () => child.kill();
+	process.on('exit', end);
 	const code = await new Promise((resolve) => child.on('exit', resolve));
-	if (code !== 0) {
-		console.error(`\n"npm run ${name}" failed`);
-		process.exit(1);
-	}
+	process.off('exit', end);
+	if (code === 0) return;
+	console.error(`\n"${[program, ...args].join(' ')}" failed`);
+	process.exit(1);
 }
 
 const reports = mkdtempSync(join(tmpdir(), 'steady-arc-'));

@@ -92,10 +92,8 @@ export function drawEdge(d: Dice, s: EdgeScene): { picture: Picture; drossMm: nu
 	const [cp, sp] = [Math.cos(s.pitchDeg * rad), Math.sin(s.pitchDeg * rad)];
 	const [cy, sy] = [Math.cos(s.yawDeg * rad), Math.sin(s.yawDeg * rad)];
 	const D = Math.max(200, 3 * s.lengthMm);
-	const signal = [0.35, 0.7, 1.4].map((size) => ({
-		at: cloud(d, size * d.between(0.7, 1.3)),
-		size
-	}));
+	const ripples = (size: number) => cloud(d, size * d.between(0.7, 1.3));
+	const [small, middling, large] = [ripples(0.35), ripples(0.7), ripples(1.4)];
 	const drift = cloud(d, 2.5);
 	const patch = cloud(d, 6);
 	const bench = cloud(d, d.between(3, 20));
@@ -145,9 +143,10 @@ export function drawEdge(d: Dice, s: EdgeScene): { picture: Picture; drossMm: nu
 			const q = x + trail + 0.12 * drift(x, y);
 			// Finer above, coarser below; a line fades over some millimetres of depth.
 			const deep = y / t;
-			const [a, b, e] = signal as [(typeof signal)[0], (typeof signal)[0], (typeof signal)[0]];
 			let ripple =
-				(1 - 0.6 * deep) * a.at(q, y * 0.06) + 0.8 * b.at(q, y * 0.05) + deep * e.at(q, y * 0.05);
+				(1 - 0.6 * deep) * small(q, y * 0.06) +
+				0.8 * middling(q, y * 0.05) +
+				deep * large(q, y * 0.05);
 			ripple *= 1 + 0.4 * patch(x, y);
 			light = s.steel * Math.exp(s.lines * ripple);
 			light *= 1 - s.rust * Math.max(0, patch(y, x));

@@ -70,21 +70,20 @@ export function endPicture(
 	const rough = cloud(d, 0.8);
 	const round = d.between(0.1, 0.5);
 	const fall = d.between(-0.3, 0.3);
+	const tanBevel = Math.tan(s.bevelDeg * rad);
 	const drawn = scene(width, height, 3, (px, py, into) => {
 		const u0 = (px - width / 2) / k;
 		const v0 = (py - height / 2) / k;
 		const u = c * u0 + sn * v0;
 		const v = -sn * u0 + c * v0;
 		const w = (D * cy * cp) / (v * sp - u * sy * cp + D * cy * cp);
-		const [X, Y, Z] = [w * u, w * v, w * D - D];
+		const X = w * u;
+		const Y = w * v;
+		const Z = w * D - D;
 		const x = flip * (X * cy + Z * sy);
 		const y = X * sp * sy + Y * cp - Z * sp * cy;
 		// The cut side, with its upper rim rounded and its face a little rough.
-		const out =
-			edgeAt -
-			Math.tan(s.bevelDeg * rad) * y +
-			0.06 * rough(y, 1) -
-			Math.max(0, round - (y + t / 2)) ** 2;
+		const out = edgeAt - tanBevel * y + 0.06 * rough(y, 1) - Math.max(0, round - (y + t / 2)) ** 2;
 		const plate = !s.empty && Math.abs(y) < t / 2 && x < out;
 		let light = plate
 			? s.steel * (1 + 0.12 * grain(x, y) + 0.15 * patch(x, y))

@@ -97,6 +97,7 @@ export function kerfPicture(
 	const D = d.between(120, 220);
 	const kerfAt = d.between(-0.25, 0.25) * s.wideMm;
 	const lean = Math.tan(s.leanDeg * rad);
+	const cosLean = Math.cos(s.leanDeg * rad);
 	const grain = cloud(d, 0.25);
 	const patch = cloud(d, 4);
 	const brush = cloud(d, 0.35);
@@ -113,22 +114,26 @@ export function kerfPicture(
 		light: d.between(0.3, 1.6)
 	}));
 	const digits = cloud(d, 0.5);
+	const at = new Float64Array(2);
 	/** Of a plane that lies `z` over the plate, in it. */
-	const seen = (u: number, v: number, z: number): [number, number] => {
+	const seen = (u: number, v: number, z: number): void => {
 		const far = D - z;
 		const w = (far * cy * cp) / (v * sp - u * sy * cp + D * cy * cp);
-		const [X, Y, Z] = [w * u, w * v, w * D - far];
-		return [X * cy + Z * sy, X * sp * sy + Y * cp - Z * sp * cy];
+		const X = w * u;
+		const Y = w * v;
+		const Z = w * D - far;
+		at[0] = X * cy + Z * sy;
+		at[1] = X * sp * sy + Y * cp - Z * sp * cy;
 	};
 	const rule = (x: number, y: number): number => {
 		const into = way * y - ruleEdge;
-		const at = x + phase;
-		const near = Math.round(at / s.tickMm);
+		const along = x + phase;
+		const near = Math.round(along / s.tickMm);
 		const long = near % 10 === 0 ? 7 : near % 5 === 0 ? 5 : 3.2;
-		if (into < long && Math.abs(at - near * s.tickMm) < s.tickWideMm / 2) return s.tickLight;
+		if (into < long && Math.abs(along - near * s.tickMm) < s.tickWideMm / 2) return s.tickLight;
 		// Figures below the long lines, as blots.
-		const tens = Math.round(at / (10 * s.tickMm)) * 10 * s.tickMm;
-		if (into > 7.4 && into < 9.6 && Math.abs(at - tens) < 1.4 && digits(x, y) > 0.1)
+		const tens = Math.round(along / (10 * s.tickMm)) * 10 * s.tickMm;
+		if (into > 7.4 && into < 9.6 && Math.abs(along - tens) < 1.4 && digits(x, y) > 0.1)
 			return s.tickLight;
 		return s.ruleLight * (1 + 0.05 * grain(x, y) + 0.08 * brush(x / 12, y * 3));
 	};
@@ -138,11 +143,13 @@ export function kerfPicture(
 		const u = c * u0 + sn * v0;
 		const v = -sn * u0 + c * v0;
 		let light: number;
-		const [rx, ry] = seen(u, v, s.ruleMm);
-		if (s.hasRule && way * ry > ruleEdge) light = rule(rx, ry);
+		seen(u, v, s.ruleMm);
+		if (s.hasRule && way * at[1]! > ruleEdge) light = rule(at[0]!, at[1]!);
 		else {
-			const [x, y] = seen(u, v, 0);
-			const off = (x - kerfAt - lean * y) * Math.cos(s.leanDeg * rad);
+			seen(u, v, 0);
+			const x = at[0]!;
+			const y = at[1]!;
+			const off = (x - kerfAt - lean * y) * cosLean;
 			const side = off < 0 ? 0 : 1;
 			const half = s.kerfMm / 2 + 1.7 * s.wanderMm * wander[side]!(y, 3);
 			const out = Math.abs(off) - half;
@@ -155,7 +162,7 @@ export function kerfPicture(
 					: 1;
 				light = s.steel * tint * (1 + 0.1 * grain(x, y) + 0.12 * patch(x, y));
 				for (const dot of dots)
-					if (Math.hypot(x - dot.x, y - dot.y) < dot.r) light = s.steel * dot.light;
+					if ((x - dot.x) ** 2 + (y - dot.y) ** 2 < dot.r ** 2) light = s.steel * dot.light;
 			}
 		}
 		into[0] = into[1] = into[2] = light * (1 + (fall * u0) / s.wideMm);

@@ -41,8 +41,10 @@ export function cloud(d: Dice, size: number) {
 		const fy = gy - y0;
 		const sx = fx * fx * (3 - 2 * fx);
 		const sy = fy * fy * (3 - 2 * fy);
-		const [left, right] = [x0 & (GRID - 1), (x0 + 1) & (GRID - 1)];
-		const [above, below] = [(y0 & (GRID - 1)) * GRID, ((y0 + 1) & (GRID - 1)) * GRID];
+		const left = x0 & (GRID - 1);
+		const right = (x0 + 1) & (GRID - 1);
+		const above = (y0 & (GRID - 1)) * GRID;
+		const below = ((y0 + 1) & (GRID - 1)) * GRID;
 		const top = values[above + left]! + sx * (values[above + right]! - values[above + left]!);
 		const low = values[below + left]! + sx * (values[below + right]! - values[below + left]!);
 		return top + sy * (low - top);
@@ -106,7 +108,7 @@ export function scene(
 	return { width, height, rgb };
 }
 
-/** Gaussian, standard deviation in pixels. */
+/** Gaussian, standard deviation in pixels; beyond its border a picture goes on as it ends. */
 export function blurred({ width, height, rgb }: Scene, sigma: number): Scene {
 	if (sigma < 0.15) return { width, height, rgb };
 	const reach = Math.ceil(3.5 * sigma);
@@ -114,45 +116,45 @@ export function blurred({ width, height, rgb }: Scene, sigma: number): Scene {
 		Math.exp(-0.5 * ((i - reach) / sigma) ** 2)
 	);
 	const sum = kernel.reduce((a, b) => a + b, 0);
-	const pass = (
-		from: Float32Array,
-		step: number,
-		length: number,
-		other: number,
-		stride: number
-	) => {
-		const to = new Float32Array(from.length);
-		for (let o = 0; o < other; o++)
-			for (let i = 0; i < length; i++) {
-				let r = 0;
-				let g = 0;
-				let b = 0;
-				for (let k = -reach; k <= reach; k++) {
-					let j = i + k;
-					if (j < 0) j = 0;
-					else if (j >= length) j = length - 1;
-					const at = 3 * (o * stride + j * step);
-					const w = kernel[k + reach]!;
-					r += w * from[at]!;
-					g += w * from[at + 1]!;
-					b += w * from[at + 2]!;
-				}
-				const at = 3 * (o * stride + i * step);
-				to[at] = r / sum;
-				to[at + 1] = g / sum;
-				to[at + 2] = b / sum;
-			}
-		return to;
-	};
-	const across = pass(rgb, 1, width, height, width);
-	return { width, height, rgb: pass(across, width, height, width, 1) };
+	const row = 3 * width;
+	const within = (i: number, length: number) => Math.min(Math.max(i, 0), length - 1);
+
+	const across = new Float32Array(rgb.length);
+	const wide = new Float64Array(row + 6 * reach);
+	for (let y = 0; y < height; y++) {
+		for (let x = -reach, to = 0; x < width + reach; x++, to += 3) {
+			const from = y * row + 3 * within(x, width);
+			wide[to] = rgb[from]!;
+			wide[to + 1] = rgb[from + 1]!;
+			wide[to + 2] = rgb[from + 2]!;
+		}
+		for (let i = 0; i < row; i++) {
+			let light = 0;
+			for (let k = 0, at = i; k < kernel.length; k++, at += 3) light += kernel[k]! * wide[at]!;
+			across[y * row + i] = light / sum;
+		}
+	}
+
+	const down = new Float32Array(rgb.length);
+	// Row by row, as they lie in memory.
+	const light = new Float64Array(row);
+	for (let y = 0; y < height; y++) {
+		light.fill(0);
+		for (let k = -reach; k <= reach; k++) {
+			const from = within(y + k, height) * row;
+			const w = kernel[k + reach]!;
+			for (let i = 0; i < row; i++) light[i] = light[i]! + w * across[from + i]!;
+		}
+		for (let i = 0; i < row; i++) down[y * row + i] = light[i]! / sum;
+	}
+	return { width, height, rgb: down };
 }
 
 const FINE = 16_384;
 /** Code values of linear light, in steps of 1/16384. */
-const CODES = Float32Array.from({ length: FINE + 1 }, (_, i) => {
+const CODES = Uint8Array.from({ length: FINE + 1 }, (_, i) => {
 	const c = i / FINE;
-	return 255 * (c <= 0.0031308 ? 12.92 * c : 1.055 * c ** (1 / 2.4) - 0.055);
+	return Math.round(255 * (c <= 0.0031308 ? 12.92 * c : 1.055 * c ** (1 / 2.4) - 0.055));
 });
 const toCode = (light: number): number =>
 	CODES[Math.round(FINE * Math.min(Math.max(light, 0), 1))]!;
@@ -165,11 +167,12 @@ export function exposed(
 ): Picture {
 	const rgba = new Uint8Array(4 * width * height).fill(255);
 	const grains = Float32Array.from({ length: 4096 }, d.normal);
+	const { next } = d;
 	for (let i = 0; i < width * height; i++)
 		for (let c = 0; c < 3; c++) {
 			const light = rgb[3 * i + c]!;
 			const grain = noise * Math.sqrt(Math.max(light, 0) * 0.6 + 0.02);
-			rgba[4 * i + c] = Math.round(toCode(light + grain * d.one(grains)));
+			rgba[4 * i + c] = toCode(light + grain * grains[Math.floor(next() * grains.length)]!);
 		}
 	if (quality === null) return { width, height, rgba };
 	const coded = jpeg.encode({ data: rgba, width, height }, quality);

@@ -147,6 +147,7 @@ export function drawNozzle(d: Dice, s: NozzleScene): Picture {
 	const sootReach = d.between(0.3, 1.2);
 	const fall = d.between(-0.25, 0.25);
 	const fallTo = d.between(0, 2 * Math.PI);
+	const [fallX, fallY] = [Math.cos(fallTo), Math.sin(fallTo)];
 	const specks = Array.from({ length: d.whole(0, 10) }, () => ({
 		r: d.between(s.boreMm * 0.65, rim * 0.92),
 		to: d.between(0, 2 * Math.PI),
@@ -158,7 +159,7 @@ export function drawNozzle(d: Dice, s: NozzleScene): Picture {
 		off: d.between(-rim, rim),
 		wide: d.between(0.015, 0.05),
 		light: d.between(-0.15, 0.2)
-	}));
+	})).map((k) => ({ ...k, c: Math.cos(k.to), s: Math.sin(k.to) }));
 	const gAt =
 		s.glare?.at === 'rim' ? s.boreMm / 2 : d.between(s.boreMm * 0.5 + s.faceMm * 0.18, rim * 0.8);
 	const gTo = d.between(0, 2 * Math.PI);
@@ -177,12 +178,13 @@ export function drawNozzle(d: Dice, s: NozzleScene): Picture {
 			const way = (turn * s.boreMm) / 2;
 			edge += s.nickMm * Math.max(0, 1 - Math.abs(way) / nickWidth);
 		}
-		return Math.hypot(u, v) - edge;
+		return Math.sqrt(u * u + v * v) - edge;
 	};
 	const drawn = scene(width, height, 3, (x, y, into) => {
 		toPlane(x, y, 0, here);
-		const [mx, my] = [here[0]!, here[1]!];
-		const r = Math.hypot(mx, my);
+		const mx = here[0]!;
+		const my = here[1]!;
+		const r = Math.sqrt(mx * mx + my * my);
 		const to = Math.atan2(my, mx);
 		let light: number;
 		let copper = true;
@@ -207,14 +209,14 @@ export function drawNozzle(d: Dice, s: NozzleScene): Picture {
 				light *= 1 + turnDeep * Math.sin((2 * Math.PI * r) / turnEvery);
 				light *= 1 - s.soot * Math.exp(-off / sootReach) * (0.75 + 0.25 * blotch(mx, my));
 				for (const k of scratches) {
-					const way = mx * Math.cos(k.to) + my * Math.sin(k.to) - k.off;
+					const way = mx * k.c + my * k.s - k.off;
 					if (Math.abs(way) < k.wide) light *= 1 + k.light;
 				}
 				for (const k of specks)
 					if ((mx - k.x) ** 2 + (my - k.y) ** 2 < k.size ** 2) light = k.light * s.copper;
 			}
 		}
-		light *= 1 + fall * ((mx * Math.cos(fallTo) + my * Math.sin(fallTo)) / s.faceMm);
+		light *= 1 + fall * ((mx * fallX + my * fallY) / s.faceMm);
 		if (gR > 0 && !s.empty)
 			light += 4 * Math.exp(-0.5 * (((mx - glareX) ** 2 + (my - glareY) ** 2) / (0.35 * gR) ** 2));
 		into[0] = light * (copper ? 1.25 : 1);
