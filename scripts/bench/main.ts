@@ -12,6 +12,7 @@ import { benchLong } from './long';
 import { benchPhoto } from './photo';
 import { benchHtml, benchPages, benchRender, withHugeChart } from './pages';
 import { benchPlan } from './plan';
+import type { Paced } from './pace';
 import { median } from './rounds';
 import { benchSession } from './session';
 import { loadDemo, serve } from '../serve';
@@ -33,8 +34,10 @@ const results: Result[] = [];
 const quiet = process.argv.includes('--json');
 
 /** Fails on the median alone. */
-function note(name: string, values: number[], unit: string, goal: string): void {
+function note(name: string, rounds: (number | Paced)[], unit: string, goal: string): void {
 	const [sign, bound] = goal.split(' ') as [string, string];
+	const values = rounds.map((round) => (typeof round === 'number' ? round : round.value));
+	const paced = rounds.filter((round) => typeof round !== 'number');
 	const short = (value: number) => Number(value.toPrecision(4));
 	const value = median(values);
 	const spread = [Math.min(...values), Math.max(...values)].map(short) as [number, number];
@@ -42,8 +45,12 @@ function note(name: string, values: number[], unit: string, goal: string): void 
 	results.push({ name, value: short(value), spread, unit, goal, holds });
 	if (quiet) return;
 	const range = `${spread[0]} to ${spread[1]} in ${values.length} rounds`;
+	const of = (key: 'counted' | 'taken') => paced.reduce((sum, round) => sum + round[key], 0);
+	const alone = paced.length
+		? `; the core to itself in ${of('counted')} of ${of('taken')}, ${short(median(paced.map(({ ofAll }) => ofAll)))} by all`
+		: '';
 	console.log(
-		`${holds ? 'holds' : 'FAILS'}  ${name}: ${short(value)} ${unit} (${range}; goal ${goal})`
+		`${holds ? 'holds' : 'FAILS'}  ${name}: ${short(value)} ${unit} (${range}; goal ${goal}${alone})`
 	);
 }
 

@@ -10,6 +10,7 @@ import {
 	type PlanInputs
 } from '../../src/lib/core';
 import { build } from 'vite';
+import { alone, over, type Paced } from './pace';
 import { rounds } from './rounds';
 import { BAY_2 } from '../demo/benches';
 
@@ -94,12 +95,16 @@ function sheet() {
 		});
 }
 
-function perSecond(run: (round: number) => void, seconds: number): number {
+/** Median ms of one run, measured over so many at once. */
+function msOf(run: (round: number) => void, atOnce: number): Paced {
 	for (let i = 0; i < 20; i++) run(i);
-	const start = performance.now();
-	let rounds = 0;
-	while (performance.now() - start < seconds * 1000) run(rounds++);
-	return (rounds / (performance.now() - start)) * 1000;
+	let round = 0;
+	const timed = () => {
+		const start = performance.now();
+		for (let i = 0; i < atOnce; i++) run(round++);
+		return (performance.now() - start) / atOnce;
+	};
+	return alone(timed, 15, 60);
 }
 
 const ROOT = new URL('../../', import.meta.url).pathname;
@@ -116,15 +121,14 @@ async function builtCore(): Promise<typeof import('../../src/lib/core')> {
 	return (await import(`${outDir}/index.js`)) as typeof import('../../src/lib/core');
 }
 
-/** Whole plans a second over sheet recalculations a second. */
-export async function benchPlan(): Promise<number[]> {
+/** How many whole plans are made in the time of one recalculation of the sheet. */
+export async function benchPlan(): Promise<Paced[]> {
 	const recalculate = sheet();
 	const built = await builtCore();
-	return rounds(() => {
-		const ours = perSecond(
-			(round) => built.plan(inputs(6 + (round % 50) * 0.1), { hashed: false }),
-			2
-		);
-		return ours / perSecond(recalculate, 2);
-	});
+	return rounds(() =>
+		over(
+			msOf(recalculate, 1),
+			msOf((round) => built.plan(inputs(6 + (round % 50) * 0.1), { hashed: false }), 100)
+		)
+	);
 }

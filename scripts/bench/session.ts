@@ -17,6 +17,7 @@ import { runInputsOf } from '../../src/lib/core/plan/session';
 import { runSession } from '../../src/lib/core/session/run';
 import { type RunInputs } from '../../src/lib/core/session/runTypes';
 import { cycleOf } from '../../src/lib/core/session/schedule';
+import { alone, over, type Paced } from './pace';
 import { rounds } from './rounds';
 import { BAY_2, TROLLEY } from '../demo/benches';
 
@@ -130,20 +131,21 @@ function theirs(given: RunInputs): number[] {
 	return switches;
 }
 
-function msOf(run: () => unknown, rounds: number): number {
+/** Median of so many runs. */
+function msOf(run: () => unknown, wanted: number): Paced {
 	for (let i = 0; i < 3; i++) run();
-	const times = Array.from({ length: rounds }, () => {
+	const timed = () => {
 		const start = performance.now();
 		run();
 		return performance.now() - start;
-	}).sort((a, b) => a - b);
-	return times[Math.floor(rounds / 2)]!;
+	};
+	return alone(timed, wanted, 8 * wanted);
 }
 
 export async function benchSession(): Promise<{
-	times: number[];
-	shiftMs: number[];
-	fixMs: number[];
+	times: Paced[];
+	shiftMs: Paced[];
+	fixMs: Paced[];
 }> {
 	const hour = givenFor(shared(1));
 	const [mine, other] = [ours(hour), theirs(hour)];
@@ -160,7 +162,12 @@ export async function benchSession(): Promise<{
 		work: { ...TROLLEY.usual, arcS: 60, restS: 30 }
 	};
 	return {
-		times: await rounds(() => msOf(() => theirs(hour), 9) / msOf(() => runSession(hour), 101)),
+		times: await rounds(() =>
+			over(
+				msOf(() => theirs(hour), 9),
+				msOf(() => runSession(hour), 101)
+			)
+		),
 		shiftMs: await rounds(() => msOf(() => runSession(shift), 25)),
 		fixMs: await rounds(() => msOf(() => fixesFor(hard), 9))
 	};
