@@ -222,6 +222,13 @@ test('a template prints in true size, and an outline is saved, opened and put aw
 	await expect(page.getByTestId('corners')).toContainText(
 		'4 outside corners come out with a radius of 11.3 mm'
 	);
+	// What a proxy says in the server's place is told, and nothing is saved.
+	await page.route('**/api/template', (route) =>
+		route.fulfill({ status: 502, contentType: 'text/html', body: '<h1>Bad gateway</h1>' })
+	);
+	await page.getByRole('button', { name: 'Print true size, PDF' }).click();
+	await expect(page.getByText('The server answered 502.')).toBeVisible();
+	await page.unroute('**/api/template');
 	const saved = page.waitForEvent('download');
 	await page.getByRole('button', { name: 'Print true size, PDF' }).click();
 	expect(

@@ -2,6 +2,7 @@
 import type { Bench } from '$lib/core';
 import { newOpId } from './ids';
 import { sendNow } from './outbox';
+import { problemOf } from './problemOf';
 
 interface Stored {
 	revision: number;
@@ -13,8 +14,8 @@ type Done<T> = ({ ok: true } & T) | { ok: false; why: string };
 async function stored(id: string): Promise<Done<Stored>> {
 	const response = await fetch(`/api/benches/${id}`).catch(() => undefined);
 	if (!response) return { ok: false, why: 'No answer from the server. Nothing was changed.' };
-	const found = (await response.json()) as Stored | { message: string };
-	return 'bench' in found ? { ok: true, ...found } : { ok: false, why: found.message };
+	if (!response.ok) return { ok: false, why: (await problemOf(response)).message };
+	return { ok: true, ...((await response.json()) as Stored) };
 }
 
 /** A copy under a name of its own; it starts with no log, chart or cards. */

@@ -1,5 +1,6 @@
 /** What is to be looked after on a bench: asked of the server when it is looked at. */
 import type { CareDue } from '$lib/core/care/care';
+import { answerTo } from './answerTo';
 import type { Workbench } from './workbench.svelte';
 
 export class CareView {
@@ -12,15 +13,11 @@ export class CareView {
 
 	async ask(): Promise<void> {
 		const asked = ++this.#asked;
-		try {
-			const response = await fetch(`/api/care?bench=${this.bench.benchId}`);
-			if (asked !== this.#asked) return;
-			if (!response.ok) throw new Error(String(response.status));
-			this.care = ((await response.json()) as { care: CareDue[] }).care;
-			this.problem = undefined;
-		} catch {
-			if (asked === this.#asked)
-				this.problem = 'The server does not answer: what is due is not known here.';
-		}
+		const answer = await answerTo<{ care: CareDue[] }>(`/api/care?bench=${this.bench.benchId}`);
+		if (asked !== this.#asked) return;
+		if (answer) this.care = answer.care;
+		this.problem = answer
+			? undefined
+			: 'The server does not answer: what is due is not known here.';
 	}
 }

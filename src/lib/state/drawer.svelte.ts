@@ -1,5 +1,6 @@
 /** The drawer of a bench: asked of the server when it is looked at, counted over a known revision. */
 import type { Drawer, Stock, StockKind } from '$lib/core/stock/drawer';
+import { answerTo } from './answerTo';
 import type { Workbench } from './workbench.svelte';
 import { write } from './write';
 
@@ -20,16 +21,12 @@ export class DrawerView {
 
 	async ask(): Promise<void> {
 		const asked = ++this.#asked;
-		try {
-			const response = await fetch(`/api/stock?bench=${this.bench.benchId}`);
-			if (asked !== this.#asked) return;
-			if (!response.ok) throw new Error(String(response.status));
-			this.rows = ((await response.json()) as { stock: DrawerRow[] }).stock;
-			this.problem = undefined;
-		} catch {
-			if (asked === this.#asked)
-				this.problem = 'The server does not answer: what lies in the drawer is not known here.';
-		}
+		const answer = await answerTo<{ stock: DrawerRow[] }>(`/api/stock?bench=${this.bench.benchId}`);
+		if (asked !== this.#asked) return;
+		if (answer) this.rows = answer.stock;
+		this.problem = answer
+			? undefined
+			: 'The server does not answer: what lies in the drawer is not known here.';
 	}
 
 	/** One kind is counted, or something of it said. */

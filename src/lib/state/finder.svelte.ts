@@ -5,6 +5,7 @@ import type { FaultFile } from '$lib/core/faults/file';
 import { Finder, type Answer, type Said } from '$lib/core/faults/finder';
 import { knownOf } from '$lib/core/faults/known';
 import { SHIPPED_FAULTS } from '$lib/core/faults/shipped';
+import { answerTo } from './answerTo';
 import { forget, recall, remember } from './remembered';
 import { logEntry } from './logbook';
 import type { Workbench } from './workbench.svelte';
@@ -90,12 +91,8 @@ export class FinderView {
 		void this.#askFile();
 	}
 	async #askFile(): Promise<void> {
-		try {
-			const response = await fetch('/api/faults');
-			if (response.ok) this.stands = (await response.json()) as Stands;
-		} catch {
-			// The file of the program serves as well.
-		}
+		// The file of the program serves as well.
+		this.stands = (await answerTo<Stands>('/api/faults')) ?? this.stands;
 	}
 
 	/** What another page saw already, "soft-dross:yes sparks:no"; what the file does not know is left out. */

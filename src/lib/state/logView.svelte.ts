@@ -1,5 +1,6 @@
 /** What was found in the log, a page of it: one question at a time, late answers dropped. */
 import { LOG_SHOWN } from '$lib/formats/bodies/records';
+import { problemOf } from './problemOf';
 import { NEWEST_FIRST, orderText, type FoundPage, type LogOrder } from '$lib/formats/logFound';
 
 /** A hand that types is left alone for so long, ms. */
@@ -86,7 +87,8 @@ export class LogView {
 			const response = await fetch(`/api/log/find?${query}`);
 			if (asked !== this.#asked) return;
 			if (!response.ok) {
-				this.problem = ((await response.json()) as { message: string }).message;
+				const { message } = await problemOf(response);
+				if (asked === this.#asked) this.problem = message;
 				return;
 			}
 			const page = (await response.json()) as FoundPage;

@@ -5,6 +5,7 @@
  */
 import { createStore, del, entries, get, set, type UseStore } from 'idb-keyval';
 import type { Problem } from '$lib/formats/problem';
+import { problemOf } from './problemOf';
 
 export interface Write {
 	method: 'POST' | 'PUT';
@@ -60,25 +61,14 @@ async function orNone<T>(work: () => Promise<T>): Promise<T | undefined> {
 	}
 }
 
-/** A problem from whatever came: a fault page is none. */
-async function problemOf(response: Response): Promise<Refusal['problem']> {
-	try {
-		const body = (await response.json()) as unknown;
-		if (typeof body === 'object' && body !== null && 'message' in body) {
-			return { code: 'fault', fields: [], ...body } as Refusal['problem'];
-		}
-	} catch {
-		// Not JSON: a proxy or a fault page speaks.
-	}
-	return { code: 'fault', message: `The server answered ${response.status}.`, fields: [] };
-}
-
-/** Nobody is there, or the server asks to come again; or no answer came in time. */
+/** Nobody is there, or the server asks to come again; or it was sent, and no answer came that can be read. */
 type NoAnswer = 'away' | 'late';
-async function transmit(write: Write): Promise<Response | NoAnswer> {
+type Answer = { data: unknown } | { refusal: Refusal };
+async function transmit(write: Write): Promise<Answer | NoAnswer> {
 	const body = JSON.stringify(write.body);
+	let response: Response;
 	try {
-		const response = await fetch(write.path, {
+		response = await fetch(write.path, {
 			method: write.method,
 			headers: { 'content-type': 'application/json' },
 			body,
@@ -86,10 +76,15 @@ async function transmit(write: Write): Promise<Response | NoAnswer> {
 			keepalive: body.length < KEEPALIVE_MOST,
 			signal: AbortSignal.timeout(ANSWER_MOST_MS)
 		});
-		return response.status === 503 || response.status === 429 ? 'away' : response;
 	} catch (error) {
 		return error instanceof DOMException && error.name === 'TimeoutError' ? 'late' : 'away';
 	}
+	const { ok, status } = response;
+	if (status === 503 || status === 429) return 'away';
+	if (!ok) return { refusal: { status, problem: await problemOf(response) } };
+	// Broken off, or a page of somebody in between who asks for a name first: not the server's word.
+	const data = await orNone<unknown>(() => response.json());
+	return data === undefined ? 'late' : { data };
 }
 
 async function keep(
@@ -126,16 +121,15 @@ const notKept = (late: boolean): Refusal => ({
 export async function sendNow<T>(
 	write: Omit<Write, 'words'>
 ): Promise<{ outcome: 'done'; data: T } | ({ outcome: 'refused' } & Refusal)> {
-	const response = await transmit({ ...write, words: '' });
+	const answer = await transmit({ ...write, words: '' });
 	const problem: Problem = {
 		code: 'fault',
 		message: 'No answer from the server; try again.',
 		fields: []
 	};
-	if (typeof response === 'string')
-		return { outcome: 'refused', status: 0, problem: { ...problem } };
-	if (response.ok) return { outcome: 'done', data: (await response.json()) as T };
-	return { outcome: 'refused', status: response.status, problem: await problemOf(response) };
+	if (typeof answer === 'string') return { outcome: 'refused', status: 0, problem: { ...problem } };
+	if ('data' in answer) return { outcome: 'done', data: answer.data as T };
+	return { outcome: 'refused', ...answer.refusal };
 }
 
 /**
@@ -145,17 +139,17 @@ export async function sendNow<T>(
  */
 export async function send<T>(write: Write): Promise<SendResult<T>> {
 	if (othersWait !== false) await waiting();
-	const response = othersWait ? 'away' : await transmit(write);
-	if (typeof response === 'string') {
-		const late = response === 'late';
+	const answer = othersWait ? 'away' : await transmit(write);
+	if (typeof answer === 'string') {
+		const late = answer === 'late';
 		const key = await orNone(() => keep(write, late ? { late } : {}));
 		return key === undefined
 			? { outcome: 'refused', ...notKept(late) }
 			: { outcome: 'waiting', key, late };
 	}
-	if (response.ok) return { outcome: 'done', data: (await response.json()) as T };
-	const refusal = { status: response.status, problem: await problemOf(response) };
-	if (response.status < 500) return { outcome: 'refused', ...refusal };
+	if ('data' in answer) return { outcome: 'done', data: answer.data as T };
+	const { refusal } = answer;
+	if (refusal.status < 500) return { outcome: 'refused', ...refusal };
 	const key = await orNone(() => keep(write, { refusal }));
 	return key === undefined
 		? { outcome: 'refused', ...refusal }
@@ -222,22 +216,19 @@ async function flushOnce(): Promise<Flushed> {
 	const result: Flushed = { sent: [], aside: [], left: [], reached: true };
 	for (const item of await waiting()) {
 		if (item.refusal) continue;
-		const response = await transmit(item.write);
-		if (typeof response === 'string') {
+		const answer = await transmit(item.write);
+		if (typeof answer === 'string') {
 			result.reached = false;
-			if (response === 'late' && (await get(item.key, kept())) !== undefined)
+			if (answer === 'late' && (await get(item.key, kept())) !== undefined)
 				await set(item.key, { ...item, late: true }, kept());
 			break;
 		}
-		if (response.ok) {
+		if ('data' in answer) {
 			result.sent.push(item);
 			await del(item.key, kept());
 			continue;
 		}
-		const refused = {
-			...item,
-			refusal: { status: response.status, problem: await problemOf(response) }
-		};
+		const refused = { ...item, refusal: answer.refusal };
 		// Dropped by hand while it was under way: it stays dropped.
 		if ((await get(item.key, kept())) === undefined) continue;
 		await set(item.key, refused, kept());

@@ -3,6 +3,7 @@ import type { Held } from '$lib/core/checks/inputs';
 import { itemKey, listKey, type Item, type ListId } from '$lib/core/preflight/item';
 import { preflight } from '$lib/core/preflight/list';
 import { ownItems, type OwnCheck } from '$lib/core/preflight/own';
+import { answerTo } from './answerTo';
 import { logEntry } from './logbook';
 import './plansHere';
 import {
@@ -87,15 +88,13 @@ export class Preflight {
 	}
 
 	async askOwn(): Promise<void> {
-		try {
-			const response = await fetch(`/api/checks?bench=${this.bench.benchId}`);
-			if (!response.ok) return;
-			const { signed, ...own } = (await response.json()) as OwnStands & { signed: Signed[] };
-			this.own = own;
-			this.#signed = signed;
-		} catch {
-			// Ours are asked all the same.
-		}
+		const { benchId } = this.bench;
+		const answer = await answerTo<OwnStands & { signed: Signed[] }>(`/api/checks?bench=${benchId}`);
+		// Ours are asked all the same.
+		if (!answer || benchId !== this.bench.benchId) return;
+		const { signed, ...own } = answer;
+		this.own = own;
+		this.#signed = signed;
 	}
 
 	/**

@@ -20,7 +20,8 @@ vi.mock('idb-keyval', () => ({
 	del: (key: string) => inStore(() => kept.delete(key)),
 	entries: () => inStore(() => [...kept.entries()])
 }));
-const { drop, flush, retry, send, waiting } = await import('./outbox');
+const { drop, flush, retry, send, sendNow, waiting } = await import('./outbox');
+const { duplicate } = await import('./benches');
 
 const write = (opId: string) => ({
 	method: 'POST' as const,
@@ -164,6 +165,21 @@ describe('the outbox', () => {
 		});
 	});
 
+	it('keeps what was answered by a page of somebody in between, and sends it again', async () => {
+		const page = '<h1>Sign in to this network</h1>';
+		body = page;
+		expect(await send(write('op-1'))).toMatchObject({ outcome: 'waiting', late: true });
+		expect(await flush()).toMatchObject({ sent: [], reached: false });
+		expect((await waiting()).map((item) => item.write.body.opId)).toEqual(['op-1']);
+		body = JSON.stringify({ id: 1 });
+		expect((await flush()).sent).toHaveLength(1);
+		expect(await waiting()).toEqual([]);
+		expect(seen).toEqual(['op-1', 'op-1', 'op-1']);
+		body = page;
+		expect(await sendNow(write('op-2'))).toMatchObject({ outcome: 'refused', status: 0 });
+		expect(await waiting()).toEqual([]);
+	});
+
 	it('lets the others through when one is refused, and keeps that one in sight until somebody decides', async () => {
 		online = false;
 		for (const opId of ['op-1', 'bad-2', 'op-3']) await send(write(opId));
@@ -192,6 +208,20 @@ describe('the outbox', () => {
 		expect((await waiting())[0]).toMatchObject({ madeAt: '2025-11-26T09:40:00.000Z' });
 		expect((await flush()).sent).toHaveLength(1);
 		expect(seen).toEqual(['old-op-1']);
+	});
+});
+
+describe('a copy of a bench', () => {
+	it('is not made where the bench cannot be read, and says why', async () => {
+		const answers: Response[] = [];
+		vi.stubGlobal('fetch', () => Promise.resolve(answers.shift()!));
+		answers.push(new Response('<h1>Bad gateway</h1>', { status: 502 }));
+		expect(await duplicate('b')).toEqual({ ok: false, why: 'The server answered 502.' });
+		answers.push(Response.json({ message: 'No such bench.' }, { status: 404 }));
+		expect(await duplicate('b')).toEqual({ ok: false, why: 'No such bench.' });
+		answers.push(Response.json({ revision: 3, bench: { name: 'Bay 2' } }));
+		answers.push(Response.json({ id: 'c' }, { status: 201 }));
+		expect(await duplicate('b')).toEqual({ ok: true, id: 'c', name: 'Bay 2 copy' });
 	});
 });
 

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { dayAndTime } from '$lib/formats/days';
 	import type { KeptPicture } from '$lib/formats/pictures';
+	import { answerTo } from '$lib/state/answerTo';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	/** Pictures kept beside entries of this bench, newest first; asked for anew when `count` goes up. */
@@ -19,16 +20,13 @@
 	async function load(before?: number) {
 		const { benchId } = bench;
 		const from = before === undefined ? '' : `&before=${before}`;
-		const answer = await fetch(`/api/pictures?bench=${benchId}&limit=12${from}`).catch(
-			() => undefined
-		);
+		const read = await answerTo<Page>(`/api/pictures?bench=${benchId}&limit=12${from}`);
 		if (bench.benchId !== benchId) return;
-		if (!answer?.ok) {
+		if (!read) {
 			problem = 'Kept pictures are on the server, which does not answer just now.';
 			return;
 		}
 		problem = '';
-		const read = (await answer.json()) as Page;
 		page =
 			before === undefined || !page
 				? read

@@ -2,6 +2,7 @@
 	import Choice from '$lib/components/Fields/Choice.svelte';
 	import { saveFile } from '$lib/dom/saveFile';
 	import type { TemplateDraft } from '$lib/state/templateDraft.svelte';
+	import { problemOf } from '$lib/state/problemOf';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	/** Template, finished edge and torch path as a file in true millimetres. */
@@ -14,19 +15,18 @@
 
 	async function save(as: 'svg' | 'dxf' | 'pdf') {
 		const { contours, keep, outside, holes, name } = draft;
-		const response = await fetch('/api/template', {
-			method: 'POST',
-			headers: { 'content-type': 'application/json' },
-			body: JSON.stringify({ contours, keep, outside, holes, name, as, paper, ...torch })
-		}).catch(() => undefined);
-		if (!response?.ok) {
-			const text = response
-				? ((await response.json()) as { message: string }).message
-				: 'The server does not answer; nothing was saved. Try again.';
-			bench.notice = { kind: 'problem', text };
-			return;
+		const problem = (text: string) => (bench.notice = { kind: 'problem', text });
+		try {
+			const response = await fetch('/api/template', {
+				method: 'POST',
+				headers: { 'content-type': 'application/json' },
+				body: JSON.stringify({ contours, keep, outside, holes, name, as, paper, ...torch })
+			});
+			if (response.ok) saveFile(`${name}-template.${as}`, await response.blob());
+			else problem((await problemOf(response)).message);
+		} catch {
+			problem('The server does not answer; nothing was saved. Try again.');
 		}
-		saveFile(`${name}-template.${as}`, await response.blob());
 	}
 </script>
 

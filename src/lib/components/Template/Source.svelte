@@ -1,5 +1,6 @@
 <script lang="ts">
 	import * as v from 'valibot';
+	import { NAME_MOST } from '$lib/core/quantity/within';
 	import { SHAPE_KINDS, ShapeSchema } from '$lib/core/shape/makers';
 	import { fieldProblems } from '$lib/formats/problem';
 	import Choice from '$lib/components/Fields/Choice.svelte';
@@ -8,6 +9,7 @@
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import Select from '$lib/components/Fields/Select.svelte';
 	import TextField from '$lib/components/Fields/TextField.svelte';
+	import { answerTo } from '$lib/state/answerTo';
 	import { newOpId } from '$lib/state/ids';
 	import { sendNow } from '$lib/state/outbox';
 	import type { TemplateDraft } from '$lib/state/templateDraft.svelte';
@@ -57,14 +59,15 @@
 	async function take(id: string) {
 		open = id;
 		if (!id) return;
-		const response = await fetch(`/api/outlines/${id}`).catch(() => undefined);
-		if (!response?.ok) {
+		const found = await answerTo<{ name: string; contours: Contour[] }>(`/api/outlines/${id}`);
+		// Another was chosen meanwhile.
+		if (open !== id) return;
+		if (!found) {
 			bench.notice = { kind: 'problem', text: 'That outline could not be fetched.' };
 			return;
 		}
-		const { name, contours } = (await response.json()) as { name: string; contours: Contour[] };
 		draft.reading = undefined;
-		draft.setDrawing(name, contours);
+		draft.setDrawing(found.name, found.contours);
 	}
 	async function putAway() {
 		const id = open;
@@ -122,11 +125,9 @@
 			<TextField
 				label="Called"
 				value={draft.name}
-				commit={(text) => {
-					const title = text.trim();
-					if (title === '' || title.length > 60) return '1 to 60 characters are accepted';
-					draft.change({ title });
-				}}
+				most={NAME_MOST}
+				named
+				commit={(title) => void draft.change({ title: title.trim() })}
 			/>
 		</div>
 		<button type="button" class="btn" onclick={() => void save()}>Save the outline</button>
