@@ -145,6 +145,30 @@ test('a copy made while an edit is still being written is written too, and so is
 	}
 });
 
+test('a name that is too long, or none, is refused under its field, and what was typed stays', async ({
+	page
+}) => {
+	await page.goto('/job');
+	await page.getByRole('button', { name: 'New list' }).click();
+	await page.getByRole('button', { name: 'Name, hours, parts' }).click();
+	const customer = page.getByRole('textbox', { name: 'Customer' });
+	const long = 'Trust for the upper lock, its sluices and all that belongs to them, by its keeper'; // 81
+	await customer.fill(long);
+	await customer.press('Enter');
+	await expect(page.getByText('At most 80 characters; these are 81.')).toBeVisible();
+	await expect(customer).toHaveValue(long);
+	const written = page.waitForRequest((request) => request.method() === 'PUT');
+	await customer.fill(long.slice(0, 80));
+	await customer.press('Enter');
+	const { list } = (await written).postDataJSON() as { list: { customer: string } };
+	expect(list.customer).toBe(long.slice(0, 80));
+	await expect(page.getByText('At most 80 characters')).toBeHidden();
+	const name = page.getByRole('textbox', { name: 'List', exact: true });
+	await name.fill(' ');
+	await name.press('Enter');
+	await expect(page.getByText('It needs a name.')).toBeVisible();
+});
+
 test('items are changed in place; what must come first comes first, a ring is named, what cannot be made too', async ({
 	page
 }) => {

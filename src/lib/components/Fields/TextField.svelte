@@ -3,18 +3,29 @@
 	let {
 		label,
 		value,
+		most = Infinity,
+		named = false,
 		commit
 	}: {
 		label: string;
 		value: string;
+		/** Characters. */
+		most?: number;
+		/** It is a name, so it may not be empty. */
+		named?: boolean;
 		commit: (value: string) => string | undefined | Promise<string | undefined>;
 	} = $props();
 	const uid = $props.id();
 	let typed = $state<string | undefined>();
 	let error = $state<string | undefined>();
 
+	function refused(text: string): string | undefined {
+		const { length } = text.trim();
+		if (named && length === 0) return 'It needs a name.';
+		if (length > most) return `At most ${most} characters; these are ${length}.`;
+	}
 	async function take(text: string) {
-		error = await commit(text);
+		error = refused(text) ?? (await commit(text));
 		typed = error ? text : undefined;
 	}
 </script>
@@ -35,7 +46,7 @@
 	{#if error}
 		<p
 			id="{uid}-note"
-			class="text-[0.875rem] font-semibold"
+			class="mt-1 text-[0.875rem] font-semibold"
 			style:color="var(--stops)"
 			role="alert"
 		>

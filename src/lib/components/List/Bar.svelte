@@ -1,5 +1,7 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
+	import { CUSTOMER_MOST } from '$lib/core/list/inputs';
+	import { NAME_MOST } from '$lib/core/quantity/within';
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import TextField from '$lib/components/Fields/TextField.svelte';
 	import type { DayListView } from '$lib/state/dayList.svelte';
@@ -52,15 +54,15 @@
 		<TextField
 			label="List"
 			value={list.name}
-			commit={(name) => {
-				if (name.trim() === '') return 'It needs a name.';
-				view.edit((l) => ({ ...l, name }));
-			}}
+			most={NAME_MOST}
+			named
+			commit={(name) => void view.edit((l) => ({ ...l, name }))}
 		/>
 		<TextField
 			label="Customer"
 			value={list.customer}
-			commit={(customer) => void view.edit((l) => ({ ...l, customer: customer.slice(0, 80) }))}
+			most={CUSTOMER_MOST}
+			commit={(customer) => void view.edit((l) => ({ ...l, customer }))}
 		/>
 		<Hours {view} {list} />
 		<QuantityField

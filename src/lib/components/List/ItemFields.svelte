@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { PIECES_MOST, type ListItem } from '$lib/core/list/inputs';
+	import { PIECES_MOST, WORKPIECE_MOST, type ListItem } from '$lib/core/list/inputs';
+	import { NAME_MOST } from '$lib/core/quantity/within';
 	import Check from '$lib/components/Fields/Check.svelte';
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import Stepper from '$lib/components/Fields/Stepper.svelte';
@@ -28,10 +29,9 @@
 		<TextField
 			label="Called"
 			value={item.name}
-			commit={(name) => {
-				if (name.trim() === '') return 'It needs a name.';
-				set({ name });
-			}}
+			most={NAME_MOST}
+			named
+			commit={(name) => void set({ name })}
 		/>
 		<Stepper
 			label="Pieces"
@@ -72,7 +72,8 @@
 		<TextField
 			label="On this workpiece"
 			value={item.on}
-			commit={(on) => void set({ on: on.slice(0, 60) })}
+			most={WORKPIECE_MOST}
+			commit={(on) => void set({ on })}
 		/>
 		{#if item.on !== ''}
 			<QuantityField

@@ -4,6 +4,7 @@
 	import type { DayListView } from '$lib/state/dayList.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import PlateDrawing from './PlateDrawing.svelte';
+	import { leftWords } from './words';
 
 	/** Plates of one metal and thickness, with what lies on each. */
 	let { view, group, trimMm }: { view: DayListView; group: PlatesOf; trimMm: number } = $props();
@@ -28,7 +29,7 @@
 	{#each group.layout.left as left (left.id)}
 		<p class="font-semibold" role="alert" style:color="var(--stops)">
 			{left.count} × {view.itemOf(left.id)?.name}
-			{left.tooLarge ? 'are larger than every plate' : 'have no plate left'}.
+			{leftWords(left)}.
 		</p>
 	{/each}
 	<div class="sheets">

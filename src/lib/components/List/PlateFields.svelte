@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { METAL_IDS, METALS } from '$lib/core';
 	import type { DayList } from '$lib/core/list/inputs';
+	import { NAME_MOST } from '$lib/core/quantity/within';
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import Stepper from '$lib/components/Fields/Stepper.svelte';
 	import TextField from '$lib/components/Fields/TextField.svelte';
@@ -24,7 +25,9 @@
 		<TextField
 			label="Called"
 			value={plate.name}
-			commit={(name) => (name.trim() === '' ? 'It needs a name.' : void set({ name }))}
+			most={NAME_MOST}
+			named
+			commit={(name) => void set({ name })}
 		/>
 		{#if plate.count === null}
 			<p class="self-end">

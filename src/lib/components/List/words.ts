@@ -92,3 +92,9 @@ export function troubleWords(trouble: RunTrouble, nameOf: (id: string) => string
 			return `${trouble.arcs} arcs are more than are planned one by one: split the list.`;
 	}
 }
+
+/** Of parts that lie on no plate, after how many they are. */
+export const leftWords = ({ count, tooLarge }: { count: number; tooLarge: boolean }): string =>
+	tooLarge
+		? `${count === 1 ? 'is' : 'are'} larger than every plate`
+		: `${count === 1 ? 'has' : 'have'} no plate left`;

@@ -7,6 +7,7 @@
 	import { dayAndTime } from '$lib/formats/days';
 	import type { FoundRow } from '$lib/formats/logFound';
 	import { correctEntry, undoEntry } from '$lib/state/logbook';
+	import { WHAT_FOR_MOST } from '$lib/state/who';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	/** One row of the log, to be put right or taken back; the old line stays in the record. */
@@ -91,10 +92,8 @@
 		<TextField
 			label="What for (may stay empty)"
 			value={whatFor}
-			commit={(text) => {
-				if (text.trim().length > 200) return 'at most 200 characters';
-				whatFor = text.trim();
-			}}
+			most={WHAT_FOR_MOST}
+			commit={(text) => void (whatFor = text.trim())}
 		/>
 		{#if changed}<p>
 				Now: <b>{entryWords(entry, bench)}</b>. The old line stays in the record.

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { SUPPLIER_MOST } from '$lib/core/stock/drawer';
 	import Fold from '$lib/components/Fields/Fold.svelte';
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import Stepper from '$lib/components/Fields/Stepper.svelte';
@@ -103,10 +104,8 @@
 							<TextField
 								label="From"
 								value={stock.supplier}
-								commit={(supplier) => {
-									if (supplier.trim().length > 80) return 'at most 80 characters';
-									void view.count(row, { supplier: supplier.trim() });
-								}}
+								most={SUPPLIER_MOST}
+								commit={(supplier) => void view.count(row, { supplier: supplier.trim() })}
 							/>
 						</div>
 					</Fold>

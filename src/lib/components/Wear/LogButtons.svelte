@@ -3,7 +3,7 @@
 	import { cutsAtOnce, pierceOf } from '$lib/core/studies/madeCuts';
 	import TextField from '$lib/components/Fields/TextField.svelte';
 	import Stepper from '$lib/components/Fields/Stepper.svelte';
-	import { keepWho, WHO_MOST } from '$lib/state/who';
+	import { keepWho, WHAT_FOR_MOST, WHO_MOST } from '$lib/state/who';
 	import { logCut, logStart, undoEntry } from '$lib/state/logbook';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import { entryWords } from './words';
@@ -78,18 +78,14 @@
 			<TextField
 				label="What for (may stay empty)"
 				value={bench.whatFor}
-				commit={(text) => {
-					if (text.trim().length > 200) return 'at most 200 characters';
-					bench.whatFor = text.trim();
-				}}
+				most={WHAT_FOR_MOST}
+				commit={(text) => void (bench.whatFor = text.trim())}
 			/>
 			<TextField
 				label="Who"
 				value={bench.who}
-				commit={(text) => {
-					if (text.trim().length > WHO_MOST) return `at most ${WHO_MOST} characters`;
-					keepWho(bench, text.trim());
-				}}
+				most={WHO_MOST}
+				commit={(text) => void keepWho(bench, text.trim())}
 			/>
 		</div>
 	{/if}

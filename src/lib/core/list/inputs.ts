@@ -15,6 +15,9 @@ export const CHANGE_S = 240;
 
 const whole = v.integer('a whole number');
 const id = v.pipe(v.string('text'), v.regex(/^[\w-]{1,40}$/, 'letters, digits, - and _'));
+/** Characters of what an item lies on, and of the customer. */
+export const WORKPIECE_MOST = 60;
+export const CUSTOMER_MOST = 80;
 const words = (most: number) =>
 	v.pipe(
 		v.string('text'),
@@ -54,7 +57,7 @@ export const ListItemSchema = v.object({
 	/** Made after these have ended. */
 	after: v.optional(v.pipe(v.array(id), v.maxLength(20, 'at most 20')), []),
 	/** Items on one workpiece never overlap, and wait until it is cool; empty: a piece of its own. */
-	on: v.optional(words(60), ''),
+	on: v.optional(words(WORKPIECE_MOST), ''),
 	coolS: v.optional(within(0, 7200, 's'), 0),
 	/** Finished rectangle, or the box round an outline, to be laid on plates; null: nobody has said. */
 	widthMm: v.optional(v.nullable(within(5, 20_000, 'mm')), null),
@@ -113,7 +116,7 @@ export const BREAKS_MOST = 6;
 
 export const DayListSchema = v.object({
 	name: nameOf('list'),
-	customer: v.optional(words(80), ''),
+	customer: v.optional(words(CUSTOMER_MOST), ''),
 	/** Of the shop's own day. */
 	startsAt: v.optional(timeOfDay, '08:00'),
 	/** What is not done by then is gone on with at the time of the start; null: until it is done. */

@@ -8,13 +8,15 @@ export const within = (min: number, max: number, unit: string) =>
 		v.maxValue(max, `${min} to ${max} ${unit}`.trim())
 	);
 
+/** Characters of a name. */
+export const NAME_MOST = 60;
 /** A name in one line of ordinary text. */
 export const nameOf = (what: string) =>
 	v.pipe(
 		v.string(`${what}: text`),
 		v.trim(),
-		v.minLength(1, `${what} needs 1 to 60 characters`),
-		v.maxLength(60, `${what} needs 1 to 60 characters`),
+		v.minLength(1, `${what} needs 1 to ${NAME_MOST} characters`),
+		v.maxLength(NAME_MOST, `${what} needs 1 to ${NAME_MOST} characters`),
 		// eslint-disable-next-line no-control-regex -- control characters are what is refused
 		v.regex(/^[^\u0000-\u001f\u007f]*$/, `${what} takes one line of text`)
 	);

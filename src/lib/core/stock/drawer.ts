@@ -7,6 +7,9 @@ import { dayAfter, daysLeft, inPacks, reorderAt, useFrom } from './reorder';
 export const STOCK_KINDS = ['electrode', ...PART_KINDS] as const;
 export type StockKind = (typeof STOCK_KINDS)[number];
 
+/** Characters of where a part comes from. */
+export const SUPPLIER_MOST = 80;
+
 const whole = v.integer('a whole number');
 export const StockSchema = v.object({
 	count: v.pipe(within(0, 10_000, ''), whole),
@@ -18,7 +21,11 @@ export const StockSchema = v.object({
 	/** Order at this many at the latest. */
 	minimum: v.pipe(within(0, 1000, ''), whole),
 	price: v.nullable(within(0, 1000, '')),
-	supplier: v.pipe(v.string('text'), v.trim(), v.maxLength(80, 'at most 80 characters'))
+	supplier: v.pipe(
+		v.string('text'),
+		v.trim(),
+		v.maxLength(SUPPLIER_MOST, `at most ${SUPPLIER_MOST} characters`)
+	)
 });
 export type Stock = v.InferOutput<typeof StockSchema>;
 /** Where nobody has counted yet. */
