@@ -95,8 +95,9 @@ export default defineConfig({
 		expect: { requireAssertions: true },
 		// By itself it leaves one processor idle: of two, half.
 		maxWorkers: availableParallelism(),
-		// No test measures speed: this only ends one that hangs.
+		// No test measures speed: these only end one that hangs.
 		testTimeout: 600_000,
+		hookTimeout: 600_000,
 		// What is shown and searched by the clock on the wall reads the same wherever the tests run.
 		env: { TZ: 'UTC' },
 		projects: [
