@@ -36,9 +36,9 @@ export async function nobodyAt(url: string): Promise<void> {
 	if (await answers(url))
 		throw new Error(`Another server answers on ${url} already: stop it first.`);
 }
-/** Until the server that was started there answers. */
+/** Until the server that was started there answers; two minutes, for a machine that does much else besides. */
 export async function upAt(url: string, child: ChildProcess): Promise<void> {
-	for (let i = 0; i < 400; i++) {
+	for (let i = 0; i < 2400; i++) {
 		if (child.exitCode !== null) throw new Error(`The server for ${url} ended: ${child.exitCode}.`);
 		if (await answers(url)) return;
 		await new Promise((resolve) => setTimeout(resolve, 50));

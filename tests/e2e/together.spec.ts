@@ -133,7 +133,7 @@ test('who saves data and is known to be without the server may press the station
 	await expect(page.getByRole('heading', { name: 'Log it' })).toBeVisible();
 	await expect(page.getByText('This one stays open')).toBeHidden();
 	await page.context().setOffline(false);
-	await expect(waiting(page)).toBeHidden({ timeout: 20_000 });
+	await expect(waiting(page)).toBeHidden();
 	await page.getByRole('button', { name: 'Take the last back' }).click();
 	await expect(notice(page)).toContainText('Taken back');
 });
