@@ -2,6 +2,7 @@
 	import BookmarkPlus from '@lucide/svelte/icons/bookmark-plus';
 	import { grooveTitle } from '$lib/components/Gouge/words';
 	import { cutTitle } from './words';
+	import { NAME_MOST } from '$lib/core/quantity/within';
 	import TextField from '$lib/components/Fields/TextField.svelte';
 	import { saveCard, shelveCard } from '$lib/state/shelf';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
@@ -17,11 +18,6 @@
 	} as const;
 	let name = $state('');
 
-	function take(text: string) {
-		const trimmed = text.trim();
-		if (trimmed.length > 60) return 'at most 60 characters';
-		name = trimmed;
-	}
 	async function save() {
 		if (await saveCard(bench, name || title, what)) name = '';
 	}
@@ -36,7 +32,12 @@
 			void save();
 		}}
 	>
-		<TextField label="Save this card as (empty: its own title)" value={name} commit={take} />
+		<TextField
+			label="Save this card as (empty: its own title)"
+			value={name}
+			most={NAME_MOST}
+			commit={(text) => void (name = text.trim())}
+		/>
 		<button class="btn btn-primary"><BookmarkPlus size={20} aria-hidden="true" /> Save</button>
 	</form>
 	{#if bench.draft.edited}<p class="sub mt-1">
