@@ -99,14 +99,18 @@ export function fitEllipse(
 	};
 }
 
-/** Signed way from the ellipse, outward positive, to first order (Sampson). */
-export function offEllipse(e: Ellipse, { x, y }: Point): number {
-	const c = Math.cos(e.angle);
-	const s = Math.sin(e.angle);
-	const u = c * (x - e.x) + s * (y - e.y);
-	const v = -s * (x - e.x) + c * (y - e.y);
-	const value = (u / e.a) ** 2 + (v / e.b) ** 2 - 1;
-	return value / (2 * Math.hypot(u / e.a ** 2, v / e.b ** 2));
+/** Signed way of a point from the ellipse, outward positive, to first order (Sampson). */
+export function offEllipse({ x, y, a, b, angle }: Ellipse): (point: Point) => number {
+	const c = Math.cos(angle);
+	const s = Math.sin(angle);
+	const [a2, b2] = [a ** 2, b ** 2];
+	return (point) => {
+		const u = c * (point.x - x) + s * (point.y - y);
+		const v = -s * (point.x - x) + c * (point.y - y);
+		const value = (u / a) ** 2 + (v / b) ** 2 - 1;
+		// Not `hypot`: asked for a million times in a picture, and nothing here is near the ends of a number.
+		return value / (2 * Math.sqrt((u / a2) ** 2 + (v / b2) ** 2));
+	};
 }
 
 export const onEllipse = (e: Ellipse, angle: number): Point => {
@@ -129,7 +133,10 @@ function leastMedian(points: readonly Point[]): Ellipse | undefined {
 	const n = points.length;
 	let best = fitEllipse(points);
 	if (!best || n < 15) return best;
-	const offOf = (e: Ellipse) => median(points.map((point) => Math.abs(offEllipse(e, point))));
+	const offOf = (e: Ellipse) => {
+		const off = offEllipse(e);
+		return median(points.map((point) => Math.abs(off(point))));
+	};
 	let least = offOf(best);
 	for (let k = 0; k < TRIALS; k++) {
 		// Each time turned a little, and the five a little nearer to or further from each other.
@@ -155,7 +162,7 @@ export function robustEllipse(
 	let weights = points.map(() => 1);
 	let spread = 0;
 	for (let round = 0; round < 12 && ellipse; round++) {
-		const off = points.map((point) => offEllipse(ellipse!, point));
+		const off = points.map(offEllipse(ellipse));
 		spread = Math.max(BY_MEDIAN * median(off.map(Math.abs)), 0.02);
 		weights = off.map((way) => {
 			const u = way / (TUKEY * spread);

@@ -40,27 +40,18 @@ export function smaller(light: Light, by: number): Light {
 	const width = Math.floor(light.width / by);
 	const height = Math.floor(light.height / by);
 	const values = new Float32Array(width * height);
-	for (let y = 0; y < height * by; y++)
-		addRow(light, y, by, values, Math.floor(y / by) * width, width);
+	const from = light.values;
+	for (let y = 0; y < height * by; y++) {
+		const to = Math.floor(y / by) * width;
+		for (let x = 0, at = y * light.width; x < width; x++) {
+			let sum = 0;
+			for (const end = at + by; at < end; at++) sum += from[at]!;
+			values[to + x]! += sum;
+		}
+	}
 	const share = 1 / (by * by);
 	for (let at = 0; at < values.length; at++) values[at]! *= share;
 	return { width, height, values };
-}
-
-function addRow(
-	light: Light,
-	y: number,
-	by: number,
-	into: Float32Array,
-	to: number,
-	width: number
-): void {
-	let from = y * light.width;
-	for (let x = 0; x < width; x++) {
-		let sum = 0;
-		for (let k = 0; k < by; k++) sum += light.values[from++]!;
-		into[to + x]! += sum;
-	}
 }
 
 /** Rows for columns. */

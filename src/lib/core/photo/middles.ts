@@ -21,7 +21,8 @@ function slopes({ width, height, values }: Light, every: number): Slopes {
 	const x = new Float32Array(most);
 	const y = new Float32Array(most);
 	const size = new Float32Array(most);
-	const root = values.map(Math.sqrt);
+	const root = new Float32Array(values.length);
+	for (let p = 0; p < root.length; p++) root[p] = Math.sqrt(values[p]!);
 	let n = 0;
 	for (let j = 1; j < height - 1; j++)
 		for (let i = 1 + ((2 * every - 1 - (j % every)) % every); i < width - 1; i += every, n++) {
@@ -45,7 +46,8 @@ function slopes({ width, height, values }: Light, every: number): Slopes {
 /** The size that this share of the slopes exceeds, to a 16 000th: counted, for sorting takes longer. */
 function exceededBy(size: Float32Array, share: number): number {
 	const counts = new Uint32Array(2 * FINE);
-	for (const one of size) counts[Math.min(2 * FINE - 1, Math.floor(one * FINE))]!++;
+	for (let n = 0; n < size.length; n++)
+		counts[Math.min(2 * FINE - 1, Math.floor(size[n]! * FINE))]!++;
 	let left = share * size.length;
 	let bin = 2 * FINE;
 	while (bin > 0 && left > 0) left -= counts[--bin]!;
@@ -68,7 +70,8 @@ export function middles(light: Light, most: number): Point[] {
 	const wide = Math.ceil(width / every) + 2 * pad;
 	const tall = Math.ceil(height / every) + 2 * pad;
 	const votes = new Float32Array(wide * tall);
-	for (const [n, size] of slope.size.entries()) {
+	for (let n = 0; n < slope.size.length; n++) {
+		const size = slope.size[n]!;
 		if (size < from) continue;
 		const at = slope.at[n]!;
 		const [dx, dy] = [slope.x[n]! / size, slope.y[n]! / size];

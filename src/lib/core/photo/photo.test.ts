@@ -113,7 +113,7 @@ describe('an ellipse', () => {
 					expect(fitted.y).toBeCloseTo(drawn.y, 4);
 					expect(fitted.a).toBeCloseTo(drawn.a, 4);
 					expect(fitted.b).toBeCloseTo(drawn.b, 4);
-					for (const p of around(drawn, 7)) expect(offEllipse(fitted, p)).toBeCloseTo(0, 4);
+					for (const p of around(drawn, 7)) expect(offEllipse(fitted)(p)).toBeCloseTo(0, 4);
 				}
 			),
 			{ numRuns: 100 }

@@ -64,7 +64,7 @@ function rimAt(
 	for (let i = 0; i < n; i++) {
 		const way = -half + i * spacing;
 		let sum = 0;
-		for (const side of [-1, 0, 1])
+		for (let side = -1; side <= 1; side++)
 			sum += lightAt(
 				light,
 				at.x + way * nx + side * tangent * tx,

@@ -55,7 +55,8 @@ export function rings(
 		found.push(best);
 		const { ellipse } = best;
 		const near = Math.max(2, 0.05 * ellipse.a);
-		rest = rest.filter((step) => Math.abs(offEllipse(ellipse, step)) > near);
+		const off = offEllipse(ellipse);
+		rest = rest.filter((step) => Math.abs(off(step)) > near);
 	}
 	return found.sort((one, other) => other.weight - one.weight);
 }
@@ -64,12 +65,15 @@ const nearOf = (ellipse: Ellipse) => Math.max(1.2, 0.02 * ellipse.a);
 
 function stepsOn(ellipse: Ellipse, byRay: readonly RayStep[][]): RayStep[] {
 	const near = nearOf(ellipse);
-	return byRay.flatMap((steps) => {
+	const off = offEllipse(ellipse);
+	const on: RayStep[] = [];
+	for (const steps of byRay) {
 		let best: RayStep | undefined;
 		for (const step of steps)
-			if (Math.abs(offEllipse(ellipse, step)) < near && step.size > (best?.size ?? 0)) best = step;
-		return best ? [best] : [];
-	});
+			if (step.size > (best?.size ?? 0) && Math.abs(off(step)) < near) best = step;
+		if (best) on.push(best);
+	}
+	return on;
 }
 function ringOf(
 	ellipse: Ellipse,
