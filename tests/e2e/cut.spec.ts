@@ -229,6 +229,16 @@ test('a template prints in true size, and an outline is saved, opened and put aw
 	await page.getByRole('button', { name: 'Print true size, PDF' }).click();
 	await expect(page.getByText('The server answered 502.')).toBeVisible();
 	await page.unroute('**/api/template');
+	// Nor is the page of a network that asks for a name first taken for the template.
+	await page.route('**/api/template', (route) =>
+		route.fulfill({ status: 200, contentType: 'text/html', body: '<h1>Who are you?</h1>' })
+	);
+	let downloads = 0;
+	page.on('download', () => downloads++);
+	await page.getByRole('button', { name: 'Print true size, PDF' }).click();
+	await expect(page.getByTestId('notice')).toContainText('What came is no template');
+	expect(downloads).toBe(0);
+	await page.unroute('**/api/template');
 	const saved = page.waitForEvent('download');
 	await page.getByRole('button', { name: 'Print true size, PDF' }).click();
 	expect(

@@ -22,7 +22,13 @@
 				headers: { 'content-type': 'application/json' },
 				body: JSON.stringify({ contours, keep, outside, holes, name, as, paper, ...torch })
 			});
-			if (response.ok) saveFile(`${name}-template.${as}`, await response.blob());
+			// A network that asks for a name first answers a page of its own, and 200: no file comes with that.
+			if (response.headers.has('content-disposition'))
+				saveFile(`${name}-template.${as}`, await response.blob());
+			else if (response.ok)
+				problem(
+					'What came is no template: something between here and the server answered. Nothing was saved.'
+				);
 			else problem((await problemOf(response)).message);
 		} catch {
 			problem('The server does not answer; nothing was saved. Try again.');
