@@ -10,7 +10,7 @@ ensureBuild();
 const folder = process.env.STEADY_ARC_DATA ?? join(ROOT, 'demo-data');
 const port = process.env.PORT ?? '4173';
 const fresh = !existsSync(join(folder, 'steady-arc.db'));
-const server = spawn('node', ['--max-semi-space-size=4', 'server/main.js'], {
+const server = spawn('node', ['--max-semi-space-size=2', 'server/main.js'], {
 	cwd: ROOT,
 	stdio: 'inherit',
 	env: { ...process.env, STEADY_ARC_DATA: folder, PORT: port }

@@ -3,7 +3,7 @@ import { spawn, type ChildProcess } from 'node:child_process';
 import { fileURLToPath } from 'node:url';
 
 /** As `npm start` does: a shop's server stands beside other things on a small machine. */
-const LEAN = ['--max-semi-space-size=4'];
+const LEAN = ['--max-semi-space-size=2'];
 const ROOT = fileURLToPath(new URL('..', import.meta.url));
 
 /** One cut as a device logs it. */
