@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { BAY_2, inputsOf, TROLLEY } from '../support/inputs';
 import { EIGHT } from '../support/eight';
+import { someOf } from '../support/part';
 import { METAL_IDS, plan, type Bench, type Cut } from '../../src/lib/core';
 import { byAnswer, canCut, once } from '../../src/lib/core/studies/canCut';
 
@@ -42,7 +43,7 @@ describe('can I cut this', () => {
 	});
 
 	it('has no cliff and no number that is none, on eight benches, all metals, clean and severed, 0.5 to 50 mm', () => {
-		for (const bench of EIGHT)
+		for (const bench of someOf(EIGHT))
 			for (const metal of METAL_IDS)
 				for (const aim of ['clean', 'sever'] as const) {
 					let before: ReturnType<typeof canCut> | undefined;
