@@ -55,7 +55,7 @@ function shared(hours: number): PlanInputs {
 
 function givenFor(inputs: PlanInputs): RunInputs {
 	const w = workings(inputs, { solveAmps: false });
-	return runInputsOf(inputs, w.wiring, w.air, w.draw, w.heat);
+	return runInputsOf(inputs, w.wiring, w.air.line, w.draw, w.heat);
 }
 
 /** Switch times of the compressor over the run, s. */

@@ -35,7 +35,7 @@ export function airChecks({ air, inputs }: AirView): Asked[] {
 	const verdict: Verdict =
 		stopsAtS !== undefined
 			? 'stops'
-			: air.flowWay === 'bound'
+			: air.line.flowWay === 'bound'
 				? 'not set'
 				: inlet.tight
 					? 'tight'

@@ -10,7 +10,7 @@ const CLOGGED = 0.5;
 const bar = (value: number) => said(value, 'pressure');
 
 function refusals({ air, inputs }: AirView, findings: Findings): void {
-	if (air.store && shortAtS(air.run) === 0) {
+	if (air.line.store && shortAtS(air.run) === 0) {
 		findings.say(
 			'refusal',
 			'The pressure window is never reached: even a full tank is below what the line needs.'
@@ -36,7 +36,7 @@ function cautionsOfCompressor({ air, inputs }: AirView, findings: Findings): voi
 			'Displacement is not delivery: 65 % of it is assumed. Time a fill of the tank to know (Measure it).'
 		);
 	}
-	if (tankDeliveryLpm(air.tank, air.tank.cutOutBar) <= air.leakLpm) {
+	if (tankDeliveryLpm(air.line.tank, air.line.tank.cutOutBar) <= air.line.leakLpm) {
 		findings.say(
 			'caution',
 			'This compressor never reaches its cut-out: it runs without end. Check the delivery points and the leaks.'
@@ -88,10 +88,10 @@ export function airFindings(w: AirView): Finding[] {
 			`A filter is half clogged or worse: change it.${cartridge ? ' Cartridge filters choke as they clog and do not drain themselves (common practice).' : ''}`
 		);
 	}
-	if (w.air.flowWay === 'bound') {
+	if (w.air.line.flowWay === 'bound') {
 		findings.say(
 			'caution',
-			told`The label gives no flow. The bore alone takes ${said(w.air.boreFlowLpm, 'flow')}, the whole is more (often three times, common practice), so the air is not judged: time the tank once while air flows (Measure it).`
+			told`The label gives no flow. The bore alone takes ${said(w.air.line.boreFlowLpm, 'flow')}, the whole is more (often three times, common practice), so the air is not judged: time the tank once while air flows (Measure it).`
 		);
 	}
 	if (bench.source === 'compressor') cautionsOfCompressor(w, findings);

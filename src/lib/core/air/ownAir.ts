@@ -3,7 +3,7 @@ import type { FigureDef } from '../figure/define';
 import type { Reason, ReasonsOf, WayOf } from '../figure/reason';
 import type { AirView } from './workings';
 
-const isOwn = (w: AirView) => w.air.flowWay === 'built-in';
+const isOwn = (w: AirView) => w.air.line.flowWay === 'built-in';
 
 type OwnAir<F> = {
 	[Id in keyof F]: F[Id] extends FigureDef<AirView, infer Way>

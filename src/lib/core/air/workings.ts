@@ -74,7 +74,8 @@ export interface AirLine extends AirStore {
 	workingBar: number | null;
 }
 
-export interface AirWorkings extends AirLine {
+export interface AirWorkings {
+	line: AirLine;
 	run: Run;
 	/** Pressure that enters the line at the lowest point of the session, bar. */
 	lineLowBar: number;
@@ -217,7 +218,7 @@ export function airWorkings(bench: ShopBench, line: AirLine, work: Work): AirWor
 	const enters =
 		inletLowBar === undefined ? undefined : Math.min(inletLowBar, line.workingBar ?? Infinity);
 	return {
-		...line,
+		line,
 		run,
 		lineLowBar,
 		inletLowBar,

@@ -163,12 +163,18 @@ export function wiring(bench: CircuitBench, evidence: CircuitEvidence): Wiring {
 		neededA: mostA * necDutyMultiplier(dutyShare),
 		nearestA
 	});
+	const largest = largestStart(bench, onCircuit, mostA);
 	return {
 		plate,
 		inputMaxA: mostA,
 		phaseFactor: phaseFactor(supply.phases),
 		loopConductors: loopConductors(supply.phases),
-		...model,
+		serviceOhm: model.serviceOhm,
+		wireOhmKm: model.wireOhmKm,
+		wireOhm: model.wireOhm,
+		cordOhmKm: model.cordOhmKm,
+		cordOhm: model.cordOhm,
+		modelOhm: model.modelOhm,
 		resistanceOhm,
 		sourceV,
 		steadyA,
@@ -183,7 +189,8 @@ export function wiring(bench: CircuitBench, evidence: CircuitEvidence): Wiring {
 		spanV: span,
 		inputEffA: effectiveMostA(bench, plate),
 		nearestA,
-		...guards,
+		wireGuard: guards.wireGuard,
+		cordGuard: guards.cordGuard,
 		breakerA: ratingAtAmbientA(breaker.standard, breaker.ratingA, supply.ambientC),
 		curves: seen
 			? {
@@ -195,7 +202,8 @@ export function wiring(bench: CircuitBench, evidence: CircuitEvidence): Wiring {
 		cordCarriesA: supply.cord
 			? (supply.cord.labelA ?? ampacityA(supply.cord.size, 'cord', 'clipped'))
 			: Infinity,
-		...largestStart(bench, onCircuit, mostA),
+		startA: largest.startA,
+		startOf: largest.startOf,
 		magneticA: [band[0] * breaker.ratingA, band[1] * breaker.ratingA]
 	};
 }

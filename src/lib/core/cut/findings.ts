@@ -131,7 +131,7 @@ function cautionsOfChart(w: CutView, findings: Findings): void {
 	}
 	const wanted = c.chartRow?.pressureBar;
 	const { regulator } = w.inputs.bench.cutter;
-	const works = w.air.workingBar;
+	const works = w.air.line.workingBar;
 	if (!wanted || regulator === 'itself') return;
 	if (works !== null && Math.abs(wanted - works) <= SETPOINT_NEAR_BAR) return;
 	const own = regulator === 'none' ? ' Supply is planned with the bench’s own.' : '';

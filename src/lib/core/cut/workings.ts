@@ -213,9 +213,18 @@ export function cuttingWorkings(
 	const at = (deg: number) =>
 		referenceMmS === null ? null : referenceMmS * speedRatioFromLag(deg);
 	const [lagLow, lagHigh] = LAG_WINDOW_DEG[settings.sparks];
+	// Written out, as wherever a frame plans: what is spread into the middle of a record is copied the slow way.
 	return {
 		metal,
-		...travel,
+		arcMm: travel.arcMm,
+		law: travel.law,
+		coatingFactor: travel.coatingFactor,
+		parts: travel.parts,
+		baseMmS: travel.baseMmS,
+		referenceMmS: travel.referenceMmS,
+		fastestMmS: travel.fastestMmS,
+		aimFactor: travel.aimFactor,
+		speedMmS: travel.speedMmS,
 		chartReach: chartReach(chart, place),
 		chartRow,
 		tests: lawOfCut(ask, outputA).tests,
@@ -238,11 +247,24 @@ export function cuttingWorkings(
 		handMmS,
 		handHeatKJM: handMmS === null ? null : power / handMmS,
 		warp: speedMmS === null ? 'none' : warpRisk(cut.thicknessMm, speedMmS, handMmS!),
-		...begun,
+		start: begun.start,
+		startMethod: begun.startMethod,
+		throughS: begun.throughS,
 		startNeedsA: begun.startMethod === 'none' ? fewest(more, starts) : undefined,
 		partsFromA: law.parts ? undefined : fewest(more, (amps) => arcMm <= limitsAt(amps).severMm),
-		...standoff,
-		...guide,
+		standoff: standoff.standoff,
+		standoffMm: standoff.standoffMm,
+		bevelGapMm: standoff.bevelGapMm,
+		guideWay: guide.guideWay,
+		otherWay: guide.otherWay,
+		offsetMm: guide.offsetMm,
+		otherSideOffsetMm: guide.otherSideOffsetMm,
+		kerfTopMm: guide.kerfTopMm,
+		lineMm: guide.lineMm,
+		measuredRadius: guide.measuredRadius,
+		radiusMm: guide.radiusMm,
+		bottomShiftMm: guide.bottomShiftMm,
+		aimShiftMm: guide.aimShiftMm,
 		measuredKerf,
 		shades: shades(outputA, bench.supply.system)
 	};

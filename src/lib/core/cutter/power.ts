@@ -40,5 +40,7 @@ export function effectiveMostA(bench: CutterBench, plate: PlateInput): number {
 export function wholeAmps(bench: CutterBench, plate: PlateInput): number[] {
 	const least = Math.ceil(bench.cutter.outputMinA);
 	const most = Math.floor(plate.outputMaxA);
-	return Array.from({ length: Math.max(0, most - least + 1) }, (_, i) => least + i);
+	const all: number[] = [];
+	for (let amps = least; amps <= most; amps++) all.push(amps);
+	return all;
 }

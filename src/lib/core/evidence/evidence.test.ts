@@ -322,7 +322,10 @@ describe('measurements of circuit and air recover what they were made with', () 
 
 	it('gauge: a line that loses what the model says has factor 1, a worse one more', () => {
 		const { air } = workings(inputsOf());
-		const expected = outletBar(7.5 - air.filterLossBar - air.dryerLossBar, air.hoseSquareDropBar2)!;
+		const expected = outletBar(
+			7.5 - air.line.filterLossBar - air.line.dryerLossBar,
+			air.line.hoseSquareDropBar2
+		)!;
 		const at = (inletBar: number) =>
 			evidenceOf({ kind: 'gauge', tankBar: 7.5, inletBar }).lineFactor!.mean;
 		expect(at(expected)).toBeCloseTo(1, 9);

@@ -38,15 +38,13 @@ export interface Judgement<C extends Check> {
 /** The one function that decides; every station, card, print and API shows its result. */
 export function judge<C extends Check>(checks: readonly C[]): Judgement<C> {
 	const overall = worst(checks);
-	const stations = Object.fromEntries(
-		STATIONS.map((station) => {
-			const check = worst(checks.filter((c) => c.station === station));
-			const verdict: StationVerdict = check
-				? { verdict: check.verdict, word: check.word, stopsAtS: check.stopsAtS, part: check.part }
-				: { verdict: 'not set', word: 'set this' };
-			return [station, verdict];
-		})
-	) as Record<Station, StationVerdict>;
+	const stations = {} as Record<Station, StationVerdict>;
+	for (const station of STATIONS) {
+		const check = worst(checks.filter((c) => c.station === station));
+		stations[station] = check
+			? { verdict: check.verdict, word: check.word, stopsAtS: check.stopsAtS, part: check.part }
+			: { verdict: 'not set', word: 'set this' };
+	}
 	return {
 		verdict: overall?.verdict ?? 'not set',
 		firstLimit: overall?.verdict === 'stops' ? overall : null,

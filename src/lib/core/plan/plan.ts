@@ -58,7 +58,7 @@ function choicesOf({
 		standoff: cutting.standoff,
 		partsFromA: cutting.partsFromA ?? null,
 		workIsCut,
-		flow: air.flowWay,
+		flow: air.line.flowWay,
 		gougeNozzle: gouging.hasNozzle
 	};
 }

@@ -71,12 +71,13 @@ function gougePlanned(
 	const session = sessionRun(asked, w, line, electric.draw, electric.heat);
 	const air = airWorkings(bench, line, work);
 	const view = {
+		...NOT_SEARCHED,
 		inputs: asked,
 		workIsCut: false,
 		wiring: w,
-		...electric,
+		draw: electric.draw,
+		heat: electric.heat,
 		session,
-		...NOT_SEARCHED,
 		air,
 		fittedNozzle: nozzle
 	};
@@ -142,18 +143,21 @@ export function workings(inputs: PlanInputs, { solveAmps = true } = {}): Working
 	const air = airWorkings(bench, line, work);
 	const water = waterWorkings(bench, work, air);
 	const known = line.flowWay === 'measured' || line.flowWay === 'plate';
-	const electric = at(outputA, work);
+	const { draw: drawn, heat, session } = at(outputA, work);
 	const wearing = wearWorkings(cut, cutting, evidence, settings, { water, shopC: work.shopC });
 	const gouging = gougePlanned(
 		{ inputs, wiring: w, wearing },
 		gougeWorkings(bench, w.plate, cut, evidence),
 		at
 	);
+	const { firstFailingA, runsOnA, mayRunOnA } = searched ?? NOT_SEARCHED;
 	return {
 		inputs: { ...inputs, work },
 		workIsCut,
 		wiring: w,
-		...electric,
+		draw: drawn,
+		heat,
+		session,
 		fittedNozzle: fitted,
 		air,
 		water,
@@ -165,11 +169,13 @@ export function workings(inputs: PlanInputs, { solveAmps = true } = {}): Working
 			cutting,
 			settings,
 			source: bench.air.source,
-			activeW: electric.draw.activeW,
-			flowLpm: air.flowLpm,
-			bottleL: air.bottleFreeL / (bench.air.bottle?.count ?? 1),
+			activeW: drawn.activeW,
+			flowLpm: air.line.flowLpm,
+			bottleL: air.line.bottleFreeL / (bench.air.bottle?.count ?? 1),
 			partsPerM: wearing.costPerM
 		}),
-		...(searched ?? NOT_SEARCHED)
+		firstFailingA,
+		runsOnA,
+		mayRunOnA
 	};
 }

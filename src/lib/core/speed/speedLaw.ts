@@ -131,12 +131,15 @@ type SteelLimits = ReturnType<typeof steelLimits>['at'];
 
 function pointOf(steelAt: SteelLimits, place: Place, of: MetalFactors): Point {
 	const steel = steelAt(place);
+	const { nozzleA, outputA, thicknessMm } = place;
 	return {
-		...place,
-		lnSteelMm: Math.log(place.thicknessMm / of.capacity),
-		lnA: Math.log(place.outputA),
+		nozzleA,
+		outputA,
+		thicknessMm,
+		lnSteelMm: Math.log(thicknessMm / of.capacity),
+		lnA: Math.log(outputA),
 		mean: lnPooled(steel, of, place),
-		thick: thickShare(steel, of, place.thicknessMm)
+		thick: thickShare(steel, of, thicknessMm)
 	};
 }
 

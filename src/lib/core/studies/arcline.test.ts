@@ -8,7 +8,7 @@ import { heatNow, runShare } from './arcline';
 const base = inputsOf();
 const node = (() => {
 	const w = workings(base, { solveAmps: false });
-	return runInputsOf(w.inputs, w.wiring, w.air, w.draw, w.heat).nodes[2]!;
+	return runInputsOf(w.inputs, w.wiring, w.air.line, w.draw, w.heat).nodes[2]!;
 })();
 const NOW = 1e9;
 

@@ -23,8 +23,13 @@ export function heatNow(
 	nowMs: number
 ): HeatNow {
 	const w = workings(base, { solveAmps: false });
-	const { tauS, targets, start, limit } = runInputsOf(w.inputs, w.wiring, w.air, w.draw, w.heat)
-		.nodes[2]!;
+	const { tauS, targets, start, limit } = runInputsOf(
+		w.inputs,
+		w.wiring,
+		w.air.line,
+		w.draw,
+		w.heat
+	).nodes[2]!;
 	const [cold, , hot] = targets;
 	const towards = (level: number, target: number, ms: number) =>
 		target + (level - target) * Math.exp(-Math.max(0, ms) / 1000 / tauS);

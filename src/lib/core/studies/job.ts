@@ -87,7 +87,7 @@ export function jobOf(
 	const wearUm = parts * growthUm(use, wearing.electrode.rates);
 	const leftUm = Math.max(0, wearing.electrode.limitUm - wearing.electrode.nowUm);
 	const postS = inputs.bench.torch.postFlowS;
-	const run = runInputsOf(w.inputs, w.wiring, air, w.draw, w.heat);
+	const run = runInputsOf(w.inputs, w.wiring, air.line, w.draw, w.heat);
 	const arcs = Array.from({ length: parts }, () => cuts.map((cut) => cut.arcS ?? 0)).flat();
 	return {
 		parts,
@@ -99,7 +99,7 @@ export function jobOf(
 		airL:
 			arcS === null || w.lineAirL === null
 				? null
-				: (air.flowLpm * (arcS + parts * cuts.length * postS)) / 60,
+				: (air.line.flowLpm * (arcS + parts * cuts.length * postS)) / 60,
 		wearUm,
 		wearOfLeft: leftUm > 0 ? wearUm / leftUm : Infinity,
 		pauses:

@@ -65,7 +65,7 @@ describe('where pauses must go', () => {
 		if (!pauses.ok) throw new Error('the example is meant to work');
 		expect(pauses.pauses.length).toBeGreaterThan(3);
 		const w = workings(hard);
-		const given = runInputsOf(hard, w.wiring, w.air, w.draw, w.heat);
+		const given = runInputsOf(hard, w.wiring, w.air.line, w.draw, w.heat);
 		const { arcS, postS, restS } = given.pattern;
 		const run = (lessS: number) => {
 			const phases = Array.from({ length: pauses.cuts }, (_, i) => {

@@ -42,7 +42,7 @@ const POINTS = 900;
 
 function traceOf(w: Workings): SessionTrace {
 	const { inputs, air } = w;
-	const given = runInputsOf(inputs, w.wiring, air, w.draw, w.heat);
+	const given = runInputsOf(inputs, w.wiring, air.line, w.draw, w.heat);
 	const limit = worst(supplyChecks(w).filter((c) => c.verdict === 'stops'));
 	const cycleS = inputs.work.arcS + inputs.work.restS;
 	const plain = Math.max(LEAST_S, LEAST_CYCLES * cycleS);
@@ -61,17 +61,17 @@ function traceOf(w: Workings): SessionTrace {
 			? Math.min(inputs.bench.air.bottle?.outletBar ?? 0, tankBar)
 			: tankBar;
 	const inlet = (tankBar: number): number | null => {
-		if (!air.store) return inputs.bench.air.setPointBar;
+		if (!air.line.store) return inputs.bench.air.setPointBar;
 		const bar = outletBar(
-			lineBar(tankBar) - air.filterLossBar - air.dryerLossBar,
-			air.hoseSquareDropBar2
+			lineBar(tankBar) - air.line.filterLossBar - air.line.dryerLossBar,
+			air.line.hoseSquareDropBar2
 		);
 		return bar === undefined ? 0 : Math.min(inputs.bench.air.setPointBar, bar);
 	};
 	const [touchy, lazy] = [given.nodes[0]!.limit, given.nodes[1]!.limit];
 	return {
 		timeS: trace.timeS,
-		tankBar: air.store ? trace.tankBar : null,
+		tankBar: air.line.store ? trace.tankBar : null,
 		inletBar: trace.tankBar.map((bar, i) => (trace.air[i] ? inlet(bar) : null)),
 		breakerTouchy: trace.levels[0]!.map((level) => level / touchy),
 		breakerLazy: trace.levels[1]!.map((level) => level / lazy),
@@ -86,7 +86,7 @@ function traceOf(w: Workings): SessionTrace {
 /** What takes longer than a frame: the trace for the chart, and where pauses must go. */
 export function studySession(inputs: PlanInputs): SessionStudy {
 	const w = workings(inputs, { solveAmps: false });
-	const given = runInputsOf(w.inputs, w.wiring, w.air, w.draw, w.heat);
+	const given = runInputsOf(w.inputs, w.wiring, w.air.line, w.draw, w.heat);
 	const pauses = safePauses(given, Array<number>(inputs.work.cuts).fill(w.inputs.work.arcS));
 	return { inputsHash: inputsHash(inputs), trace: traceOf(w), pauses };
 }

@@ -32,7 +32,7 @@ const tankRatio = given(
 	(w) =>
 		mixingRatio(
 			saturationHPa(water(w).tankC),
-			absoluteHPa(w.inputs.bench.air.compressor.cutInBar, SEA_LEVEL_HPA * w.air.altitudeFactor)
+			absoluteHPa(w.inputs.bench.air.compressor.cutInBar, SEA_LEVEL_HPA * w.air.line.altitudeFactor)
 		)
 );
 
@@ -49,7 +49,11 @@ export const WATER_REASONS = {
 				)
 			),
 			Q: given('air taken in', 'flow', 'M', (w) =>
-				shopFlowLpm(w.air.averageUseLpm + w.air.leakLpm, w.inputs.work.shopC, w.air.altitudeFactor)
+				shopFlowLpm(
+					w.air.averageUseLpm + w.air.line.leakLpm,
+					w.inputs.work.shopC,
+					w.air.line.altitudeFactor
+				)
 			)
 		}
 	}),

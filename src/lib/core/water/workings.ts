@@ -20,9 +20,10 @@ export function shopFlowLpm(flowLpm: number, shopC: number, altitude: number): n
 export function waterWorkings(
 	bench: ShopBench,
 	work: Work,
-	{ averageUseLpm, leakLpm, altitudeFactor: altitude, inletLowBar }: AirWorkings
+	{ line, averageUseLpm, inletLowBar }: AirWorkings
 ): WaterLine | undefined {
 	const { air } = bench;
+	const { leakLpm, altitudeFactor: altitude } = line;
 	if (air.source !== 'compressor') return undefined;
 	return waterLine({
 		flowLpm: shopFlowLpm(averageUseLpm + leakLpm, work.shopC, altitude),

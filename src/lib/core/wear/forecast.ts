@@ -60,6 +60,38 @@ function learn(record: PartRecord, starting: Rates, gaugeUm: number): Learnt {
 
 const whole = (cuts: number) => Math.floor(Math.max(0, cuts) + 1e-9);
 
+type Left = Pick<PartForecast, 'cutsLeft' | 'band' | 'lifeShare'>;
+
+/** By how such parts lasted here. */
+function leftByLives(
+	{ middleUm, bandUm }: ReturnType<typeof livesLeft>,
+	ageUm: number,
+	cutAgeUm: number | null
+): Left {
+	return {
+		cutsLeft: cutAgeUm && whole(middleUm / cutAgeUm),
+		band: cutAgeUm ? [whole(bandUm[0] / cutAgeUm), whole(bandUm[1] / cutAgeUm)] : undefined,
+		lifeShare: middleUm / (ageUm + middleUm)
+	};
+}
+/** By how fast it grows, up to its limit. */
+function leftByGrowth(
+	part: Pick<PartForecast, 'limitUm' | 'lastUm' | 'sinceUm' | 'perCutUm'>,
+	spreadOf: () => number
+): Left {
+	const { limitUm, lastUm, sinceUm, perCutUm } = part;
+	const leftUm = Math.max(0, limitUm - lastUm - sinceUm);
+	const lifeShare = leftUm / limitUm;
+	if (!perCutUm) return { cutsLeft: perCutUm, band: undefined, lifeShare };
+	const spread = spreadOf();
+	const at = (times: number) => whole((limitUm - lastUm - times * sinceUm) / (perCutUm * times));
+	return {
+		cutsLeft: whole(leftUm / perCutUm),
+		band: [at(Math.exp(EIGHT_IN_TEN * spread)), at(Math.exp(-EIGHT_IN_TEN * spread))],
+		lifeShare
+	};
+}
+
 /** Forecast of a part that is changed at `limitUm`. */
 export function partForecast(
 	record: PartRecord,
@@ -78,32 +110,28 @@ export function partForecast(
 	const rates = air === 1 ? fitted.rates : scaledRates(fitted.rates, air);
 	const lastUm = record.last?.grownUm ?? 0;
 	const sinceUm = growthUm(record.last?.useSince ?? record.total, rates);
-	const nowUm = lastUm + sinceUm;
 	const perCutUm = cutUse && growthUm(cutUse, rates);
 	const speaks: Speaks = record.last ? 'measured' : lives ? 'lives' : 'model';
 	const ageUm = growthUm(record.total, starting);
 	const cutAgeUm = cutUse && growthUm(cutUse, starting);
-	const base = { fitted, lives, speaks, rates, limitUm, lastUm, sinceUm, nowUm, ageUm, cutAgeUm };
-	if (speaks === 'lives') {
-		const { middleUm, bandUm } = livesLeft(lives!, ageUm);
-		return {
-			...base,
-			perCutUm,
-			cutsLeft: cutAgeUm && whole(middleUm / cutAgeUm),
-			band: cutAgeUm ? [whole(bandUm[0] / cutAgeUm), whole(bandUm[1] / cutAgeUm)] : undefined,
-			lifeShare: middleUm / (ageUm + middleUm)
-		};
-	}
-	const leftUm = Math.max(0, limitUm - nowUm);
-	const spread = cutUse ? growthSpread(fitted, cutUse) : 0;
-	const at = (times: number) => whole((limitUm - lastUm - times * sinceUm) / (perCutUm! * times));
+	const left =
+		speaks === 'lives'
+			? leftByLives(livesLeft(lives!, ageUm), ageUm, cutAgeUm)
+			: leftByGrowth({ limitUm, lastUm, sinceUm, perCutUm }, () => growthSpread(fitted, cutUse!));
 	return {
-		...base,
+		fitted,
+		lives,
+		speaks,
+		rates,
+		limitUm,
+		lastUm,
+		sinceUm,
+		nowUm: lastUm + sinceUm,
+		ageUm,
+		cutAgeUm,
 		perCutUm,
-		cutsLeft: perCutUm && whole(leftUm / perCutUm),
-		band: perCutUm
-			? [at(Math.exp(EIGHT_IN_TEN * spread)), at(Math.exp(-EIGHT_IN_TEN * spread))]
-			: undefined,
-		lifeShare: leftUm / limitUm
+		cutsLeft: left.cutsLeft,
+		band: left.band,
+		lifeShare: left.lifeShare
 	};
 }

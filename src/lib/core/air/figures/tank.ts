@@ -11,7 +11,7 @@ function bottleArcS(w: AirView): number | null {
 	if (!bottle) return null;
 	const { arcS, restS } = w.inputs.work;
 	const airS = arcS + Math.min(w.inputs.bench.torch.postFlowS, restS);
-	return ((60 * w.air.bottleFreeL) / w.air.flowLpm) * (arcS / airS);
+	return ((60 * w.air.line.bottleFreeL) / w.air.line.flowLpm) * (arcS / airS);
 }
 
 /** What the tank does over the pattern. */
@@ -32,9 +32,9 @@ export const TANK_FIGURES = ofTheShop({
 		{ never: 'M', atOnce: 'M', straight: 'M', running: 'M' }
 	),
 	'air.longestCutS': several(
-		(w) => (Number.isFinite(w.air.longest.totalS) ? w.air.longest.totalS : null),
+		(w) => (Number.isFinite(w.air.line.longest.totalS) ? w.air.line.longest.totalS : null),
 		(w) => {
-			const { totalS, onS, last } = w.air.longest;
+			const { totalS, onS, last } = w.air.line.longest;
 			if (!Number.isFinite(totalS)) return 'keepsUp';
 			if (onS === 0) return 'off';
 			return last.law.b === 0 ? 'bothSteady' : 'both';

@@ -9,13 +9,13 @@ import type { AIR_FIGURES } from '../figures/air';
 const { given, stated } = reasonsFor<AirView>();
 
 const pn = stated('free air pressure', 'pressure', FREE_AIR_BAR, 'S');
-const cutIn = given('compressor cut-in', 'pressure', 'D', (w) => w.air.tank.cutInBar);
+const cutIn = given('compressor cut-in', 'pressure', 'D', (w) => w.air.line.tank.cutInBar);
 
 const lineFactor: InputSource<AirView> = (w) => ({
 	label: 'your gauge over the model of the line',
 	quantity: 'factor',
 	basis: w.inputs.evidence.lineFactor ? 'T' : 'M',
-	value: w.air.lineFactor
+	value: w.air.line.lineFactor
 });
 
 /** Loss of what dries, or of what filters. */
@@ -31,7 +31,7 @@ function elementLoss(coefficient: 'filterCoefficient' | 'dryerCoefficient') {
 					'sum of stated loss over flow squared, clogging included',
 					'factor',
 					'D',
-					(w) => w.air[coefficient] / w.air.lineFactor
+					(w) => w.air.line[coefficient] / w.air.line.lineFactor
 				),
 				Q: 'air.flowLpm'
 			}
@@ -41,7 +41,7 @@ function elementLoss(coefficient: 'filterCoefficient' | 'dryerCoefficient') {
 }
 
 const around = (w: AirView) =>
-	pointsAround(w.inputs.bench.air.compressor.points, w.air.tank.cutInBar);
+	pointsAround(w.inputs.bench.air.compressor.points, w.air.line.tank.cutInBar);
 
 /** The plate's line at cut-in, by what is known of it. */
 const delivery = (way: 'plate' | 'displaced' | 'measured', source: string): Reason<AirView> => ({
@@ -52,13 +52,13 @@ const delivery = (way: 'plate' | 'displaced' | 'measured', source: string): Reas
 			'your timed fill over the plate',
 			'factor',
 			way === 'measured' ? 'T' : 'D',
-			(w) => w.air.deliveryFactor
+			(w) => w.air.line.deliveryFactor
 		),
 		k_d: given(
 			'delivered over what the plate states',
 			'factor',
 			way === 'displaced' ? 'R' : 'D',
-			(w) => w.air.displacedShare
+			(w) => w.air.line.displacedShare
 		),
 		k_h: 'air.altitudeFactor',
 		q_1: given('delivery', 'flow', 'D', (w) => around(w)[0].flowLpm),
@@ -85,7 +85,7 @@ export const AIR_REASONS = ofTheShopReasons<typeof AIR_FIGURES>({
 					label: 'leaks',
 					quantity: 'flow',
 					basis: w.inputs.evidence.leakLpm ? 'T' : 'M',
-					value: w.air.leakLpm
+					value: w.air.line.leakLpm
 				})
 			}
 		},
@@ -144,7 +144,12 @@ export const AIR_REASONS = ofTheShopReasons<typeof AIR_FIGURES>({
 					(w) => w.inputs.bench.cutter.airMinBar
 				),
 				p_n: pn,
-				D: given('fall of p² along the hose, bar²', 'factor', 'H', (w) => w.air.hoseSquareDropBar2)
+				D: given(
+					'fall of p² along the hose, bar²',
+					'factor',
+					'H',
+					(w) => w.air.line.hoseSquareDropBar2
+				)
 			}
 		}
 	},

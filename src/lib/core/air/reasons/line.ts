@@ -12,10 +12,10 @@ const leadDrop = given(
 	'fall of p² along the lead, bar²',
 	'factor',
 	'H',
-	(w) => w.air.leadSquareDropBar2
+	(w) => w.air.line.leadSquareDropBar2
 );
 const enters = given('enters the lead', 'pressure', 'M', (w) =>
-	Math.min(w.air.inletLowBar ?? NaN, w.air.workingBar ?? Infinity)
+	Math.min(w.air.inletLowBar ?? NaN, w.air.line.workingBar ?? Infinity)
 );
 const throughLine = {
 	p_t: ((w) => ({
@@ -28,7 +28,7 @@ const throughLine = {
 	dp_f: 'air.filterLossBar' as const,
 	dp_d: 'air.dryerLossBar' as const,
 	p_n: pn,
-	D: given('fall of p² along the hose, bar²', 'factor', 'H', (w) => w.air.hoseSquareDropBar2)
+	D: given('fall of p² along the hose, bar²', 'factor', 'H', (w) => w.air.line.hoseSquareDropBar2)
 };
 
 /** What the line leaves of the pressure: at the inlet, and at the torch. */

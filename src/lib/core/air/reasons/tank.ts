@@ -9,9 +9,9 @@ const { given, stated } = reasonsFor<AirView>();
 
 const pn = stated('free air pressure', 'pressure', FREE_AIR_BAR, 'S');
 const tankL = given('tank', 'volume', 'D', (w) => w.inputs.bench.air.tankL);
-const cutIn = given('compressor cut-in', 'pressure', 'D', (w) => w.air.tank.cutInBar);
-const cutOut = given('compressor cut-out', 'pressure', 'D', (w) => w.air.tank.cutOutBar);
-const needed = given('pressure needed', 'pressure', 'M', (w) => w.air.storeNeededBar);
+const cutIn = given('compressor cut-in', 'pressure', 'D', (w) => w.air.line.tank.cutInBar);
+const cutOut = given('compressor cut-out', 'pressure', 'D', (w) => w.air.line.tank.cutOutBar);
+const needed = given('pressure needed', 'pressure', 'M', (w) => w.air.line.storeNeededBar);
 const tankNeeded = 'air.tankNeededBar' as const;
 const TANK_SOURCE = 'Isothermal tank, V·dp/dt = p_n·(delivery − use)';
 const SESSION_SOURCE =
@@ -33,17 +33,17 @@ const leaks: InputSource<AirView> = (w) => ({
 	label: 'leaks',
 	quantity: 'flow',
 	basis: w.inputs.evidence.leakLpm ? 'T' : 'M',
-	value: w.air.leakLpm
+	value: w.air.line.leakLpm
 });
 const lastStretch = {
-	t_0: given('start of the last stretch', 'time', 'M', (w) => w.air.longest.last.startS),
-	p_0: given('tank then', 'pressure', 'M', (w) => w.air.longest.last.fromBar),
-	a: given('bar per second, at zero pressure', 'factor', 'M', (w) => w.air.longest.last.law.a)
+	t_0: given('start of the last stretch', 'time', 'M', (w) => w.air.line.longest.last.startS),
+	p_0: given('tank then', 'pressure', 'M', (w) => w.air.line.longest.last.fromBar),
+	a: given('bar per second, at zero pressure', 'factor', 'M', (w) => w.air.line.longest.last.law.a)
 };
 
 /** Delivery at the level at which an arc that never stops is fed, l/min. */
 function keptUpLpm(w: AirView): number {
-	return Math.max(w.air.deliveryAtNeededLpm, w.air.deliveryAtCutInLpm);
+	return Math.max(w.air.line.deliveryAtNeededLpm, w.air.line.deliveryAtCutInLpm);
 }
 
 /** What the tank does over the pattern. */
@@ -123,7 +123,7 @@ export const TANK_REASONS = ofTheShopReasons<typeof TANK_FIGURES>({
 			inputs: {
 				...lastStretch,
 				p_need: tankNeeded,
-				b: given('fall of that per bar', 'factor', 'M', (w) => w.air.longest.last.law.b)
+				b: given('fall of that per bar', 'factor', 'M', (w) => w.air.line.longest.last.law.b)
 			}
 		},
 		keepsUp: {
@@ -157,7 +157,7 @@ export const TANK_REASONS = ofTheShopReasons<typeof TANK_FIGURES>({
 				p: given('pressure in them', 'pressure', 'D', (w) => w.inputs.bench.air.bottle!.fillBar),
 				p_r: given('left in them', 'pressure', 'D', (w) => w.inputs.bench.air.bottle!.reserveBar),
 				p_n: pn,
-				Z: given('held less by', 'factor', 'H', (w) => w.air.bottleZ),
+				Z: given('held less by', 'factor', 'H', (w) => w.air.line.bottleZ),
 				Q: 'air.flowLpm',
 				t_arc: given('arc', 'time', 'D', (w) => w.inputs.work.arcS),
 				t_post: given('post-flow', 'time', 'D', (w) => w.inputs.bench.torch.postFlowS),

@@ -7,7 +7,7 @@ const { banded, measuredBand, several, single } = figuresFor<CutView>();
 /** A row of the chart says what to set where there is something to set. */
 function workingBar(w: CutView): number | null {
 	const settable = w.inputs.bench.cutter.regulator !== 'itself';
-	return (settable ? w.cutting.chartRow?.pressureBar : null) ?? w.air.workingBar;
+	return (settable ? w.cutting.chartRow?.pressureBar : null) ?? w.air.line.workingBar;
 }
 
 export const SETUP_FIGURES = {
@@ -31,8 +31,8 @@ export const SETUP_FIGURES = {
 		measuredBand((w) => w.cutting.measuredKerf)
 	),
 	'setup.airBar': several(
-		(w) => (w.air.flowWay === 'built-in' ? null : w.inputs.bench.air.setPointBar),
-		(w) => (w.air.flowWay === 'built-in' ? 'builtIn' : 'bench'),
+		(w) => (w.air.line.flowWay === 'built-in' ? null : w.inputs.bench.air.setPointBar),
+		(w) => (w.air.line.flowWay === 'built-in' ? 'builtIn' : 'bench'),
 		{ bench: 'D', builtIn: 'D' }
 	),
 	'setup.workingBar': several(

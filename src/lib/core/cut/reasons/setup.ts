@@ -177,7 +177,7 @@ export const SETUP_REASONS = {
 		bench: {
 			formula: 'p_w',
 			source: 'What the torch works at: by the machine itself, at its own regulator, or the shop’s',
-			inputs: { p_w: given('as told', 'pressure', 'D', (w) => w.air.workingBar ?? NaN) }
+			inputs: { p_w: given('as told', 'pressure', 'D', (w) => w.air.line.workingBar ?? NaN) }
 		},
 		chart: {
 			formula: 'p_c',

@@ -79,11 +79,11 @@ export function wholeStudy(
 		...study,
 		eats: run && eatsOf(base, study.plans, run, drawer),
 		buys: [],
-		bottleL: air.bottleFreeL,
+		bottleL: air.line.bottleFreeL,
 		plates: laysPlates ? platesOf(list, asked, study.plans) : null,
 		quote: quoteOfList(base, list, study.plans, {
 			besidesS: run ? run.restS + run.changes * list.changeS : 0,
-			bottleL: air.bottleFreeL,
+			bottleL: air.line.bottleFreeL,
 			pitLimitUm: inputs.settings.pitLimitMm * 1000
 		})
 	};

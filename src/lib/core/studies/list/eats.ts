@@ -65,10 +65,10 @@ export function eatsOf(
 				drawer.nozzle
 			)
 		: null;
-	const bottled = base.bench.air.source === 'bottle' && air.bottleFreeL > 0;
+	const bottled = base.bench.air.source === 'bottle' && air.line.bottleFreeL > 0;
 	const bottles = partsOfList(
 		pieces.map(({ plan }) => plan.pieceAirL),
-		{ nowUm: 0, limitUm: Math.max(1, air.bottleFreeL), drawer: 0 }
+		{ nowUm: 0, limitUm: Math.max(1, air.line.bottleFreeL), drawer: 0 }
 	);
 	return {
 		starts: sum(({ arcs }) => arcs.length),

@@ -488,7 +488,7 @@ describe('nozzles and bottles', () => {
 		const rows = [{ ...bar, pieces: 30 }];
 		const { base, plans, run } = studied(rows, {}, bottled);
 		const eats = eatsOf(base, plans, run, { electrode: 9, nozzle: 9 });
-		const freeL = workings(base, { solveAmps: false }).air.bottleFreeL;
+		const freeL = workings(base, { solveAmps: false }).air.line.bottleFreeL;
 		const each = plans[0]!.pieceAirL;
 		const inOne = Math.floor(freeL / each);
 		expect(eats.bottles).toEqual({

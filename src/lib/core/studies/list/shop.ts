@@ -12,7 +12,7 @@ export interface Shops {
 }
 export const shopOf = (base: PlanInputs): Shops => {
 	const w = workings(base, { solveAmps: false });
-	const { air, nodes } = runInputsOf(w.inputs, w.wiring, w.air, w.draw, w.heat);
+	const { air, nodes } = runInputsOf(w.inputs, w.wiring, w.air.line, w.draw, w.heat);
 	// An empty bottle is changed, which takes minutes; no rest fills it.
 	const tank = base.bench.air.source === 'bottle' ? undefined : air?.tank;
 	const of = (kept: readonly number[]): ListShop => ({
@@ -28,7 +28,9 @@ export const shopOf = (base: PlanInputs): Shops => {
 
 /** Free air that the bottles give, l; 0: the air comes from elsewhere. */
 export const bottleFree = (base: PlanInputs): number =>
-	base.bench.air.source === 'bottle' ? workings(base, { solveAmps: false }).air.bottleFreeL : 0;
+	base.bench.air.source === 'bottle'
+		? workings(base, { solveAmps: false }).air.line.bottleFreeL
+		: 0;
 
 export const withClosed = ({ shop, lazy }: Shops, closed: Closed | undefined): Shops =>
 	closed?.length ? { shop: { ...shop, closed }, lazy: { ...lazy, closed } } : { shop, lazy };
