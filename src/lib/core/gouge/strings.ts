@@ -4,7 +4,16 @@
  * ones before it have left.
  */
 import type { Section } from './targets';
-import { bestOf, groundOf, POINTS, type GougeString, type Ground, type Hand } from './oneString';
+import {
+	bestOf,
+	groundOf,
+	POINTS,
+	triesOf,
+	type GougeString,
+	type Ground,
+	type Hand,
+	type Try
+} from './oneString';
 
 export interface Layout {
 	strings: GougeString[];
@@ -61,25 +70,35 @@ function pushedAt(
 		{ length: PACES },
 		(_, i) => slowest * (fast / slowest) ** (i / (PACES - 1))
 	);
+	const tries = triesOf(g, hand, paces, WORTH);
+	let light: readonly Try[] | undefined;
+	const lastTries = () =>
+		triesOf(g, hand, [...paces, ...HURRIES.map((more) => more * fast)], LAST_WORTH);
 	const strings: GougeString[] = [];
 	let floor = g.top;
 	while (standing(g, floor).over > 1) {
 		if (strings.length === STRINGS_MOST) return 'many';
-		const best =
-			bestOf(g, floor, hand, paces, WORTH) ??
-			bestOf(g, floor, hand, [...paces, ...HURRIES.map((more) => more * fast)], LAST_WORTH);
+		const best = bestOf(g, floor, hand, tries) ?? bestOf(g, floor, hand, (light ??= lastTries()));
 		// No string goes any more: a little over what may stand is told, and left to the grinder.
 		if (!best) {
 			if (standing(g, floor).over > LEFT_MOST || strings.length === 0) return undefined;
 			break;
 		}
-		const { curve, askedMm2: _, wideMm: __, acrossMm: ___, ...string } = best;
+		const { xMm, bottomMm, curve, speedMmS, weaveMm, areaMm2, depthMm } = best;
 		const before = floor;
-		floor = floor.map((y, i) =>
-			Math.max(y, string.bottomMm - curve * (g.xs[i]! - string.xMm) ** 2)
-		);
+		floor = floor.map((y, i) => Math.max(y, bottomMm - curve * (g.xs[i]! - xMm) ** 2));
 		const cut = g.xs.filter((_, i) => floor[i]! > before[i]!);
-		strings.push({ ...string, fromMm: cut[0]!, toMm: cut.at(-1)!, floor });
+		strings.push({
+			xMm,
+			bottomMm,
+			speedMmS,
+			weaveMm,
+			areaMm2,
+			depthMm,
+			fromMm: cut[0]!,
+			toMm: cut.at(-1)!,
+			floor
+		});
 	}
 	const { leftMm, leftMm2 } = standing(g, floor);
 	return {
