@@ -139,8 +139,10 @@ function deepestMm(g: Ground, { xMm, curve }: Groove): number {
 	// Further out not even the highest of what must stay is in its way.
 	const far = halfWideMm(deepest - g.staysMm, curve);
 	const to = behind(g, xMm + far);
-	for (let i = before(g, xMm - far); i <= to; i++)
-		deepest = Math.min(deepest, g.stays[i]! + curve * (g.xs[i]! - xMm) ** 2);
+	for (let i = before(g, xMm - far); i <= to; i++) {
+		const here = g.stays[i]! + curve * (g.xs[i]! - xMm) ** 2;
+		if (here < deepest) deepest = here;
+	}
 	return deepest;
 }
 
