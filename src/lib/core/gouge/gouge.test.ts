@@ -5,6 +5,7 @@ import { DEFAULT_CUT, DEFAULT_SETTINGS, NO_EVIDENCE, plan, type Cut, type Eviden
 import { tallyOf } from '../evidence/tally';
 import { METALS } from '../metal/metals';
 import { said as saidOf } from '../plan/said';
+import { some } from '../../../../tests/support/part';
 import { factorOf, GROOVE_READING, removalRead, REMOVAL_PRIOR, shapeRead } from './calibrated';
 import { grooveKey } from './inputs';
 import { correctionFor } from './read';
@@ -19,7 +20,7 @@ import {
 } from './removal';
 import { coveredMm, depthAtMm, stringAreaMm2, stringsAreaMm2 } from './shape';
 import { layoutOf, type Layout } from './strings';
-import type { Hand } from './oneString';
+import { bestOf, groundOf, triesOf, type Hand } from './oneString';
 import {
 	FILLET_CONVEXITY,
 	goesIntoPlate,
@@ -251,6 +252,32 @@ describe('the strings of a section', () => {
 				}
 			),
 			{ numRuns: 60 }
+		);
+	});
+
+	it('property: each is the best of all there are, also of those that failed before', () => {
+		fc.assert(
+			fc.property(ANY, fc.constantFrom(20, 45, 80), number(0, 1), (size, amps, grindMm) => {
+				const ground = groundOf(sectionOf(size, grindMm, 20));
+				const hand = handAt(amps);
+				const [slow, fast] = hand.speedMmS;
+				const all = () => triesOf(ground, hand, [slow, Math.sqrt(slow * fast), fast], 0.15);
+				const tries = all();
+				const worth = (s: NonNullable<ReturnType<typeof bestOf>>) =>
+					s.askedMm2 - 0.5 * (s.areaMm2 - s.askedMm2) - 0.02 * s.weaveMm;
+				let floor = ground.top;
+				for (let pushed = 0; pushed < 8; pushed++) {
+					const best = bestOf(ground, floor, hand, tries);
+					// One at a time there is nothing that it could be measured by or left out for.
+					const alone = all().flatMap((one) => bestOf(ground, floor, hand, [one]) ?? []);
+					expect(best === undefined).toBe(alone.length === 0);
+					if (!best) return;
+					expect(worth(best)).toBeCloseTo(Math.max(...alone.map(worth)), 8);
+					const { bottomMm, curve, xMm } = best;
+					floor = floor.map((y, i) => Math.max(y, bottomMm - curve * (ground.xs[i]! - xMm) ** 2));
+				}
+			}),
+			{ numRuns: some(60) }
 		);
 	});
 
