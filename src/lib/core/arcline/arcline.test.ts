@@ -3,7 +3,16 @@ import * as v from 'valibot';
 import { describe, expect, it } from 'vitest';
 import { play, USUAL_SHOP, type Pull } from '../../../../scripts/device/play';
 import { BatchSchema, type Reading } from './batch';
-import { asSeen, cutsOf, failedOf, forOneEntry, gaugeOf, lampOf, piecesIn } from './propose';
+import {
+	asSeen,
+	cutsOf,
+	FAILED_MOST,
+	failedOf,
+	forOneEntry,
+	gaugeOf,
+	lampOf,
+	piecesIn
+} from './propose';
 import { segmented } from './segment';
 import type { ArcSeen, Seen } from './events';
 import { rateTells } from './thresholds';
@@ -201,6 +210,11 @@ describe('the lamp and the gauge', () => {
 		const lamps = segmented(hot, { ended: true }).seen.filter(({ kind }) => kind === 'lamp');
 		expect(lamps).toHaveLength(1);
 		expect(lamps[0]).toMatchObject({ arcFromMs: null, meanA: null });
+		// Half lit is lit, for as long as it is.
+		const half = hot.map((one) => ({ ...one, hotLamp: one.hotLamp / 2 }));
+		expect(segmented(half, { ended: true }).seen.filter(({ kind }) => kind === 'lamp')).toEqual(
+			lamps
+		);
 	});
 
 	it('the gauge under flow is the mean of long whole arcs, tank above inlet', () => {
@@ -288,6 +302,10 @@ describe('what the log is offered', () => {
 			times: 2
 		});
 		expect(failedOf([], 'edge')).toBeUndefined();
+		const so = (many: number) =>
+			failedOf(Array<ReturnType<typeof failed>>(many).fill(failed(1)), 'edge');
+		expect(so(FAILED_MOST)).toMatchObject({ times: FAILED_MOST });
+		expect(so(FAILED_MOST + 1)).toBeUndefined();
 	});
 	it('finds whole pieces among the arcs, whatever stands between', () => {
 		const arcs = [10, 5.2, 1, 9.5, 5, 11].map((s) => arc(s, 40));

@@ -16,6 +16,8 @@ import { voltageUnderLoad } from '../circuit/draw';
 import { speedRatioFromLag } from '../speed/speed';
 import { NO_USE, RATES_UM } from '../wear/electrode';
 import { EntrySchema, type Entry, type LoggedEntry } from './entries';
+import { grooveEvidence } from './grooves';
+import { grooveKey } from '../gouge/inputs';
 import { evidenceFromLog, inTime } from './ledgerFromLog';
 import { weighed } from './scrap';
 import { completeEntry, flowFromTankLpm, shareFromTrip } from './supply';
@@ -318,6 +320,23 @@ describe('measurements of circuit and air recover what they were made with', () 
 		expect(evidence.leakLpm?.mean).toBeCloseTo(leakLpm, 9);
 		const flow = plan(inputsOf({ evidence })).figures['air.flowLpm'].value!;
 		expect(flow).toBeCloseTo((90 * 2) / 1.01325 - leakLpm, 9);
+	});
+
+	it('test grooves: one that was logged without what the model said of it tells nothing', () => {
+		const groove = {
+			kind: 'test-groove',
+			metal: 'mild-steel',
+			outputA: 45,
+			angleFromPlateDeg: 40,
+			widthMm: 7,
+			depthMm: 2.5,
+			lengthMm: 200,
+			seconds: 20,
+			nozzleA: 45
+		} as const;
+		expect(grooveEvidence(BAY_2, [groove])).toEqual({});
+		const told = grooveEvidence(BAY_2, [groove, { ...groove, modelMm3S: 100 }]);
+		expect(told[grooveKey('mild-steel', 45)]!.removal.n).toBe(1);
 	});
 
 	it('gauge: a line that loses what the model says has factor 1, a worse one more', () => {

@@ -65,6 +65,8 @@ describe('what the bench knows of a fault', () => {
 			).map(({ id }) => id);
 		expect(seen('smeared', 'clean')).toContain('seen-smeared');
 		expect(seen('clean', 'smeared')).not.toContain('seen-smeared');
+		expect(seen('clean', 'smeared')).toContain('seen-clean');
+		expect(seen().filter((id) => id.startsWith('seen-'))).toEqual([]);
 	});
 	it('stays useful with a bench of which nothing is known but its amps', () => {
 		const finder = new Finder(SHIPPED_FAULTS);

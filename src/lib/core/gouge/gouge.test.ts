@@ -489,6 +489,7 @@ describe('amps nobody asked for', () => {
 		expect(figures['gouge.fastMmS'].value!).toBeLessThan(17);
 		expect(stations.gouge.verdict).toBe('holds');
 		expect(said).toContain('turned down');
+		expect(asked({ target: 'fillet', legMm: 3, outputA: 25 }).said).not.toContain('turned down');
 	});
 
 	it('do not stop or tighten one string of half a minute by the heat of a whole day', () => {
