@@ -21,7 +21,7 @@ export default defineConfig({
 	test: {
 		environment: 'node',
 		testTimeout: 180_000,
-		// As in the suite: read once a run, not once a file. That was a third of what a change took that no test notices.
+		// As in the suite: read once a run, not once a file. That was a quarter of what all of them take.
 		isolate: false,
 		setupFiles: ['scripts/mutateCounts.ts'],
 		env: { TRIAL_PART: '0.2' },

@@ -74,6 +74,7 @@ export interface AirLine extends AirStore {
 	workingBar: number | null;
 }
 
+/** What some work makes of the line. */
 export interface AirWorkings {
 	line: AirLine;
 	run: Run;
