@@ -30,6 +30,7 @@ import {
 } from '$lib/core';
 import { searchFromCut } from '$lib/formats/cutSearch';
 import type { ListItem } from '$lib/core/list/inputs';
+import type { GaugeTable } from '$lib/core/quantity/gauge';
 import type { Revisions } from '$lib/formats/bodies/house';
 import { BenchDraft } from './benchDraft.svelte';
 import { writeSearch } from './history';
@@ -89,6 +90,9 @@ function worked(inputs: PlanInputs): Plan {
 
 /** A hand that has not moved for this long rests, ms. */
 const REST_MS = 150;
+/** All of it is so already. */
+const holds = <T extends object>(whole: T, part: Partial<T>): boolean =>
+	(Object.keys(part) as (keyof T)[]).every((key) => whole[key] === part[key]);
 
 /** What one press of the log button means, until somebody counts more. */
 export const ONCE = { cuts: 1, pierced: 0, failed: 0 } as const;
@@ -109,7 +113,9 @@ export class Workbench {
 	stored = $state.raw() as WorkbenchData;
 	/** As it came, with the plan of that; what is kept since then has another. */
 	#sent = $state.raw() as WorkbenchData;
-	cut = $state.raw() as Cut;
+	#cut = $state.raw() as Cut;
+	/** Every value that is said reads it: as a state of its own it does not change with every cut. */
+	#gauge = $state.raw() as GaugeTable;
 	work = $state.raw() as Work;
 	evidence = $state.raw() as Evidence;
 	settings = $state.raw() as Settings;
@@ -180,6 +186,16 @@ export class Workbench {
 		this.cut = cut;
 		this.work = work;
 		this.tellSearch();
+	}
+	get cut(): Cut {
+		return this.#cut;
+	}
+	set cut(cut: Cut) {
+		this.#cut = cut;
+		this.#gauge = METALS[cut.metal].gauge;
+	}
+	get gauge(): GaugeTable {
+		return this.#gauge;
 	}
 	/** Of everything here that two people can change. */
 	get revisions(): Revisions {
@@ -276,7 +292,6 @@ export class Workbench {
 				: worked({ ...this.calmInputs, cut: { ...cut, school } });
 		return { matched: by('matched'), full: by('full'), circuit: by('circuit') };
 	});
-	readonly gauge = $derived(METALS[this.cut.metal].gauge);
 
 	/** The same cut on another bench, as a query. */
 	searchOn(benchId: string, cut = this.cut): string {
@@ -321,6 +336,8 @@ export class Workbench {
 	#groove = (change: Partial<Cut['gouge']>): Pick<Cut, 'gouge'> => ({
 		gouge: { ...this.cut.gouge, asked: true, ...change }
 	});
+	#gougedSo = (change: Partial<Cut['gouge']>): boolean =>
+		this.cut.gouge.asked && holds(this.cut.gouge, change);
 	setWork(change: Partial<Work>): void {
 		this.work = { ...this.work, ...change };
 		this.#settle();
@@ -337,13 +354,13 @@ export class Workbench {
 		this.#moving = true;
 		this.dragging = true;
 	}
-	/** The handle moves on. */
+	/** The handle moves on: a hand that has not come to the next step yet does not rest either. */
 	dragCut(change: Partial<Cut>): void {
-		this.#put(change);
+		if (!holds(this.cut, change)) this.#put(change);
 		this.#onceItRests(() => (this.#restedInputs = this.inputs));
 	}
 	dragGouge(change: Partial<Cut['gouge']>): void {
-		this.dragCut(this.#groove(change));
+		this.dragCut(this.#gougedSo(change) ? {} : this.#groove(change));
 	}
 	release(): void {
 		this.still();
@@ -358,7 +375,7 @@ export class Workbench {
 		this.#onceItRests(() => this.release());
 	}
 	stepGouge(change: Partial<Cut['gouge']>): void {
-		this.stepCut(this.#groove(change));
+		if (!this.#gougedSo(change)) this.stepCut(this.#groove(change));
 	}
 	/** Nothing moves any more. */
 	still(): void {

@@ -421,6 +421,30 @@ describe('dragging', () => {
 		expect(bench.cut.gouge.depthMm).toBe(4);
 		expect(bench.counted.cuts).toBe(14);
 	});
+
+	it('a hand that moves within a step changes no cut, and does not rest', () => {
+		vi.useFakeTimers();
+		const bench = new Workbench(data());
+		const restedMm = () => bench.calmInputs.cut.gouge.depthMm;
+		const before = restedMm();
+		bench.grip();
+		bench.dragGouge({ depthMm: 4 });
+		const { cut } = bench;
+		for (let i = 0; i < 4; i++) {
+			vi.advanceTimersByTime(100);
+			bench.dragGouge({ depthMm: 4 });
+			bench.dragCut({ thicknessMm: cut.thicknessMm });
+			expect(bench.cut).toBe(cut);
+			expect(restedMm()).toBe(before);
+		}
+		vi.advanceTimersByTime(200);
+		expect(restedMm()).toBe(4);
+		bench.release();
+		// A key at the end of what there is changes nothing either.
+		bench.stepGouge({ depthMm: 4 });
+		expect(bench.cut).toBe(cut);
+		vi.useRealTimers();
+	});
 });
 
 describe('settings', () => {

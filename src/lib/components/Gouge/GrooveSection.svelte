@@ -81,7 +81,7 @@
 		stroke-dasharray="4 4"
 	/>
 	<path d={shape.gone(now)} fill="var(--sheet)" />
-	{#each groove.strings as string, i (i)}
+	{#each groove.strings.keys() as i (i)}
 		{@const { path, label: at } = shape.string(i)}
 		{#if i >= now}
 			<path
@@ -104,7 +104,6 @@
 					? 'var(--ink2)'
 					: 'var(--ink)'}>{i + 1}</text
 		>
-		<title>String {i + 1}: {bench.say(string.speedMmS, 'speed')}</title>
 	{/each}
 	{#if shape.ligamentY !== null && shape.ligamentY < shape.plateBottomY}
 		<rect

@@ -42,11 +42,16 @@
 	function set(toMm: number, move: (change: Partial<typeof gouge>) => void) {
 		const goal = Math.min(range[1], Math.max(range[0], Math.round(toMm / STEP_MM) * STEP_MM));
 		let last = mm;
+		const stands = (at: number) => {
+			move({ [field]: at });
+			return bench.plan.groove !== null;
+		};
+		// A plan for each step on the way is made only where there is none at its end.
+		if (stands(goal) || goal === last) return;
 		while (last !== goal) {
 			const next =
 				Math.abs(goal - last) <= STEP_MM ? goal : last + Math.sign(goal - last) * STEP_MM;
-			move({ [field]: next });
-			if (!bench.plan.groove) return move({ [field]: last });
+			if (!stands(next)) return move({ [field]: last });
 			last = next;
 		}
 	}
