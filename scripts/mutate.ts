@@ -2,8 +2,10 @@
  * `npm run mutate -- --seed N`: changes the core in some hundred places, one at a time, and tells which
  * changes no test of the core notices. A seeded sample; `--mutants N` for more or fewer.
  */
-import { readdirSync, readFileSync } from 'node:fs';
+import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { createRequire } from 'node:module';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { Stryker } from '@stryker-mutator/core';
 import { createInstrumenter } from '@stryker-mutator/instrumenter';
@@ -114,6 +116,9 @@ while (count < wanted && all.length > 0) {
 }
 console.log(`Seed ${seed}: about ${count} changes at ${chosen.length} places of the core`);
 
+const pictures = mkdtempSync(join(tmpdir(), 'steady-arc-pictures-'));
+process.env.PICTURES_KEPT_IN = pictures;
+process.on('exit', () => rmSync(pictures, { recursive: true, force: true }));
 const stryker = new Stryker({
 	mutate: chosen.map(({ range }) => range),
 	mutator: { plugins: null, excludedMutations: EXCLUDED },

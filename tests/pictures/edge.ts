@@ -2,6 +2,7 @@
  * Pictures of cut edges with known truth, seen from the front: lag lines that trail with the depth and bend,
  * dross below, scratches, rust, a bench behind. Sizes in mm; y runs down from the top edge.
  */
+import { drawnOnce } from './drawnOnce';
 import { blurred, cloud, dice, exposed, scene, type Dice, type Picture } from './lens';
 
 export interface EdgeTruth {
@@ -177,6 +178,11 @@ export function drawEdge(d: Dice, s: EdgeScene): { picture: Picture; drossMm: nu
 }
 
 export function edgePicture(
+	...asked: Parameters<typeof drawEdgePicture>
+): ReturnType<typeof drawEdgePicture> {
+	return drawnOnce('edge', asked, () => drawEdgePicture(...asked));
+}
+function drawEdgePicture(
 	seed: number,
 	fault?: EdgeFault | null,
 	change: Partial<EdgeScene> = {}

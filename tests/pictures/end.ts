@@ -1,4 +1,5 @@
 /** Pictures of a plate seen from its end, the cut edge on one side, with known truth. */
+import { drawnOnce } from './drawnOnce';
 import { blurred, cloud, dice, exposed, scene, type Dice, type Picture } from './lens';
 
 export interface EndTruth {
@@ -48,6 +49,11 @@ function anyEnd(d: Dice, fault: EndTruth['fault']): EndScene {
 }
 
 export function endPicture(
+	...asked: Parameters<typeof drawEndPicture>
+): ReturnType<typeof drawEndPicture> {
+	return drawnOnce('end', asked, () => drawEndPicture(...asked));
+}
+function drawEndPicture(
 	seed: number,
 	fault: EndTruth['fault'] = null,
 	change: Partial<EndScene> = {}

@@ -1,4 +1,5 @@
 /** Pictures of a slot cut into a plate, a rule laid across it, with known truth. */
+import { drawnOnce } from './drawnOnce';
 import { blurred, cloud, dice, exposed, scene, type Dice, type Picture } from './lens';
 
 export interface KerfTruth {
@@ -81,6 +82,11 @@ function anyKerf(d: Dice, fault: KerfTruth['fault']): KerfScene {
 }
 
 export function kerfPicture(
+	...asked: Parameters<typeof drawKerfPicture>
+): ReturnType<typeof drawKerfPicture> {
+	return drawnOnce('kerf', asked, () => drawKerfPicture(...asked));
+}
+function drawKerfPicture(
 	seed: number,
 	fault: KerfTruth['fault'] = null,
 	change: Partial<KerfScene> = {}

@@ -2,6 +2,7 @@
  * Pictures of nozzles with known truth: a turned face of copper with a bore, seen through a simple camera.
  * Sizes in mm in the plane of the face; the picture in pixels.
  */
+import { drawnOnce } from './drawnOnce';
 import { blurred, cloud, dice, exposed, scene, type Dice, type Picture } from './lens';
 
 export interface NozzleTruth {
@@ -228,6 +229,11 @@ export function drawNozzle(d: Dice, s: NozzleScene): Picture {
 
 /** Picture and truth from a seed; `fault` undefined: one in five is made unreadable. */
 export function nozzlePicture(
+	...asked: Parameters<typeof drawNozzlePicture>
+): ReturnType<typeof drawNozzlePicture> {
+	return drawnOnce('nozzle', asked, () => drawNozzlePicture(...asked));
+}
+function drawNozzlePicture(
 	seed: number,
 	fault?: NozzleFault | null,
 	change: Partial<NozzleScene> = {}

@@ -487,6 +487,8 @@ describe('scrap cut in two', () => {
 		const fields = (entry: Entry) =>
 			v.safeParse(EntrySchema, entry).issues?.map((issue) => v.getDotPath(issue));
 		expect(fields(piece(61, 39))).toEqual(['otherSideMm']);
+		expect(fields(piece(61, 30.9))).toEqual(['otherSideMm']);
+		expect(fields(piece(61, 31))).toBeUndefined();
 		expect(fields(piece(50.5, 48))).toContain('guideSideMm');
 		expect(fields(piece(61, 37.4))).toBeUndefined();
 	});

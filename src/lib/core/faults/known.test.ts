@@ -36,6 +36,21 @@ describe('what the bench knows of a fault', () => {
 		expect(ids(inputsOf({}, { coating: 'rust' }))).toContain('coated');
 		expect(ids(inputsOf({}, { thicknessMm: 16 }))).toContain('past-clean');
 	});
+	it('calls nothing fine of which one check is open or tight', () => {
+		const inputs = inputsOf();
+		const whole = plan(inputs);
+		const check = whole.checks.find(({ id }) => id === 'air.inletLowBar')!;
+		const told = (...verdicts: (typeof check.verdict)[]) => {
+			const checks = verdicts.map((verdict) => ({ ...check, verdict }));
+			return knownOf(inputs, { ...whole, checks })
+				.map(({ id }) => id)
+				.filter((id) => id.startsWith('pressure-'));
+		};
+		expect(told('holds', 'holds')).toEqual(['pressure-fine']);
+		expect(told('holds', 'tight')).toEqual(['pressure-short']);
+		expect(told('holds', 'not set')).toEqual([]);
+		expect(told()).toEqual([]);
+	});
 	it('knows a worn pair from a fresh one, and parts that were only just put in', () => {
 		const worn = (grownUm: number, starts: number) => {
 			const total = { ...NO_USE, starts, arcMin: starts / 5, loadMin: starts / 5 };

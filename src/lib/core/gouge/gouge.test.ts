@@ -198,6 +198,19 @@ describe('a section', () => {
 		expect(ligamentMm(20)).toBe(5);
 	});
 
+	it('of a butt’s cap is a segment of a parabola: two thirds of its width by its height (Archimedes)', () => {
+		const [widthMm, heightMm] = [12, 3];
+		const cap = sectionOf({ ...SIZE, target: 'butt', widthMm, depthMm: heightMm }, 0, 20);
+		const standsMm = (x: number) => heightMm - cap.topMm(x);
+		expect(standsMm(0)).toBe(heightMm);
+		expect(standsMm(-widthMm / 2)).toBeCloseTo(0, 9);
+		const step = widthMm / 1000;
+		let areaMm2 = 0;
+		for (let x = -widthMm / 2 + step / 2; x < widthMm / 2; x += step) areaMm2 += standsMm(x) * step;
+		expect(areaMm2).toBeCloseTo((2 / 3) * widthMm * heightMm, 3);
+		expect(cap.wholeMm2).toBeCloseTo(areaMm2, 3);
+	});
+
 	it('of a spot holds half of its cylinder', () => {
 		expect(spotMm3(8, 3)).toBeCloseTo((Math.PI * 16 * 3) / 2, 9);
 	});

@@ -346,6 +346,14 @@ describe('plates', () => {
 		const upright = { ...flat, widthMm: 200, heightMm: 490.3 };
 		expect(layoutOf({ ...tight, parts: [upright] }).left).toMatchObject([{ tooLarge: true }]);
 		expect(layoutOf({ ...tight, parts: [{ ...upright, turns: true }] }).left).toEqual([]);
+		// Turned, both its sides must go in.
+		for (const [widthMm, heightMm] of [
+			[300, 480],
+			[150, 600]
+		] as const) {
+			const none = { ...upright, widthMm, heightMm, turns: true };
+			expect(layoutOf({ ...tight, parts: [none] }).left).toMatchObject([{ tooLarge: true }]);
+		}
 		expect(layoutOf({ ...ask, parts: [], plates: [whole] })).toEqual({
 			plates: [],
 			left: [],

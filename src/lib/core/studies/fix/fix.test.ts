@@ -90,6 +90,15 @@ describe('what would fix it', () => {
 		expect(plan(wet).stations.supply.part).toBe('Water');
 		expect(fixes[0]!.id).toBe('dryer');
 		expect(fixes.some((f) => /cut-in|tank|compressor|pause/.test(f.id))).toBe(false);
+		// A trap, or a dryer, where there is none; neither a second time.
+		const offered = (...kinds: string[]) =>
+			fixesFor({
+				...wet,
+				bench: changed((b) => (b.air.stages = b.air.stages.filter((s) => kinds.includes(s.kind))))
+			}).map(({ id }) => id);
+		expect(offered().sort()).toEqual(['dryer', 'trap']);
+		expect(offered('trap')).toContain('dryer');
+		expect(offered('trap')).not.toContain('trap');
 	});
 
 	it('says each with all of its numbers, and with none that it does not say', () => {
