@@ -95,6 +95,11 @@ test('a hand that drags a size too far stops where a groove still is, and goes b
 	const [x, y] = [flag.x + 20, flag.y + 20];
 	await page.mouse.move(x, y);
 	await page.mouse.down();
+	// At once, then bit by bit; a grip counts from its first move.
+	await page.mouse.move(x, y + 1);
+	await page.mouse.move(x, y + 250);
+	await expect(slider).toHaveAttribute('aria-valuenow', '4');
+	await page.mouse.move(x, y);
 	for (let by = 0; by <= 250; by += 25) await page.mouse.move(x, y + by);
 	// Of 6 mm plate 2 mm stay; the drawing is still under the hand.
 	await expect(slider).toHaveAttribute('aria-valuenow', '4');

@@ -51,7 +51,8 @@
 		while (last !== goal) {
 			const next =
 				Math.abs(goal - last) <= STEP_MM ? goal : last + Math.sign(goal - last) * STEP_MM;
-			if (!stands(next)) return move({ [field]: last });
+			// Its end was looked at already.
+			if (next === goal || !stands(next)) return move({ [field]: last });
 			last = next;
 		}
 	}
