@@ -14,7 +14,7 @@ import { Workbench, type LogLine } from '$lib/state/workbench.svelte';
 import { adviceWords } from './Setup/aims';
 import { moreWords } from './Setup/more';
 import { handWord, schoolAdvice } from './Setup/schools';
-import { sectionShape, sectionTicks } from './Setup/section';
+import { deepestMm, SECTION, sectionMarks, sectionShape } from './Setup/section';
 import { BAR, speedTicksMmS, speedX } from './Setup/speedBar';
 import { placeOf, speedOption, speedTable, TICKS } from './Setup/speedChart';
 import { testPoints } from './Setup/testCuts';
@@ -177,11 +177,28 @@ describe('rules on Setup', () => {
 	it('have labels that fit beside the plate, from nought on', () => {
 		for (const units of UNIT_SYSTEMS)
 			for (const deepest of [8, 12, 19, 30, 60]) {
-				const labels = sectionTicks(deepest, units).flatMap(({ label }) => label ?? []);
-				expect(labels[0]).toBe('0');
+				const { labels, long, short } = sectionMarks(deepest, units);
+				expect(labels[0]!.text).toBe('0');
 				expect(labels.length).toBeGreaterThan(1);
-				for (const label of labels) expect(label).toMatch(/^(\d+|\d \d\/\d|\d\/\d)$/);
+				for (const { text } of labels) expect(text).toMatch(/^(\d+|\d \d\/\d|\d\/\d)$/);
+				// A mark for each millimetre or sixteenth, the labelled ones longer, none under the drawing.
+				const heights = (path: string) =>
+					[...path.matchAll(/M54 ([\d.]+)h/g)].map(([, y]) => Number(y));
+				expect(heights(long)).toEqual(labels.map(({ y }) => y));
+				const all = [...heights(long), ...heights(short)];
+				expect(all).toHaveLength(1 + Math.floor(deepest / (units === 'metric' ? 1 : 25.4 / 16)));
+				expect(Math.max(...all)).toBeLessThan(SECTION.height);
 			}
+	});
+	it('reach past what is severed, and keep their scale over most steps of it', () => {
+		const severs = Array.from({ length: 170 }, (_, i) => 0.5 * (i + 1));
+		const reaches = severs.map(deepestMm);
+		severs.forEach((sever, i) => {
+			expect(reaches[i]).toBeGreaterThanOrEqual(1.12 * sever);
+			expect(reaches[i]).toBeLessThanOrEqual(Math.max(8, 1.4 * sever));
+		});
+		const changes = reaches.filter((mm, i) => i > 0 && mm !== reaches[i - 1]);
+		expect(changes.length).toBeLessThan(severs.length / 10);
 	});
 	it('tell speeds by round numbers of the device’s own unit, inside of the bar', () => {
 		for (const units of UNIT_SYSTEMS)

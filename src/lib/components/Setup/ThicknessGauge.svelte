@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { DragHandle } from '$lib/state/handle.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
-	import { labelAtY, SECTION, sectionTicks } from './section';
+	import { labelAtY, SECTION, sectionMarks } from './section';
 
 	/** The rule beside the section, and the handle at the underside of the plate, which is hung on it. */
 	interface Props {
@@ -15,7 +15,7 @@
 	let { deepest, bottomY, grip, onkeydown }: Props = $props();
 	const bench = getWorkbench();
 	const { plateTopY: top, gaugeX: gx, leftX } = SECTION;
-	const ticks = $derived(sectionTicks(deepest, bench.units));
+	const marks = $derived(sectionMarks(deepest, bench.units));
 	const labelY = $derived(labelAtY(bottomY));
 </script>
 
@@ -31,13 +31,10 @@
 <text x={gx + 22} y={top - 20} text-anchor="middle" class="dim"
 	>{bench.units === 'metric' ? 'mm' : 'in'}</text
 >
-{#each ticks as tick (tick.y)}
-	<path
-		d="M{gx + 44} {tick.y}h{tick.label ? -16 : -9}"
-		stroke="var(--ink)"
-		stroke-width={tick.label ? 1.8 : 1.1}
-	/>
-	{#if tick.label}<text x={gx + 5} y={tick.y + 5.5} class="tick">{tick.label}</text>{/if}
+<path d={marks.long} stroke="var(--ink)" stroke-width="1.8" />
+<path d={marks.short} stroke="var(--ink)" stroke-width="1.1" />
+{#each marks.labels as { y, text }, i (i)}
+	<text x={gx + 5} y={y + 5.5} class="tick">{text}</text>
 {/each}
 <path
 	d="M{gx + 44} 0H{leftX + 12}"

@@ -35,9 +35,13 @@ export interface SectionShape {
 	ray: { length: number; x: number; y: number };
 }
 
+/** How far a gauge may reach, mm. Like ranges of a meter: a step of the amps seldom changes the drawing's scale. */
+const REACHES_MM = [8, 10, 12, 15, 18, 22, 26, 32, 38, 46, 56, 68, 82, 100];
+
 /** The gauge reaches a little past what can be severed. */
 export function deepestMm(severMm: number): number {
-	return Math.max(8, Math.ceil(severMm * 1.12));
+	const least = severMm * 1.12;
+	return REACHES_MM.find((mm) => mm >= least) ?? Math.ceil(least);
 }
 
 /** Thickness in mm at a height of the drawing. */
@@ -50,23 +54,31 @@ export function labelAtY(bottomY: number): number {
 	return Math.min(Math.max(bottomY, SECTION.plateTopY + 26), SECTION.height - 26);
 }
 
-/** Marks of the gauge beside the plate, in the unit of the device: millimetres, or 16ths of an inch. */
-export function sectionTicks(
+/**
+ * Marks of the gauge beside the plate, in the unit of the device: millimetres, or 16ths of an inch. Those with a
+ * label are one path and the others are one, so that another scale redraws two lines instead of fifty.
+ */
+export function sectionMarks(
 	deepest: number,
 	units: UnitSystem
-): { y: number; label: string | null }[] {
+): { long: string; short: string; labels: { y: number; text: string }[] } {
 	const metric = units === 'metric';
 	const stepMm = metric ? 1 : MM_PER_IN / 16;
 	const every = metric ? (deepest > 18 ? 5 : 2) : deepest > 18 ? 8 : 4;
-	return Array.from({ length: Math.floor(deepest / stepMm) + 1 }, (_, i) => ({
-		y: px(SECTION.plateTopY + (i * stepMm * DEEPEST_PX) / deepest),
-		label:
-			i % every !== 0
-				? null
-				: metric || i === 0
-					? String(i)
-					: showQuantity(i * stepMm, { quantity: 'thickness', units: 'imperial' }).text
-	}));
+	const x = SECTION.gaugeX + 44;
+	const marks = { long: '', short: '', labels: [] as { y: number; text: string }[] };
+	for (let i = 0; i * stepMm <= deepest; i++) {
+		const y = px(SECTION.plateTopY + (i * stepMm * DEEPEST_PX) / deepest);
+		if (i % every !== 0) {
+			marks.short += `M${x} ${y}h-9`;
+			continue;
+		}
+		marks.long += `M${x} ${y}h-16`;
+		const inches = { quantity: 'thickness', units: 'imperial' } as const;
+		const text = metric || i === 0 ? String(i) : showQuantity(i * stepMm, inches).text;
+		marks.labels.push({ y, text });
+	}
+	return marks;
 }
 
 export function sectionShape(input: {
