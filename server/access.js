@@ -19,6 +19,8 @@ const WINDOW_MS = 10 * 60_000;
 const ADDRESSES_MOST = 1000;
 /** Opened without the passcode: what the page that asks for it is made of. */
 const OPEN = /^\/(enter$|_app\/|favicon|api\/health$)/;
+/** Saved straight from a link: the page that asks for the passcode would be taken for the file. */
+const FILE = /\.(csv|ics)$/;
 /** Posts that work something out and keep nothing: the wall screen may ask them. */
 const LOOKS = /^\/api\/(plan|supply|advice|elsewhere|template)$/;
 
@@ -148,7 +150,7 @@ export class Access {
 		const role = this.#roleOf(request.headers.cookie);
 		if (OPEN.test(path) || isSensor(request, path)) return role ?? 'none';
 		if (!role) {
-			if (reads && !path.startsWith('/api/')) {
+			if (reads && !path.startsWith('/api/') && !FILE.test(path)) {
 				go(`/enter?to=${encodeURIComponent(request.url)}${this.isSet ? '' : '&new=1'}`);
 			} else {
 				refuse(response, 401, 'Open the shop with its passcode first: /enter asks for it.');

@@ -53,6 +53,15 @@ const enter = (passcode: string, more: Partial<Asked> & { to?: string } = {}) =>
 	ask({ method: 'POST', path: '/enter', form: { passcode, to: more.to ?? '/cut' }, ...more });
 
 describe('the passcode', () => {
+	it('is not asked for by a page where a file was to be saved', async () => {
+		await access.set('lock-gate 7');
+		for (const path of ['/shopping/list.csv?set=all', '/care.ics', '/api/backup'])
+			expect(await ask({ path })).toMatchObject({ role: undefined, status: 401 });
+		// A page’s own data goes on to the page that asks.
+		expect((await ask({ path: '/setup/__data.json' })).status).toBe(303);
+		const { cookie } = await enter('lock-gate 7');
+		expect((await ask({ path: '/care.ics', cookie })).role).toBe('full');
+	});
 	it('is asked for from the network, not from this machine', async () => {
 		await access.set('lock-gate 7');
 		expect(await ask({ path: '/setup?t=6' })).toMatchObject({
