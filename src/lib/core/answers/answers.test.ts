@@ -59,6 +59,10 @@ describe('a label that tells the least pressure alone', () => {
 		const { from, to } = TYPICAL_WINDOW_BAR;
 		expect(bench.cutter.airMaxBar).toBeCloseTo(5.2 + to - from, 9);
 		expect(bench.cutter.airFlowLpm).toBe(typicalFlowLpm(60));
+		// More amps take more air, though not as much more.
+		expect(typicalFlowLpm(45)).toBe(170);
+		expect(typicalFlowLpm(90) / typicalFlowLpm(45)).toBeGreaterThan(1.3);
+		expect(typicalFlowLpm(90) / typicalFlowLpm(45)).toBeLessThan(1.8);
 		const typical = (path: string) => isTypical(bench.typical, path);
 		expect(['airMinBar', 'airMaxBar', 'airFlowLpm'].map((f) => typical(`cutter.${f}`))).toEqual([
 			false,

@@ -296,6 +296,24 @@ describe('measurements of circuit and air recover what they were made with', () 
 	const evidenceOf = (...entries: Entry[]) =>
 		evidenceFromLog(BAY_2, logged(entries.map(entryAt)), 'now');
 
+	it('a groove is of the gouging nozzle that bears its amps, unless it says which', () => {
+		const gouging = [30, 45].map((ratingA) => ({
+			...BAY_2.torch.nozzles[0]!,
+			kind: 'gouge' as const,
+			ratingA
+		}));
+		const bench = { ...BAY_2, torch: { ...BAY_2.torch, fittedA: 65, nozzles: gouging } };
+		const groove = { kind: 'groove', metal: 'mild-steel', outputA: 40 } as Extract<
+			Entry,
+			{ kind: 'groove' }
+		>;
+		const nozzleOf = (entry: Entry) =>
+			(completeEntry(bench, NO_EVIDENCE, entry) as typeof groove).nozzleA;
+		expect(nozzleOf(groove)).toBe(45);
+		expect(nozzleOf({ ...groove, outputA: 25 })).toBe(30);
+		expect(nozzleOf({ ...groove, nozzleA: 60 })).toBe(60);
+	});
+
 	it('clamp amps: a machine that draws 1.2 times its plate', () => {
 		const plate = plateInput(BAY_2)!;
 		const drawnVA = 1.2 * apparentPowerVA(BAY_2, plate, 45);

@@ -340,7 +340,8 @@ describe('a groove in the Plan', () => {
 			expect(figures['gouge.strings'].value).toBeNull();
 			expect(figures['gouge.pieceS'].value).toBeNull();
 			expect(groove).toBeNull();
-			expect(stations.gouge.verdict).toBe('stops');
+			// It stops before it starts, with nothing to spare.
+			expect(stations.gouge).toMatchObject({ verdict: 'stops', stopsAtS: 0 });
 			return { word: stations.gouge.word, said };
 		};
 		expect(no({ depthMm: 8, widthMm: 9, plateMm: 3 })).toMatchObject({

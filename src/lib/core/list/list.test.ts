@@ -425,6 +425,13 @@ describe('what must come first', () => {
 			)
 		).toBe(150);
 	});
+	it('waits for one piece to cool between its own items, the longest cooling last', () => {
+		const gate = (id: string, coolS: number) => item(id, 10, 40, { piece: 'gate', coolS });
+		// Three blocks of 50 s, with 30 s and 60 s of cooling between them and the 300 s after them.
+		expect(chain(ask([gate('x', 300), gate('y', 30), gate('z', 60), item('w', 5, 5)], []))).toBe(
+			240
+		);
+	});
 	it('names the ring alone, not what leads into it or waits for it', () => {
 		const items = ['p', 'q', 'r', 's', 't'].map((id) => item(id, 1, 1));
 		const before: [string, string][] = [

@@ -101,6 +101,18 @@ describe('a generator', () => {
 		expect(p.figures['supply.serviceOhm'].value).toBeCloseTo((0.1 * 230 ** 2) / 8000, 12);
 		expect(told(p)).toContain('continuous');
 	});
+
+	it('warns of motors that restart on the same set, where there are any', () => {
+		const beside = (startMultiple: number) =>
+			told(
+				planned((b) => {
+					b.supply.generator = { ratedVA: 8000, ratedW: 8000, regulation: 0.08 };
+					b.supply.loads = b.supply.loads.map((load) => ({ ...load, startMultiple }));
+				})
+			);
+		expect(beside(5)).toContain('let it run first');
+		expect(beside(1)).not.toContain('let it run first');
+	});
 });
 
 describe('bottles', () => {
