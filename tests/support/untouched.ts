@@ -1,4 +1,4 @@
-import type { WorkbenchData } from '../../src/lib/state/workbench.svelte';
+import type { WorkbenchData } from '../../src/lib/state/workbenchData';
 
 /** What the server sends of a bench on which nothing was done yet. */
 export const UNTOUCHED = {

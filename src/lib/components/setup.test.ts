@@ -10,7 +10,8 @@ import {
 	type Bench,
 	type Cut
 } from '$lib/core';
-import { Workbench, type LogLine } from '$lib/state/workbench.svelte';
+import { Workbench } from '$lib/state/workbench.svelte';
+import type { LogLine } from '$lib/state/workbenchData';
 import { adviceWords } from './Setup/aims';
 import { moreWords } from './Setup/more';
 import { handWord, schoolAdvice } from './Setup/schools';

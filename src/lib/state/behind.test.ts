@@ -4,7 +4,8 @@ import { UNTOUCHED } from '../../../tests/support/untouched';
 import { DEFAULT_CUT, DEFAULT_SETTINGS, NO_EVIDENCE } from '$lib/core';
 import { spokenPlan } from '$lib/core/plan/said';
 import { SentPlan } from './sent';
-import { Workbench, type WorkbenchData } from './workbench.svelte';
+import { Workbench } from './workbench.svelte';
+import type { WorkbenchData } from './workbenchData';
 
 vi.mock('./history', () => ({ writeSearch: () => undefined }));
 

@@ -1,5 +1,5 @@
 import type { SentPlan, SentWorkbench } from './sent';
-import type { WorkbenchData } from './workbench.svelte';
+import type { WorkbenchData } from './workbenchData';
 
 /** What was sent, with its chart at hand. */
 export async function opened<T extends Pick<SentWorkbench, 'chart'>>(

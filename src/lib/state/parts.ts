@@ -2,7 +2,8 @@
 import type { Evidence } from '$lib/core';
 import type { PartKind, Why } from '$lib/core/wear/parts';
 import { nowIso } from './clock';
-import type { PartSetInfo, Workbench } from './workbench.svelte';
+import type { Workbench } from './workbench.svelte';
+import type { PartSetInfo } from './workbenchData';
 import { lookAgain, write } from './write';
 
 /** Why each of the pair came out. */

@@ -1,7 +1,7 @@
 /** What the server sends for a screen: a chart goes by its hash and is fetched once a device, a plan goes packed. */
 import type { Chart, ChartRow, Plan, Said } from '$lib/core';
 import { packed, unpacked, type PackedPlan } from '$lib/core/plan/packed';
-import type { WorkbenchData } from './workbench.svelte';
+import type { WorkbenchData } from './workbenchData';
 
 /** A chart of more rows than this does not travel inside the page. */
 const ROWS_INSIDE_MOST = 40;

@@ -12,11 +12,9 @@ import {
 	type Change,
 	type Chart,
 	type Cut,
-	type Entry,
 	type Evidence,
 	type FigureChange,
 	type FigureId,
-	type KeptPlan,
 	type Plan,
 	type Said,
 	type PlanInputs,
@@ -33,51 +31,13 @@ import type { ListItem } from '$lib/core/list/inputs';
 import type { GaugeTable } from '$lib/core/quantity/gauge';
 import type { Revisions } from '$lib/formats/bodies/house';
 import { BenchDraft } from './benchDraft.svelte';
+import { Hand } from './hand.svelte';
 import { writeSearch } from './history';
 import type { Kept } from './outbox';
 import { planner } from './planner.svelte';
 import type { Step } from './steps';
 import type { Ticks } from './ticks';
-
-export interface PartSetInfo {
-	id: string;
-	name: string;
-	fittedAt: string;
-}
-export interface LogLine {
-	id: number;
-	at: string;
-	entry: Entry;
-	undone: boolean;
-}
-
-/** What the server gives for one bench and one address. */
-export interface WorkbenchData {
-	benchId: string;
-	revision: number;
-	bench: Bench;
-	benches: { id: string; name: string }[];
-	evidence: Evidence;
-	settings: Settings;
-	settingsRevision: number;
-	/** Of everything here that two people can change. */
-	revisions: Revisions;
-	partSet: PartSetInfo | null;
-	/** The newest lines. */
-	log: LogLine[];
-	/** The newest measurements of each kind that count, newest first. */
-	measured: LogLine[];
-	chart: Chart | null;
-	chartName: string;
-	cards: { id: string; name: string; what: 'cut' | 'groove'; search: string; revision: number }[];
-	cut: Cut;
-	work: Work;
-	units: UnitSystem;
-	/** The plan of all this, in numbers and sentences; later ones are worked out on this device. Null: so is this. */
-	spoken: (Plan & Said) | null;
-	/** Of a saved card: its numbers as they were. */
-	kept?: KeptPlan | null;
-}
+import type { LogLine, PartSetInfo, WorkbenchData } from './workbenchData';
 
 const UNHASHED = { hashed: false };
 
@@ -88,8 +48,6 @@ function worked(inputs: PlanInputs): Plan {
 	return here.plan(inputs, UNHASHED);
 }
 
-/** A hand that has not moved for this long rests, ms. */
-const REST_MS = 150;
 /** All of it is so already. */
 const holds = <T extends object>(whole: T, part: Partial<T>): boolean =>
 	(Object.keys(part) as (keyof T)[]).every((key) => whole[key] === part[key]);
@@ -146,11 +104,8 @@ export class Workbench {
 	waiting = $state.raw<Kept[]>([]);
 	/** The server did not answer when it was asked last. */
 	away = $state.raw(false);
-	/** A handle is being dragged: links and washes wait for its release. */
-	dragging = $state.raw(false);
 	/** The planned cut as a query, as of the last release of a control. */
 	search = $state.raw('');
-	#restTimer: ReturnType<typeof setTimeout> | undefined;
 	readonly draft: BenchDraft;
 
 	constructor(data: WorkbenchData) {
@@ -262,10 +217,13 @@ export class Workbench {
 		const { kept, spoken } = this.#sent;
 		return kept?.inputsHash ?? planner()?.inputsHash(this.inputs) ?? spoken?.inputsHash ?? '';
 	}
+	readonly #hand = new Hand(() => this.inputs);
 	/** Inputs as of when the hand last rested; comparisons and charts go by them during a drag. */
-	#restedInputs = $state.raw<PlanInputs | undefined>();
-	#moving = $state.raw(false);
-	readonly calmInputs: PlanInputs = $derived((this.#moving && this.#restedInputs) || this.inputs);
+	readonly calmInputs: PlanInputs = $derived(this.#hand.rested ?? this.inputs);
+	/** A handle is being dragged: links and washes wait for its release. */
+	get dragging(): boolean {
+		return this.#hand.dragging;
+	}
 	/** The plan for what is not under the hand: the same one, except while a handle moves. */
 	readonly calmPlan: Plan = $derived.by(() => {
 		const calm = this.calmInputs;
@@ -350,14 +308,12 @@ export class Workbench {
 	}
 	/** A handle was gripped: what is not under the hand follows as soon as it rests. */
 	grip(): void {
-		this.#restedInputs = this.inputs;
-		this.#moving = true;
-		this.dragging = true;
+		this.#hand.grip();
 	}
 	/** The handle moves on: a hand that has not come to the next step yet does not rest either. */
 	dragCut(change: Partial<Cut>): void {
 		if (!holds(this.cut, change)) this.#put(change);
-		this.#onceItRests(() => (this.#restedInputs = this.inputs));
+		this.#hand.moved(() => this.#hand.rest());
 	}
 	dragGouge(change: Partial<Cut['gouge']>): void {
 		this.dragCut(this.#gougedSo(change) ? {} : this.#groove(change));
@@ -368,24 +324,17 @@ export class Workbench {
 	}
 	/** A key or a button steps, perhaps on and on: links know at once, the rest once it rests. */
 	stepCut(change: Partial<Cut>): void {
-		if (!this.#moving) this.#restedInputs = this.inputs;
-		this.#moving = true;
+		this.#hand.step();
 		this.#put(change);
 		this.tellSearch();
-		this.#onceItRests(() => this.release());
+		this.#hand.moved(() => this.release());
 	}
 	stepGouge(change: Partial<Cut['gouge']>): void {
 		if (!this.#gougedSo(change)) this.stepCut(this.#groove(change));
 	}
 	/** Nothing moves any more. */
 	still(): void {
-		clearTimeout(this.#restTimer);
-		this.#moving = false;
-		this.dragging = false;
-	}
-	#onceItRests(act: () => void): void {
-		clearTimeout(this.#restTimer);
-		this.#restTimer = setTimeout(act, REST_MS);
+		this.#hand.still();
 	}
 	/** The address tells the cut. */
 	#settle(): void {

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { setWorkbench, Workbench, type WorkbenchData } from '$lib/state/workbench.svelte';
+	import { setWorkbench, Workbench } from '$lib/state/workbench.svelte';
+	import type { WorkbenchData } from '$lib/state/workbenchData';
 	import PrintCard from './PrintCard.svelte';
 	import PrintGouge from './PrintGouge.svelte';
 

@@ -1,5 +1,5 @@
 import { readingsOf, type MetalId } from '$lib/core';
-import type { LogLine } from '$lib/state/workbench.svelte';
+import type { LogLine } from '$lib/state/workbenchData';
 import type { TestPoint } from './speedChart';
 
 /** Test cuts of a metal that still count, as points of the chart. */

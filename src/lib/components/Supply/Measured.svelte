@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { undoEntry } from '$lib/state/logbook';
-	import { getWorkbench, type LogLine } from '$lib/state/workbench.svelte';
+	import { getWorkbench } from '$lib/state/workbench.svelte';
+	import type { LogLine } from '$lib/state/workbenchData';
 	import { NAMES, type ChangeSide, type FigureId } from '$lib/core';
 	import { entryWords } from '$lib/components/Wear/words';
 	import { dayAndTime } from '$lib/formats/days';
