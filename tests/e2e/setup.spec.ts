@@ -345,6 +345,39 @@ test('stack, bevel, mesh and coatings change the plan, warn, and stay in the add
 	);
 });
 
+test('a plate too thick to part is drawn to scale, and its handle stays under the hand', async ({
+	page,
+	demo
+}) => {
+	await page.goto(`/setup?bench=${await demo.benchId('Bay 2')}&t=40`);
+	await expect(page.locator('[data-station=setup]')).toHaveAttribute('data-verdict', 'stops');
+	const handle = page.getByTestId('thickness-handle');
+	const reach = async () => Number(await handle.getAttribute('aria-valuemax'));
+	const before = await reach();
+	expect(before).toBeGreaterThanOrEqual(40);
+	await expect(handle).toHaveAttribute('aria-valuenow', '40');
+	// Up, past what would change the scale: the flag follows the hand, and the scale only when it lets go.
+	const flag = handle.locator('rect').last();
+	const box = (await flag.boundingBox())!;
+	const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+	await page.mouse.move(x, y);
+	await page.mouse.down();
+	await page.mouse.move(x, y - 90, { steps: 6 });
+	expect(await reach()).toBe(before);
+	const moved = (await flag.boundingBox())!;
+	expect(Math.abs(moved.y + moved.height / 2 - (y - 90))).toBeLessThan(6);
+	const held = Number(await handle.getAttribute('aria-valuenow'));
+	expect(held).toBeLessThan(22);
+	await page.mouse.up();
+	await expect.poll(reach).toBeLessThan(before);
+	await expect(handle).toHaveAttribute('aria-valuenow', String(held));
+	// And back by keys, one step over what is parted at a time, not down to it.
+	await page.goto(`/setup?bench=${await demo.benchId('Bay 2')}&t=40`);
+	await handle.focus();
+	await page.keyboard.press('ArrowDown');
+	await expect(handle).toHaveAttribute('aria-valuenow', /^(39.5|40.5)$/);
+});
+
 test('speed against thickness is drawn, and stands there as a table', async ({ page }) => {
 	await page.goto('/setup');
 	const region = page.getByRole('region', { name: 'Speed against thickness' });

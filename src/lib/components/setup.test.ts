@@ -15,8 +15,8 @@ import type { LogLine } from '$lib/state/workbenchData';
 import { adviceWords } from './Setup/aims';
 import { moreWords } from './Setup/more';
 import { handWord, schoolAdvice } from './Setup/schools';
-import { deepestMm, SECTION, sectionMarks, sectionShape } from './Setup/section';
-import { BAR, speedTicksMmS, speedX } from './Setup/speedBar';
+import { deepestMm, flagPx, SECTION, sectionMarks, sectionShape } from './Setup/section';
+import { BAR, noteAt, speedTicksMmS, speedX } from './Setup/speedBar';
 import { placeOf, speedOption, speedTable, TICKS } from './Setup/speedChart';
 import { testPoints } from './Setup/testCuts';
 import type { Inks } from './Graph/inks';
@@ -181,7 +181,7 @@ describe('rules on Setup', () => {
 				const { labels, long, short } = sectionMarks(deepest, units);
 				expect(labels[0]!.text).toBe('0');
 				expect(labels.length).toBeGreaterThan(1);
-				for (const { text } of labels) expect(text).toMatch(/^(\d+|\d \d\/\d|\d\/\d)$/);
+				for (const { text } of labels) expect(text).toMatch(/^(\d+|\d\/\d)$/);
 				// A mark for each millimetre or sixteenth, the labelled ones longer, none under the drawing.
 				const heights = (path: string) =>
 					[...path.matchAll(/M54 ([\d.]+)h/g)].map(([, y]) => Number(y));
@@ -193,13 +193,40 @@ describe('rules on Setup', () => {
 	});
 	it('reach past what is severed, and keep their scale over most steps of it', () => {
 		const severs = Array.from({ length: 170 }, (_, i) => 0.5 * (i + 1));
-		const reaches = severs.map(deepestMm);
+		const reaches = severs.map((sever) => deepestMm(sever, 0.5));
 		severs.forEach((sever, i) => {
 			expect(reaches[i]).toBeGreaterThanOrEqual(1.12 * sever);
 			expect(reaches[i]).toBeLessThanOrEqual(Math.max(8, 1.4 * sever));
 		});
 		const changes = reaches.filter((mm, i) => i > 0 && mm !== reaches[i - 1]);
 		expect(changes.length).toBeLessThan(severs.length / 10);
+		// What is too thick to part is drawn to scale as well.
+		for (const plateMm of [6, 40, 100, 130])
+			expect(deepestMm(22, plateMm)).toBeGreaterThanOrEqual(plateMm);
+	});
+	it('have room for their words: beside the speed, and on the flag', () => {
+		// A letter of the note is some 6.5 px wide, one of the speed or the flag at most 0.45 of its size.
+		const noteWide = 'amber: sparks 15–30° behind'.length * 6.5;
+		for (let x = BAR.left; x <= BAR.right; x++) {
+			const note = noteAt(x);
+			const from = note['text-anchor'] === 'end' ? note.x - noteWide : note.x;
+			const half = ('170 in/min'.length * 0.45 * 20) / 2;
+			expect(x + half < from || x - half > from + noteWide).toBe(true);
+		}
+		// A thin plate’s lag angle, 30 px letters on a line 9 px under where it is told, is not behind the kerf’s box.
+		for (const thicknessMm of [0.5, 1.5, 3, 6, 12, 26]) {
+			const { lagY } = sectionShape({
+				thicknessMm,
+				layers: 1,
+				deepest: 26,
+				lagDeg: 20,
+				kerfMm: 1.4
+			});
+			expect(lagY + 9 - 0.75 * 30).toBeGreaterThan(SECTION.kerfBoxY);
+			expect(lagY + 9).toBeLessThan(SECTION.height);
+		}
+		for (const text of ['6 mm', '22.5 mm', '0.0787 in', '1 15/16 in'])
+			expect(text.length * 0.45 * flagPx(text)).toBeLessThan(96);
 	});
 	it('tell speeds by round numbers of the device’s own unit, inside of the bar', () => {
 		for (const units of UNIT_SYSTEMS)

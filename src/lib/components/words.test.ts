@@ -18,7 +18,7 @@ import { spareWord } from './Bench/spare';
 import { cutTitle, dosAndDonts, standoffWord, startWord } from './Card/words';
 import { guideShape, PLAN } from './Cut/guide';
 import { GROOVE, sectionShape as grooveShape } from './Gouge/groove';
-import { stationCells } from './Line/line';
+import { seenWord, stationCells } from './Line/line';
 import { schoolAdvice } from './Setup/schools';
 import { deepestMm, SECTION, sectionShape, thicknessAt } from './Setup/section';
 import { speedX } from './Setup/speedBar';
@@ -112,6 +112,14 @@ describe('the line', () => {
 	it('tells tight with its reason, and not set', () => {
 		const cells = stationCells(workbench({}, TROLLEY));
 		expect(cells[0]!.word).toBe('tight: low volts');
+		// What would be cut off in its cell leaves its state to the mark, and to who is read to.
+		expect(seenWord('tight: low volts')).toEqual({ unseen: '', seen: 'tight: low volts' });
+		expect(seenWord('tight: fast for a hand')).toEqual({
+			unseen: 'tight: ',
+			seen: 'fast for a hand'
+		});
+		expect(seenWord('cutter stops 8:33')).toEqual({ unseen: 'cutter ', seen: 'stops 8:33' });
+		expect(seenWord('nothing left to gouge').seen).toBe('nothing left to gouge');
 		expect(cells[3]!).toMatchObject({
 			verdict: 'not set',
 			state: 'not set'
@@ -220,7 +228,7 @@ describe('workings', () => {
 
 describe('drawings', () => {
 	it('put the underside where the thickness is, and read it back', () => {
-		const deepest = deepestMm(22);
+		const deepest = deepestMm(22, 6);
 		for (const thicknessMm of [1, 6, 20]) {
 			const shape = sectionShape({
 				thicknessMm,

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { METALS } from '$lib/core';
 	import type { HotWork, Watch } from '$lib/core/preflight/hotWork';
-	import { CLEAR_WORDS } from '$lib/core/safety/shade';
+	import { CLEAR_WORDS, SPARKS_WORDS } from '$lib/core/safety/shade';
 	import { preflight } from '$lib/core/preflight/list';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
@@ -72,7 +72,7 @@
 			<span class="box"></span>
 			<span
 				><b>Floors swept and wetted, cracks and openings covered, walls and ducts thought of</b>.
-				<small>Sparks were seen to carry {sheet.sparksM} m (common practice).</small></span
+				<small>Sparks were seen to carry {SPARKS_WORDS} (common practice).</small></span
 			>
 		</li>
 		<li>

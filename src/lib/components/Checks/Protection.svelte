@@ -3,7 +3,7 @@
 	import Fig from '$lib/components/Balloon/Fig.svelte';
 	import { FUME } from '$lib/core/safety/cautions';
 	import { COATING_CAUTIONS } from '$lib/core/metal/coatings';
-	import { CLEAR_WORDS, shades } from '$lib/core/safety/shade';
+	import { CLEAR_WORDS, shades, SPARKS_WORDS } from '$lib/core/safety/shade';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	/** Shade by both tables, for cutting and for gouging; what is in the fume; how far sparks carry. */
@@ -65,7 +65,7 @@
 		</p>
 		<h3 class="h mt-3">Sparks</h3>
 		<p>
-			Seen to carry 12 m (40 ft) (common practice); clear {CLEAR_WORDS} and watch 60 minutes (NFPA 51B),
+			Seen to carry {SPARKS_WORDS} (common practice); clear {CLEAR_WORDS} and watch 60 minutes (NFPA 51B),
 			30 by OSHA. They fall through cracks, and on below the plate.
 		</p>
 		<h3 class="h mt-3">Who must not be near</h3>

@@ -3,6 +3,7 @@
 	import FigureList from '$lib/components/Balloon/FigureList.svelte';
 	import { stateWord } from '$lib/components/Line/line';
 	import State from '$lib/components/Marks/State.svelte';
+	import { SPARKS_WORDS } from '$lib/core/safety/shade';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import { START_NAMES, SPARKS_GO, type StartId } from './steps';
 	import Steps from './Steps.svelte';
@@ -70,7 +71,7 @@
 		<div class="mt-2 max-w-[600px]">
 			<Steps start={shown} tilt={bench.settings.pierceTiltDeg} />
 		</div>
-		<p class="sub mt-1">{SPARKS_GO[shown]} They carry to 12 m (common practice).</p>
+		<p class="sub mt-1">{SPARKS_GO[shown]} They carry to {SPARKS_WORDS} (common practice).</p>
 	{/if}
 </section>
 <section aria-label="What each start costs" class="grid content-start gap-2">

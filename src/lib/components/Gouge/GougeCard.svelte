@@ -6,6 +6,7 @@
 	import { stateWord } from '$lib/components/Line/line';
 	import State from '$lib/components/Marks/State.svelte';
 	import { isSpot } from '$lib/core/gouge/targets';
+	import { CLEAR_WORDS } from '$lib/core/safety/shade';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	/** What is set for the groove, and how it is worked. */
@@ -84,7 +85,7 @@
 			donts={[
 				'Pull: slag folds back into the groove',
 				'Steeper than 50°: it blows back',
-				'Gouge over concrete, a closed vessel, or what burns within 11 m',
+				`Gouge over concrete, a closed vessel, or what burns within ${CLEAR_WORDS}`,
 				'Weld without the preheat of the welding procedure'
 			]}
 		/>

@@ -8,9 +8,11 @@
 	import { GOUGE_RANGES } from '$lib/core/gouge/inputs';
 	import {
 		goesIntoPlate,
+		GRIND_MM,
 		isSpot,
 		legsOf,
 		legsOfThroat,
+		LIGAMENT_LEAST_MM,
 		TARGETS,
 		throatMm
 	} from '$lib/core/gouge/targets';
@@ -166,7 +168,10 @@
 					label="Left for the grinder"
 					quantity="small"
 					optional
-					placeholder={gouge.target === 'fillet' ? '0.5 mm' : '1 mm'}
+					placeholder={bench.say(
+						gouge.target === 'fillet' ? GRIND_MM.fillet : GRIND_MM.other,
+						'small'
+					)}
 					value={gouge.grindMm}
 					range={GOUGE_RANGES.grindMm}
 					commit={(grindMm) => set({ grindMm })}
@@ -174,8 +179,11 @@
 			{/if}
 			<p class="sub col-span-full">
 				All pieces: {bench.say(figures['gouge.jobMin'].value, 'minutes')} of arc. Left empty, what stays
-				is the greater of 2 mm and a quarter of the plate, and the grinder gets 1 mm, of a fillet half
-				a millimetre at each plate.
+				is the greater of {bench.say(LIGAMENT_LEAST_MM, 'small')} and a quarter of the plate, and the
+				grinder gets {bench.say(GRIND_MM.other, 'small')}, of a fillet {bench.say(
+					GRIND_MM.fillet,
+					'small'
+				)} at each plate.
 			</p>
 		</div>
 	</Fold>

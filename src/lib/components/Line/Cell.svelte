@@ -1,7 +1,7 @@
 <script lang="ts">
 	import Mark from '$lib/components/Marks/Mark.svelte';
 	import { VERDICT_INK } from '$lib/components/Marks/ink';
-	import type { StationCell } from './line';
+	import { seenWord, type StationCell } from './line';
 	import Rail from './Rail.svelte';
 
 	/** One station of the line: its figures, its state, and the way to it. */
@@ -14,6 +14,7 @@
 		here: boolean;
 	}
 	let { cell, index, on, here }: Props = $props();
+	const word = $derived(seenWord(cell.word));
 </script>
 
 <a
@@ -37,7 +38,9 @@
 	</span>
 	<span class="state" style:color={VERDICT_INK[cell.verdict]}>
 		<Mark verdict={cell.verdict} size={20} />
-		<span class="word">{cell.word}</span><span class="short">{cell.state}</span>
+		<span class="word"><span class="sr-only">{word.unseen}</span>{word.seen}</span><span
+			class="short">{cell.state}</span
+		>
 	</span>
 </a>
 

@@ -40,7 +40,7 @@ const NAMES: Record<Station, string> = {
 const GUIDE_CONTEXT: Record<Cut['guide'], string> = {
 	kept: 'guide offset',
 	waste: 'guide offset',
-	circle: 'circle radius',
+	circle: 'radius',
 	roller: 'beside it',
 	freehand: 'beside it'
 };
@@ -52,6 +52,18 @@ export function stateWord(s: StationVerdict, bench: Workbench): string {
 	if (s.verdict === 'stops' && s.stopsAtS)
 		return `${s.part?.toLowerCase()} stops ${bench.say(s.stopsAtS, 'time').replace(' min', '')}`;
 	return s.verdict === 'stops' ? s.word : `tight: ${s.word}`;
+}
+
+/** As many letters as a cell of the line shows at 1280 px. */
+const CELL_LETTERS = 16;
+/**
+ * A long reason, or its time, stands alone in its cell: the mark before it shows the state, figures and page tell
+ * of which part, and the rest is only read out.
+ */
+export function seenWord(word: string): { unseen: string; seen: string } {
+	const [lead = '', reason] =
+		word.length > CELL_LETTERS ? word.split(/(?<=^tight: )|(?<=^\D+ )(?=stops \d)/) : [];
+	return reason ? { unseen: lead, seen: reason } : { unseen: '', seen: word };
 }
 
 /** "45 A stops 6:58 · 40 A runs on": the amps chosen and, when they do not run on, those that do. */

@@ -28,7 +28,7 @@
 			? `low ${bench.say(worst, 'pressure')}`
 			: of === 'breaker'
 				? `${Math.round(100 * worst)} % of a trip`
-				: `${Math.round(worst)} of ${CUTTER_LIMIT_C} °C`;
+				: `${bench.say(worst, 'temperature')} of ${bench.say(CUTTER_LIMIT_C, 'temperature')}`;
 	const rows = $derived(
 		traceRows(run.trace).map((row) => ({
 			...row,

@@ -3,6 +3,7 @@
 	import type { WholeStudy } from '$lib/core/studies/list/book';
 	import type { ListRun } from '$lib/core/studies/list/runTypes';
 	import Mark from '$lib/components/Marks/Mark.svelte';
+	import { sayFreeAir } from '$lib/core/quantity/format';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import { BUYS, clock, lasts, minutes } from './words';
 
@@ -69,9 +70,10 @@
 	<section aria-labelledby="eats-head" class="eats">
 		<h2 id="eats-head" class="h">It eats</h2>
 		<p>
-			{eats.starts} starts, {bench.say(eats.lengthMm, 'length')} of cut, {lasts(eats.arcS)} of arc, {Math.round(
-				eats.airL
-			).toLocaleString('en')} l of air, {eats.kwh.toFixed(1)} kWh.
+			{eats.starts} starts, {bench.say(eats.lengthMm, 'length')} of cut, {lasts(eats.arcS)} of arc, {sayFreeAir(
+				eats.airL,
+				bench.units
+			)} of air, {eats.kwh.toFixed(1)} kWh.
 		</p>
 		{@render part('electrode', 'pit', eats.electrode, view.drawer.electrode)}
 		{#if eats.nozzle}{@render part('nozzle', 'bore', eats.nozzle, view.drawer.nozzle)}

@@ -3,6 +3,7 @@
 	import type { WholeStudy } from '$lib/core/studies/list/book';
 	import { QUOTE_WORDS } from '$lib/formats/quoteCsv';
 	import type { DayListView } from '$lib/state/dayList.svelte';
+	import { sayFreeAir } from '$lib/core/quantity/format';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import { behind } from '$lib/core/studies/list/behind';
 	import { lasts } from './words';
@@ -36,8 +37,8 @@
 			power: `${b.kwh.toFixed(3)} kWh × ${perKwh}`,
 			air:
 				b.airKwh > 0
-					? `${Math.round(b.airL)} l, ${b.airKwh.toFixed(3)} kWh × ${perKwh}`
-					: `${Math.round(b.airL)} l`,
+					? `${sayFreeAir(b.airL, bench.units)}, ${b.airKwh.toFixed(3)} kWh × ${perKwh}`
+					: sayFreeAir(b.airL, bench.units),
 			plate:
 				b.plateKg === 0
 					? 'the customer’s own'

@@ -72,7 +72,9 @@
 	<div class="mt-1 grid gap-x-6 gap-y-3 sm:grid-cols-2">
 		<div>
 			{#if thin}
-				<p class="sub">In sheet under 3 mm the sparks tell nothing; go by the edge.</p>
+				<p class="sub">
+					In sheet under {bench.say(3, 'small')} the sparks tell nothing; go by the edge.
+				</p>
 			{:else}
 				<Choice
 					label="Sparks"

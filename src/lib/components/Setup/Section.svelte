@@ -23,7 +23,11 @@
 	 */
 	const [shown, hidden] = $derived(through ? [1, 0] : [0, 1]);
 	const balloons = $derived(through ? undefined : 'hidden');
-	const deepest = $derived(deepestMm(value('setup.severMm')));
+	/** What the gauge reaches while a hand holds its handle: another scale would pull the handle from under it. */
+	let heldMm = $state<number>();
+	const deepest = $derived(
+		heldMm ?? deepestMm(value('setup.severMm'), bench.cut.layers * bench.cut.thicknessMm)
+	);
 	const shape = $derived(
 		sectionShape({
 			thicknessMm: bench.cut.layers * bench.cut.thicknessMm,
@@ -33,7 +37,7 @@
 			kerfMm: value('setup.kerfMm')
 		})
 	);
-	const lagY = $derived(shape.bottomY + px(shape.ray.length * 0.62));
+	const lagY = $derived(shape.lagY);
 	const { plateTopY: top, arcX: cx } = SECTION;
 	const sparks = sparkPaths({ seed: 7, count: 46, lengthPx: 96, spreadRad: 0.34 });
 	const labelY = $derived(labelAtY(shape.bottomY));
@@ -46,10 +50,16 @@
 		svg: () => svg,
 		axis: 'y',
 		view: SECTION.height,
-		began: () => bench.grip(),
+		began: () => {
+			heldMm = deepest;
+			bench.grip();
+		},
 		moved: (y) =>
 			bench.dragCut({ thicknessMm: inReach(thicknessAt(y, deepest) / bench.cut.layers) }),
-		ended: () => bench.release()
+		ended: () => {
+			heldMm = undefined;
+			bench.release();
+		}
 	});
 	// A drawing that goes away lets go.
 	onDestroy(handle.release);
@@ -194,7 +204,7 @@
 	<g opacity={shown} aria-hidden={!through}>
 		<rect
 			x={cx + 60}
-			y={top + 7}
+			y={SECTION.kerfBoxY - 30}
 			width="182"
 			height="30"
 			fill="var(--sheet)"

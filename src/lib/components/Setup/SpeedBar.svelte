@@ -3,7 +3,7 @@
 	import { legible } from '$lib/dom/legible';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import Balloon from '$lib/components/Balloon/Balloon.svelte';
-	import { BAR, speedMarks, speedTicksMmS, speedX } from './speedBar';
+	import { BAR, noteAt, speedMarks, speedTicksMmS, speedX } from './speedBar';
 
 	/** The speed against what a hand holds and what the sparks allow. */
 	const bench = getWorkbench();
@@ -39,7 +39,7 @@
 		<text x={marks.hand[0] + 6} y="37" class="dim" style:fill="var(--arc)" font-weight="600"
 			>a hand holds this</text
 		>
-		<text x={BAR.width} y="14" text-anchor="end" class="dim roomy"
+		<text {...noteAt(marks.atX)} y="14" class="dim roomy"
 			>amber: {sparkWindow(bench.settings.sparks)}</text
 		>
 		<text x={marks.hand[1] + 4} y="37" class="dim roomy">guide only</text>

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { DragHandle } from '$lib/state/handle.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
-	import { labelAtY, SECTION, sectionMarks } from './section';
+	import { flagPx, labelAtY, SECTION, sectionMarks } from './section';
 
 	/** The rule beside the section, and the handle at the underside of the plate, which is hung on it. */
 	interface Props {
@@ -17,6 +17,7 @@
 	const { plateTopY: top, gaugeX: gx, leftX } = SECTION;
 	const marks = $derived(sectionMarks(deepest, bench.units));
 	const labelY = $derived(labelAtY(bottomY));
+	const thickness = $derived(bench.say(bench.cut.thicknessMm, 'thickness'));
 </script>
 
 <rect
@@ -50,7 +51,7 @@
 	aria-valuemin={0.5}
 	aria-valuemax={deepest}
 	aria-valuenow={bench.cut.thicknessMm}
-	aria-valuetext={bench.say(bench.cut.thicknessMm, 'thickness')}
+	aria-valuetext={thickness}
 	class="cursor-ns-resize"
 	data-testid="thickness-handle"
 	{onkeydown}
@@ -66,9 +67,8 @@
 			y="10"
 			text-anchor="middle"
 			class="fig"
-			style:font-size="27px"
-			style:fill="var(--color-primary-content)"
-			>{bench.say(bench.cut.thicknessMm, 'thickness')}</text
+			style:font-size="{flagPx(thickness)}px"
+			style:fill="var(--color-primary-content)">{thickness}</text
 		>
 	</g>
 </g>

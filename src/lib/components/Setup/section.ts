@@ -11,7 +11,9 @@ export const SECTION = {
 	arcX: 390,
 	leftX: 162,
 	rightX: 662,
-	gaugeX: 10
+	gaugeX: 10,
+	/** Lower end of the box that tells the kerf; it hangs out of a thin plate. */
+	kerfBoxY: 142 + 37
 };
 const DEEPEST_PX = SECTION.height - SECTION.plateTopY - 12;
 
@@ -33,14 +35,16 @@ export interface SectionShape {
 	sheets: string;
 	/** Length of the lag angle's ray, and its end. */
 	ray: { length: number; x: number; y: number };
+	/** Height at which the lag angle is told: beside the sparks, under what tells the kerf. */
+	lagY: number;
 }
 
 /** How far a gauge may reach, mm. Like ranges of a meter: a step of the amps seldom changes the drawing's scale. */
 const REACHES_MM = [8, 10, 12, 15, 18, 22, 26, 32, 38, 46, 56, 68, 82, 100];
 
-/** The gauge reaches a little past what can be severed. */
-export function deepestMm(severMm: number): number {
-	const least = severMm * 1.12;
+/** The gauge reaches a little past what can be severed, and to the underside of what lies there. */
+export function deepestMm(severMm: number, plateMm: number): number {
+	const least = Math.max(severMm * 1.12, plateMm);
 	return REACHES_MM.find((mm) => mm >= least) ?? Math.ceil(least);
 }
 
@@ -54,6 +58,9 @@ export function labelAtY(bottomY: number): number {
 	return Math.min(Math.max(bottomY, SECTION.plateTopY + 26), SECTION.height - 26);
 }
 
+/** Size of the letters on the thickness flag, px: "0.0787 in" stays on it. */
+export const flagPx = (text: string): number => (text.length > 7 ? 21 : 27);
+
 /**
  * Marks of the gauge beside the plate, in the unit of the device: millimetres, or 16ths of an inch. Those with a
  * label are one path and the others are one, so that another scale redraws two lines instead of fifty.
@@ -64,7 +71,8 @@ export function sectionMarks(
 ): { long: string; short: string; labels: { y: number; text: string }[] } {
 	const metric = units === 'metric';
 	const stepMm = metric ? 1 : MM_PER_IN / 16;
-	const every = metric ? (deepest > 18 ? 5 : 2) : deepest > 18 ? 8 : 4;
+	// "1 1/2" does not fit beside its mark: only inches where there is more than one.
+	const every = metric ? (deepest > 18 ? 5 : 2) : deepest > 26 ? 16 : deepest > 18 ? 8 : 4;
 	const x = SECTION.gaugeX + 44;
 	const marks = { long: '', short: '', labels: [] as { y: number; text: string }[] };
 	for (let i = 0; i * stepMm <= deepest; i++) {
@@ -140,6 +148,7 @@ export function sectionShape(input: {
 			length,
 			x: exitX - px(Math.sin(lag) * length),
 			y: bottom + px(Math.cos(lag) * length)
-		}
+		},
+		lagY: Math.max(bottom + px(length * 0.62), SECTION.kerfBoxY + 17)
 	};
 }

@@ -19,6 +19,12 @@ export function speedX(speedMmS: number): number {
 	return px(BAR.left + (Math.log(held / LOW) / Math.log(HIGH / LOW)) * (BAR.right - BAR.left));
 }
 
+/** Beside the speed that is told over the bar: on the side where the bar has more room. */
+export const noteAt = (atX: number | null): { x: number; 'text-anchor': 'start' | 'end' } =>
+	(atX ?? 0) < BAR.width / 2
+		? { x: BAR.width, 'text-anchor': 'end' }
+		: { x: BAR.left, 'text-anchor': 'start' };
+
 export interface SpeedMarks {
 	hand: [number, number];
 	guidedX: number;

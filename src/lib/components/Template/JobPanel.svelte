@@ -5,6 +5,7 @@
 	import { toList } from '$lib/state/forList';
 	import { logJob } from '$lib/state/logbook';
 	import State from '$lib/components/Marks/State.svelte';
+	import { sayFreeAir } from '$lib/core/quantity/format';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	/** What the whole job takes. */
@@ -18,7 +19,7 @@
 		],
 		['Length', bench.say(job.lengthMm / 1000, 'run'), 'lead-ins too'],
 		['Arc time', bench.say(job.arcS, 'time'), job.arcS === null ? 'a hole cannot be pierced' : ''],
-		['Air', bench.say(job.airL, 'volume'), 'post-flow too'],
+		['Air', sayFreeAir(job.airL, bench.units), 'post-flow too'],
 		[
 			'Electrode',
 			bench.say(job.wearOfLeft, 'share'),

@@ -6,15 +6,11 @@ export type Watch = (typeof WATCHES)[number];
 
 export interface HotWork {
 	clearM: number;
-	/** As far as sparks were seen to carry, m (common practice). */
-	sparksM: number;
 	watchMin: number;
 	/** ms since 1970: the arc is out, the watch is over. */
 	arcOutMs: number;
 	watchUntilMs: number;
 }
-
-const SPARKS_M = 12;
 
 /** From the first start and the minutes that the work takes, rests included. */
 export function hotWork({
@@ -30,7 +26,6 @@ export function hotWork({
 	const watchMin = FIRE_WATCH_MIN[watch];
 	return {
 		clearM: CLEAR_RADIUS_M,
-		sparksM: SPARKS_M,
 		watchMin,
 		arcOutMs,
 		watchUntilMs: arcOutMs + watchMin * 60_000

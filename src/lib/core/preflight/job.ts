@@ -5,7 +5,7 @@ import type { PlanInputs } from '../inputs/planInputs';
 import { COATING_CAUTIONS, type Coating } from '../metal/coatings';
 import { METALS, type MetalId } from '../metal/metals';
 import type { Plan } from '../plan/types';
-import { CLEAR_WORDS } from '../safety/shade';
+import { CLEAR_WORDS, SPARKS_WORDS } from '../safety/shade';
 import { FUME } from '../safety/cautions';
 import { item, type Item } from './item';
 
@@ -66,7 +66,7 @@ function fume(metal: MetalId, coating: Coating): Item | null {
 const around = (): Item =>
 	item('around', `Nothing that burns within ${CLEAR_WORDS}`, {
 		more: 'nor under cracks, floors and walls',
-		why: 'Sparks carry 12 m and fall through cracks (common practice; clear radius of NFPA 51B).',
+		why: `Sparks carry ${SPARKS_WORDS} and fall through cracks (common practice; clear radius of NFPA 51B).`,
 		remedy:
 			'Move it, or cover it with sheets made for it; wet the floor. Where neither can be done: no hot work.',
 		not: ['fire near', 'cut', 'stops'],

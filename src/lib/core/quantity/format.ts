@@ -180,3 +180,11 @@ export function say(value: number, context: FormatContext): string {
 	if (unit === '') return text;
 	return unit === '°' ? `${text}°` : `${text} ${unit}`;
 }
+
+/** Free air that was used: litres, or cubic feet as a compressor’s plate counts it; gallons are a tank’s. */
+export function sayFreeAir(litres: number | null, units: UnitSystem): string {
+	if (litres === null) return '–';
+	if (units === 'metric') return `${fixed(litres, 0)} l`;
+	const cubicFeet = litres / ACCEPTED.volume.ft3!.factor;
+	return `${fixed(cubicFeet, cubicFeet < 10 ? 1 : 0)} ft³`;
+}

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { unit } from 'mathjs';
 import { describe, expect, it } from 'vitest';
 import { DomainError } from './errors';
-import { say } from './format';
+import { say, sayFreeAir } from './format';
 import { GAUGE_RANGE, gaugeFromThicknessIn, thicknessInFromGauge, type GaugeTable } from './gauge';
 import { parseQuantity, type ParseContext } from './parse';
 import { UNIT_SYSTEMS } from './systems';
@@ -149,6 +149,9 @@ describe('fractions of an inch', () => {
 	});
 	it('are left to decimals where a value is told as it was entered', () => {
 		expect(say(300, { quantity: 'length', units: 'imperial', asEntered: true })).toBe('11.8 in');
+		// A cubic foot is 28.317 l (NIST SP 811).
+		expect([9099, 100].map((l) => sayFreeAir(l, 'imperial'))).toEqual(['321 ft³', '3.5 ft³']);
+		expect([9099.4, null].map((l) => sayFreeAir(l, 'metric'))).toEqual(['9099 l', '–']);
 	});
 });
 

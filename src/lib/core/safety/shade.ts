@@ -58,4 +58,6 @@ export function shades(outputA: number, system: 'north-america' | 'iec'): Shades
 export const CLEAR_RADIUS_M = 35 * 0.3048;
 /** As it is said: both are round where they are used. */
 export const CLEAR_WORDS = '11 m (35 ft)';
+/** How far sparks were seen to carry (common practice). */
+export const SPARKS_WORDS = '12 m (40 ft)';
 export const FIRE_WATCH_MIN = { osha: 30, nfpa51b: 60 } as const;
