@@ -28,8 +28,9 @@ export const goesIntoPlate = (target: Target): boolean =>
 export const FILLET_CONVEXITY = 1.15;
 /** Left proud for the grinder, mm [common practice]; less on a fillet, which has two faces to it [own]. */
 export const GRIND_MM = { fillet: 0.5, other: 1 } as const;
-/** Of the plate that stays: the greater of 2 mm and a quarter of it [own]. */
+/** Of any plate at least this stays, mm [own]. */
 export const LIGAMENT_LEAST_MM = 2;
+/** Of the plate that stays: the greater of that and a quarter of it [own]. */
 export const ligamentMm = (plateMm: number): number => Math.max(LIGAMENT_LEAST_MM, plateMm / 4);
 
 /** Legs of a fillet: along the flat plate, and up the other. */
