@@ -47,7 +47,7 @@ export interface WorkbenchData {
 	cut: Cut;
 	work: Work;
 	units: UnitSystem;
-	/** The plan of all this, in numbers and sentences; later ones are worked out on this device. Null: so is this. */
+	/** The plan of all this, in numbers and sentences; later ones are worked out on this device. Null: this one too. */
 	spoken: (Plan & Said) | null;
 	/** Of a saved card: its numbers as they were. */
 	kept?: KeptPlan | null;

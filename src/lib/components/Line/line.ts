@@ -61,9 +61,9 @@ const CELL_LETTERS = 16;
  * of which part, and the rest is only read out.
  */
 export function seenWord(word: string): { unseen: string; seen: string } {
-	const [lead = '', reason] =
-		word.length > CELL_LETTERS ? word.split(/(?<=^tight: )|(?<=^\D+ )(?=stops \d)/) : [];
-	return reason ? { unseen: lead, seen: reason } : { unseen: '', seen: word };
+	const [, unseen, seen] =
+		(word.length > CELL_LETTERS && /^(tight: |\D+ (?=stops \d))(.+)$/.exec(word)) || [];
+	return { unseen: unseen ?? '', seen: seen ?? word };
 }
 
 /** "45 A stops 6:58 · 40 A runs on": the amps chosen and, when they do not run on, those that do. */

@@ -21,7 +21,9 @@
 
 	const planned = $derived(bench.plan.figures['setup.speedMmS'].value ?? 0);
 	const heldMmS = $derived(held ?? planned);
-	const thin = $derived((bench.plan.figures['setup.arcMm'].value ?? 0) < 3);
+	/** Thinner sheet bends no sparks that an eye could read (common practice). */
+	const TELLING_FROM_MM = 3;
+	const thin = $derived((bench.plan.figures['setup.arcMm'].value ?? 0) < TELLING_FROM_MM);
 	const angle = $derived(read && !thin ? lagDeg : null);
 	const reading = $derived(readResult({ signs, lagDeg: angle }, suspectsOf(bench.plan)));
 	const best = $derived(reading.beliefs[0]!);
@@ -73,7 +75,7 @@
 		<div>
 			{#if thin}
 				<p class="sub">
-					In sheet under {bench.say(3, 'small')} the sparks tell nothing; go by the edge.
+					In sheet under {bench.say(TELLING_FROM_MM, 'small')} the sparks tell nothing; go by the edge.
 				</p>
 			{:else}
 				<Choice
