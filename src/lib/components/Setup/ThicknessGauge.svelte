@@ -67,7 +67,7 @@
 			y="10"
 			text-anchor="middle"
 			class="fig"
-			style:font-size="{flagPx(thickness)}px"
+			style:font-size="max({flagPx(thickness)}px, 13px * var(--k, 1))"
 			style:fill="var(--color-primary-content)">{thickness}</text
 		>
 	</g>
