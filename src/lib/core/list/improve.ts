@@ -4,8 +4,8 @@ import { leastChanges } from './leastChanges';
 import { fewer, sooner, type OrderAsk, type Ordered } from './ordered';
 import { Schedule, scheduled, type Sequence } from './schedule';
 
-/** Blocks that are put at most while items are moved about. */
-const BLOCKS_MOST = 1_500_000;
+/** Blocks that are put at most while the items of one sequence are moved about: of a long list, six sequences. */
+const BLOCKS_MOST = 250_000;
 
 /** What still hangs on an item: the longest chain from its beginning to the end of all. */
 function tails({ items }: OrderAsk, before: BeforeOf): number[] {
@@ -82,6 +82,12 @@ function beginnings(ask: OrderAsk, before: BeforeOf): Sequence[] {
 	];
 }
 
+/** A sequence and what it comes to. */
+interface Begun {
+	sequence: Sequence;
+	result: Ordered;
+}
+
 /** Up to so many items every beginning is made better; long lists have room for the two best. */
 const SHORT_MOST = 20;
 /** Items that are moved together at most. */
@@ -92,9 +98,8 @@ function improved(
 	ask: OrderAsk,
 	before: BeforeOf,
 	from: Sequence,
-	better: (a: Ordered, b: Ordered) => boolean,
-	blocksMost: number
-): Ordered {
+	better: (a: Ordered, b: Ordered) => boolean
+): Begun {
 	let sequence = from;
 	let result = scheduled(ask, before, from)!.result();
 	let blocks = 0;
@@ -113,14 +118,14 @@ function improved(
 		[sequence, result] = [tried, found];
 		return true;
 	};
-	for (let moved = true; moved && blocks < blocksMost;) {
+	for (let moved = true; moved && blocks < BLOCKS_MOST;) {
 		moved = false;
 		for (let many = 1; many <= TOGETHER_MOST; many++)
-			for (let at = 0; at + many <= sequence.length && blocks < blocksMost; at++)
-				for (let to = 0; to + many <= sequence.length && blocks < blocksMost; to++)
+			for (let at = 0; at + many <= sequence.length && blocks < BLOCKS_MOST; at++)
+				for (let to = 0; to + many <= sequence.length && blocks < BLOCKS_MOST; to++)
 					for (const [bench] of ask.benches.entries()) if (move(at, many, to, bench)) moved = true;
 	}
-	return result;
+	return { sequence, result };
 }
 
 /** `boundS`: what no order undercuts; a beginning that reaches it with the fewest changes is not moved about. */
@@ -130,7 +135,7 @@ export function bestFound(
 	boundS: number
 ): { soonest: Ordered; fewest: Ordered } {
 	const starts = beginnings(ask, before);
-	const begun = starts.map((sequence) => ({
+	const begun = starts.map((sequence): Begun => ({
 		sequence,
 		result: scheduled(ask, before, sequence)!.result()
 	}));
@@ -144,9 +149,14 @@ export function bestFound(
 		[...begun]
 			.sort((a, b) => (better(a.result, b.result) ? -1 : better(b.result, a.result) ? 1 : 0))
 			.slice(0, ask.items.length <= SHORT_MOST ? starts.length : 2)
-			.map(({ sequence }) => improved(ask, before, sequence, better, BLOCKS_MOST / 4))
+			.map(({ sequence }) => improved(ask, before, sequence, better))
 	);
-	const best = (better: (a: Ordered, b: Ordered) => boolean) =>
-		found.reduce((most, one) => (better(one, most) ? one : most));
+	/** The best of both aims may have been found for the other one: it is moved about once more for its own. */
+	const best = (better: (a: Ordered, b: Ordered) => boolean) => {
+		const { sequence } = found.reduce((most, one) =>
+			better(one.result, most.result) ? one : most
+		);
+		return improved(ask, before, sequence, better).result;
+	};
 	return { soonest: best(sooner), fewest: best(fewer) };
 }
