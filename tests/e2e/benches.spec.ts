@@ -1,5 +1,7 @@
 import { expect, fetchAhead, test } from './demo';
 
+const HUT = 'Lock-keeper’s hut at the upper gate';
+
 test('“can I cut this?” takes two touches, answers for every bench, and opens there with the same numbers', async ({
 	page
 }) => {
@@ -63,19 +65,26 @@ test('a bench is copied, called otherwise, deleted and put back with its log, by
 	await name.fill('');
 	await page.keyboard.press('Enter');
 	await expect(page.getByRole('alert')).toContainText('1 to 60 characters');
-	await name.fill('Lock-keeper’s hut');
+	await name.fill(HUT);
 	await page.keyboard.press('Enter');
-	await expect(row('Lock-keeper’s hut')).toBeVisible();
+	await expect(row(HUT)).toBeVisible();
 	// Deleted from the page of the bench itself: the next one opens, and Z puts it back.
-	await page.goto(`/benches?bench=${await demo.benchId('Lock-keeper’s hut')}`);
-	await row('Lock-keeper’s hut').getByRole('button', { name: 'Delete' }).press('Enter');
-	await expect(notice).toContainText('Lock-keeper’s hut is deleted');
-	await expect(row('Lock-keeper’s hut')).toHaveCount(0);
-	await expect(page.locator('#bench-picker option')).not.toContainText(['Lock-keeper’s hut']);
+	await page.goto(`/benches?bench=${await demo.benchId(HUT)}`);
+	// However long its name, the bar above stays one line.
+	const bar = page.getByRole('banner');
+	for (const width of [1280, 390]) {
+		await page.setViewportSize({ width, height: 800 });
+		expect((await bar.boundingBox())!.height, `at ${width} px`).toBeLessThan(60);
+	}
+	await page.setViewportSize({ width: 1280, height: 800 });
+	await row(HUT).getByRole('button', { name: 'Delete' }).press('Enter');
+	await expect(notice).toContainText(`${HUT} is deleted`);
+	await expect(row(HUT)).toHaveCount(0);
+	await expect(page.locator('#bench-picker option')).not.toContainText([HUT]);
 	await page.keyboard.press('z');
-	await expect(notice).toContainText('Lock-keeper’s hut is back');
-	await expect(row('Lock-keeper’s hut')).toBeVisible();
-	await row('Lock-keeper’s hut').getByRole('button', { name: 'Delete' }).click();
+	await expect(notice).toContainText(`${HUT} is back`);
+	await expect(row(HUT)).toBeVisible();
+	await row(HUT).getByRole('button', { name: 'Delete' }).click();
 	await expect(notice).toContainText('is deleted');
 });
 

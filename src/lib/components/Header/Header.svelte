@@ -53,11 +53,10 @@
 	<a href="/supply?{bench.search}" class="brand" aria-label="Steady Arc">
 		<Logo /><span class="fig name">Steady Arc</span>
 	</a>
-	<label class="flex min-w-0 items-center gap-2">
-		<span class="sub desk-only">Bench</span>
+	<label class="picker">
 		<select
 			id="bench-picker"
-			class="picker select"
+			class="select w-full max-w-55 font-bold"
 			aria-label="Bench"
 			onchange={(e) => chooseBench(e.currentTarget.value)}
 		>
@@ -93,17 +92,16 @@
 			class="phone-only sr-only">Day’s list</span
 		>
 	</a>
-	<span class="grow"></span>
 	<button
 		type="button"
-		class="phone-only btn"
+		class="phone-only btn ml-auto"
 		aria-expanded={menu}
 		aria-controls="device-menu"
 		onclick={() => (menu = !menu)}
 	>
 		<Menu size={22} aria-hidden="true" /><span class="sr-only">Units, theme, words and keys</span>
 	</button>
-	<div id="device-menu" class="device" class:open={menu}>
+	<div id="device-menu" class="device ml-auto" class:open={menu}>
 		<Choice label="Units" options={units} value={bench.units} choose={chooseUnits} />
 		<Choice label="Theme" options={themes} value={theme} choose={chooseTheme} />
 		<button type="button" class="btn px-3" onclick={phone}
@@ -119,7 +117,7 @@
 		display: flex;
 		flex-wrap: wrap;
 		align-items: center;
-		gap: 4px 12px;
+		gap: 4px 8px;
 		min-height: 52px;
 		padding: 3px 24px;
 		background: var(--paper);
@@ -136,11 +134,11 @@
 		font-size: 1.5625rem;
 		font-stretch: 75%;
 	}
+	/* A long name is cut short before the rest of the bar goes to a second line. */
 	.picker {
-		width: auto;
+		flex: 1 1 5rem;
 		min-width: 5rem;
-		max-width: 13.75rem;
-		font-weight: 700;
+		max-width: max-content;
 	}
 	.device {
 		display: flex;
@@ -153,31 +151,20 @@
 	@media (max-width: 899px) {
 		.bar {
 			padding: 3px 12px;
-			gap: 8px;
+			gap: 4px 6px;
+		}
+		.bar > .btn {
+			padding-inline: 12px;
 		}
 		.name,
 		.desk-only {
 			display: none;
 		}
-		.picker {
-			max-width: 170px;
-		}
 		.phone-only {
 			display: inline-flex;
 		}
-		.bar {
-			gap: 4px 6px;
-			padding-inline: 12px;
-		}
-		.bar > .btn {
-			padding-inline: 12px;
-		}
-		.picker {
-			max-width: 6.5rem;
-		}
 		.device {
 			display: none;
-			flex-wrap: wrap;
 			width: 100%;
 			padding-bottom: 6px;
 		}

@@ -204,9 +204,9 @@
 		}
 		.on .state {
 			top: 1px;
-			right: 8px;
+			right: 6px;
 			left: auto;
-			max-width: calc(100% - 14px);
+			max-width: calc(100% - 12px);
 		}
 	}
 </style>

@@ -8,13 +8,9 @@
 <svg class="rail" viewBox="0 0 100 96" preserveAspectRatio="none" aria-hidden="true">
 	<rect y="84" width="100" height="12" fill="var(--sheet)" />
 	{#if on}
+		<path d="M0 96V84C4 84 2 13 8 13H92C98 13 96 84 100 84V96Z" fill="var(--sheet)" stroke="none" />
 		<path
-			d="M0 96V84C7 84 3 13 12 13H88C97 13 93 84 100 84V96Z"
-			fill="var(--sheet)"
-			stroke="none"
-		/>
-		<path
-			d="M0 84C7 84 3 13 12 13H88C97 13 93 84 100 84"
+			d="M0 84C4 84 2 13 8 13H92C98 13 96 84 100 84"
 			fill="none"
 			stroke="var(--arc)"
 			stroke-width="4.5"
