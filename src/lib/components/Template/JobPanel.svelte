@@ -11,6 +11,14 @@
 	/** What the whole job takes. */
 	let { job, name, contours }: { job: Job; name: string; contours: readonly Contour[] } = $props();
 	const bench = getWorkbench();
+	/** Why there is no time; null: there is one. */
+	const none = $derived(
+		job.arcS !== null
+			? null
+			: bench.plan.figures['setup.speedMmS'].value === null
+				? 'it does not part'
+				: 'a hole cannot be pierced'
+	);
 	const rows = $derived([
 		[
 			'Starts',
@@ -18,12 +26,14 @@
 			`${bench.say(job.pierces, 'count')} of them pierced`
 		],
 		['Length', bench.say(job.lengthMm / 1000, 'run'), 'lead-ins too'],
-		['Arc time', bench.say(job.arcS, 'time'), job.arcS === null ? 'a hole cannot be pierced' : ''],
+		['Arc time', bench.say(job.arcS, 'time'), none ?? ''],
 		['Air', sayFreeAir(job.airL, bench.units), 'post-flow too'],
 		[
 			'Electrode',
 			bench.say(job.wearOfLeft, 'share'),
-			job.wearOfLeft > 1 ? 'more than is left: change it first' : 'of what is left'
+			job.wearOfLeft !== null && job.wearOfLeft > 1
+				? 'more than is left: change it first'
+				: 'of what is left'
 		]
 	]);
 	const pauses = $derived(job.pauses?.ok ? job.pauses : undefined);

@@ -134,12 +134,12 @@ describe('a job', () => {
 		}
 	];
 	it('wears by its starts and by its arc: two of a kind twice, twice the way more but not twice', () => {
-		const [one, two] = [1, 2].map((parts) => jobOf(inputsOf(), square(200), parts).wearUm);
+		const [one, two] = [1, 2].map((parts) => jobOf(inputsOf(), square(200), parts).wearUm!);
 		expect(two).toBeCloseTo(2 * one!, 9);
 		const far = jobOf(inputsOf(), square(400), 1);
 		const near = jobOf(inputsOf(), square(200), 1);
-		expect(far.wearUm).toBeGreaterThan(near.wearUm);
-		expect(far.wearUm).toBeLessThan(2 * near.wearUm);
+		expect(far.wearUm).toBeGreaterThan(near.wearUm!);
+		expect(far.wearUm).toBeLessThan(2 * near.wearUm!);
 		expect(far.arcS! - near.arcS!).toBeCloseTo(
 			(4 * 200) / plan(inputsOf()).figures['setup.speedMmS'].value!,
 			6

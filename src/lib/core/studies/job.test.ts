@@ -40,7 +40,7 @@ describe('a job', () => {
 		const pierce = jobOf(inputsOf({}, { start: 'pierce' }), flange, 1);
 		expect([edge.starts, edge.pierces]).toEqual([10, 9]);
 		expect([pierce.starts, pierce.pierces]).toEqual([10, 10]);
-		expect(pierce.wearUm).toBeGreaterThan(edge.wearUm);
+		expect(pierce.wearUm).toBeGreaterThan(edge.wearUm!);
 	});
 	it('of n equal parts takes n times the length, starts, air and wear', () => {
 		const one = jobOf(inputsOf(), flange, 1);
@@ -64,9 +64,15 @@ describe('a job', () => {
 		const thick = jobOf(inputsOf({}, { thicknessMm: 16 }), flange, 1);
 		expect(thick.arcS).toBeGreaterThan(0);
 		expect(thick.pierces).toBe(0);
-		const none = jobOf(inputsOf({}, { thicknessMm: 30 }), flange, 1);
-		expect(none.arcS).toBeNull();
-		expect(none.pauses).toBeNull();
+		// And then takes nothing of the parts, and pierces nothing.
+		expect(jobOf(inputsOf({}, { thicknessMm: 30 }), flange, 1)).toMatchObject({
+			arcS: null,
+			airL: null,
+			pauses: null,
+			pierces: 0,
+			wearUm: null,
+			wearOfLeft: null
+		});
 		expect(thick.cuts.map(({ start }) => start)).toEqual([
 			...Array<string>(9).fill('drilled'),
 			'edge'

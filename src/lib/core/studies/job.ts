@@ -29,9 +29,9 @@ export interface Job {
 	/** null: something of it does not go through. */
 	arcS: number | null;
 	airL: number | null;
-	/** Pit of the electrode, µm, and that over what is left of it; more than 1: it does not last. */
-	wearUm: number;
-	wearOfLeft: number;
+	/** Pit of the electrode, µm, and that over what is left of it; more than 1: it does not last; null: as `arcS`. */
+	wearUm: number | null;
+	wearOfLeft: number | null;
 	/** Which pauses the session needs; null: it does not go through. */
 	pauses: PausePlan | null;
 }
@@ -84,7 +84,7 @@ export function jobOf(
 	const sum = (of: (cut: JobCut) => number) => cuts.reduce((total, cut) => total + of(cut), 0);
 	const whole = cuts.every(({ arcS }) => arcS !== null);
 	const arcS = whole ? parts * sum((cut) => cut.arcS!) : null;
-	const wearUm = parts * growthUm(use, wearing.electrode.rates);
+	const wearUm = arcS === null ? null : parts * growthUm(use, wearing.electrode.rates);
 	const leftUm = Math.max(0, wearing.electrode.limitUm - wearing.electrode.nowUm);
 	const postS = inputs.bench.torch.postFlowS;
 	const run = runInputsOf(w.inputs, w.wiring, air.line, w.draw, w.heat);
@@ -93,7 +93,7 @@ export function jobOf(
 		parts,
 		cuts,
 		starts: parts * cuts.length,
-		pierces: parts * cuts.filter(({ start }) => start !== 'edge' && start !== 'drilled').length,
+		pierces: parts * (use.piercesRolled + use.piercesStraight),
 		lengthMm: parts * sum((cut) => cut.lengthMm),
 		arcS,
 		airL:
@@ -101,7 +101,7 @@ export function jobOf(
 				? null
 				: (air.line.flowLpm * (arcS + parts * cuts.length * postS)) / 60,
 		wearUm,
-		wearOfLeft: leftUm > 0 ? wearUm / leftUm : Infinity,
+		wearOfLeft: wearUm === null ? null : leftUm > 0 ? wearUm / leftUm : Infinity,
 		pauses:
 			arcS === null || arcs.length === 0 ? null : safePauses(run, arcs.slice(0, JOB_CUTS_MOST))
 	};
