@@ -67,6 +67,15 @@ describe('the line', () => {
 			'to tick'
 		]);
 		expect(cells[1]!.href).toBe('/setup?bench=b1&work=pattern');
+		// Between the curves of a phone's line there is room for six letters.
+		expect(cells.map((c) => c.state)).toEqual([
+			'holds',
+			'holds',
+			'holds',
+			'to set',
+			'holds',
+			'to do'
+		]);
 	});
 
 	it('tells what is ticked of which cut, and signed off only as long as it is that cut', () => {
@@ -122,7 +131,7 @@ describe('the line', () => {
 		expect(seenWord('nothing left to gouge').seen).toBe('nothing left to gouge');
 		expect(cells[3]!).toMatchObject({
 			verdict: 'not set',
-			state: 'not set'
+			state: 'to set'
 		});
 		const asked = { gouge: { ...DEFAULT_CUT.gouge, asked: true } };
 		expect(stationCells(workbench(asked, TROLLEY))[3]!.word).toBe('no gouging nozzle');
@@ -161,6 +170,19 @@ describe('the rails', () => {
 		expect(word('supply.wireCarriesA')).toBe('+8.1 A');
 		expect(word('air.inletLowBar')).toBe('+0.6 bar');
 		expect(word('cutter.peakC')).toBe('holds');
+		// What is neither over nor under by anything that would be said has no sign.
+		const check = bench.plan.checks.find((c) => c.id === 'supply.wireCarriesA')!;
+		const at = (value: number) => spareWord({ ...check, spare: { ...check.spare, value } }, bench);
+		expect([-0.04, 0, 0.04].map(at)).toEqual(Array(3).fill('no spare'));
+		expect([-0.06, 0.06].map(at)).toEqual(['0.1 A over', '+0.1 A']);
+	});
+	it('asks for a curve only where breakers are marked with one', () => {
+		const labels = (bench: Bench) =>
+			PARTS.find(({ id }) => id === 'breaker')!
+				.fields(bench)
+				.map(({ label }) => label);
+		expect(labels(BAY_2)).toContain('Curve');
+		expect(labels(TROLLEY)).not.toContain('Curve');
 	});
 
 	it('have every part with a name, a figure and at least one field', () => {

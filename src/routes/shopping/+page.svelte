@@ -55,8 +55,15 @@
 						</tr>
 					{/each}
 				</tbody>
+				{#if priced}
+					<tfoot>
+						<tr>
+							<th class="text-right text-(--ink)" scope="row" colspan="5">In all</th>
+							<td class="text-right font-bold text-(--ink)">{money} {total.toFixed(2)}</td>
+						</tr>
+					</tfoot>
+				{/if}
 			</table>
-			{#if priced}<p class="mt-2 text-right"><b>{money} {total.toFixed(2)}</b></p>{/if}
 		{/if}
 	</div>
 </main>

@@ -10,6 +10,7 @@ export function spareWord(check: Check, bench: Workbench): string {
 	if (check.id === 'water.dewC') return check.verdict === 'holds' ? 'no water drops' : check.word;
 	const { value, quantity } = check.spare;
 	const amount = bench.say(Math.abs(value), quantity);
+	if (amount === bench.say(0, quantity)) return 'no spare';
 	if (value < 0) return quantity === 'current' ? `${amount} over` : `${amount} short`;
 	return `+${amount}`;
 }

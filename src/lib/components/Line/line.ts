@@ -23,7 +23,7 @@ export interface StationCell {
 	verdict: Verdict;
 	/** "tight at 45 A", "stops 6:58". */
 	word: string;
-	/** The bare state for a phone. */
+	/** The bare state for a phone: as short as "holds". */
 	state: string;
 }
 
@@ -173,7 +173,7 @@ export function stationCells(bench: Workbench): StationCell[] {
 			...content[station],
 			verdict,
 			word: looked ? (signed ? `signed ${signed}` : 'to tick') : stateWord(s, bench),
-			state: looked ? (signed ? 'signed' : 'to do') : verdict
+			state: looked ? (signed ? 'signed' : 'to do') : verdict === 'not set' ? 'to set' : verdict
 		};
 	});
 }

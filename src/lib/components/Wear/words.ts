@@ -93,7 +93,7 @@ export function entryWords(entry: Entry, bench: Workbench): string {
 			return `grooved ${bench.say(entry.lengthMm, 'length')} in ${strings}, ${METALS[entry.metal].label.toLowerCase()}`;
 		}
 		case 'test-groove':
-			return `test groove at ${bench.say(entry.outputA, 'current')}: ${bench.say(entry.widthMm, 'small')} wide, ${bench.say(entry.depthMm, 'small')} deep, ${bench.say(entry.lengthMm, 'length')} in ${bench.say(entry.seconds, 'time')}`;
+			return `test groove at ${bench.say(entry.outputA, 'current')}: ${bench.say(entry.widthMm, 'small')} wide, ${bench.say(entry.depthMm, 'small')} deep, ${bench.say(entry.lengthMm, 'length')} long, ${bench.say(entry.seconds, 'time')}`;
 	}
 }
 

@@ -83,6 +83,7 @@ function showThickness(thicknessMm: number, { units, gauge }: FormatContext): Sh
 	// Gauge and fraction are decided on the digits shown, so that reading it back changes nothing.
 	const decimals = thicknessMm < 0.1 * MM_PER_IN ? 4 : 3;
 	const inches = Number(fixed(thicknessMm / MM_PER_IN, decimals));
+	if (inches === 0) return { text: '0', unit: 'in' };
 	if (units === 'gauge' && gauge) {
 		const number = gaugeFromThicknessIn(inches, gauge);
 		if (number !== undefined) return { text: String(number), unit: 'ga' };

@@ -149,6 +149,8 @@ describe('fractions of an inch', () => {
 	});
 	it('are left to decimals where a value is told as it was entered', () => {
 		expect(say(300, { quantity: 'length', units: 'imperial', asEntered: true })).toBe('11.8 in');
+		// The beginning of a scale.
+		expect(say(0, { quantity: 'thickness', units: 'imperial' })).toBe('0 in');
 		// A cubic foot is 28.317 l (NIST SP 811).
 		expect([9099, 100].map((l) => sayFreeAir(l, 'imperial'))).toEqual(['321 ft³', '3.5 ft³']);
 		expect([9099.4, null].map((l) => sayFreeAir(l, 'metric'))).toEqual(['9099 l', '–']);

@@ -84,7 +84,7 @@
 					type="search"
 					autocomplete="off"
 					maxlength="200"
-					placeholder="8 mm rolled"
+					placeholder={bench.units === 'metric' ? '8 mm rolled' : '5/16 in rolled'}
 					value={view.text}
 					oninput={(e) => view.find(e.currentTarget.value)}
 				/>

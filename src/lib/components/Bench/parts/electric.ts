@@ -10,7 +10,7 @@ const PHASES = [
 ] as const;
 
 /** Fields of a circuit at a path: the cutter's own, or one of the others. */
-function breakerFields(path: string): Field[] {
+function breakerFields(path: string, { standard }: Bench['supply']['breaker']): Field[] {
 	return [
 		q(`${path}.breaker.ratingA`, 'Rating', 'current'),
 		q(`${path}.nominalV`, 'Voltage', 'voltage'),
@@ -19,11 +19,15 @@ function breakerFields(path: string): Field[] {
 			['ul489', 'UL', 'Marked with amps alone, as in North American panels.']
 		]),
 		choice(`${path}.phases`, 'Phases', PHASES),
-		choice(`${path}.breaker.curve`, 'Curve (IEC)', [
-			['B', 'B', 'Lets go at 3 to 5 times its amps at once: sockets.'],
-			['C', 'C', 'Lets go at 5 to 10 times its amps at once: motors, cutters.'],
-			['D', 'D', 'Lets go at 10 to 20 times its amps at once: heavy inrush.']
-		]),
+		...(standard === 'iec60898'
+			? [
+					choice(`${path}.breaker.curve`, 'Curve', [
+						['B', 'B', 'Lets go at 3 to 5 times its amps at once: sockets.'],
+						['C', 'C', 'Lets go at 5 to 10 times its amps at once: motors, cutters.'],
+						['D', 'D', 'Lets go at 10 to 20 times its amps at once: heavy inrush.']
+					])
+				]
+			: []),
 		choice(
 			`${path}.earthFault`,
 			'Earth-fault device',
@@ -119,7 +123,7 @@ function panelFields(bench: Bench): Field[] {
 				name: circuit.name,
 				fields: [
 					text(`supply.elsewhere.${i}.name`, 'Called'),
-					...breakerFields(`supply.elsewhere.${i}`),
+					...breakerFields(`supply.elsewhere.${i}`, circuit.breaker),
 					...wireFields(`supply.elsewhere.${i}`, bench),
 					q(`supply.elsewhere.${i}.receptacleA`, 'Receptacle', 'current')
 				]
@@ -186,7 +190,10 @@ export const ELECTRIC_PARTS: Part[] = [
 			'supply.apparentVA',
 			'supply.powerFactor'
 		],
-		fields: () => [text('supply.circuit', 'This circuit is called'), ...breakerFields('supply')]
+		fields: ({ supply }) => [
+			text('supply.circuit', 'This circuit is called'),
+			...breakerFields('supply', supply.breaker)
+		]
 	},
 	{
 		id: 'wire',
