@@ -1,9 +1,11 @@
+import fc from 'fast-check';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { BAY_2 } from '../../../scripts/demo/benches';
 import type { Entry } from '../core';
 import { orderOf } from '../formats/logFound';
 import { logQuery } from '../formats/logQuery';
 import { openDatabase } from './db';
+import { GROUPS_MOST } from './logGroups';
 import { placeOf } from './logSearch';
 import { Store } from './store';
 
@@ -30,6 +32,7 @@ const cut = (over: Partial<Extract<Entry, { kind: 'cut' }>> = {}): Entry => ({
 	start: 'edge',
 	...over
 });
+const PIT: Entry = { kind: 'pit', pitMm: 0.4 };
 const append = (entry: Entry, hour: number, whatFor?: string) =>
 	store.log.append({
 		opId: `search-op-${made++}`,
@@ -58,6 +61,7 @@ const find = (text: string, most = 25, before?: string, sort = '-at') =>
 		before ? placeOf(before) : undefined,
 		orderOf(sort)
 	);
+const groups = () => store.db.prepare('SELECT count(*) FROM log_groups').pluck().get();
 const starts = () => store.ledger.of('b1', null).electrode.total.starts;
 
 describe('finding in the log', () => {
@@ -130,6 +134,101 @@ describe('finding in the log', () => {
 		undo(id + 1);
 		expect(find('').found).toMatchObject({ count: 1, lengthMm: 500 });
 		expect(find('8 mm').found.count).toBe(0);
+	});
+
+	it('property: whatever is written, corrected and taken back in between, it sums what stands', () => {
+		type Cut = Extract<Entry, { kind: 'cut' }>;
+		const QUESTIONS: readonly [string, (one: Entry) => boolean][] = [
+			['', () => true],
+			['6 mm', (one) => one.kind === 'cut' && one.thicknessMm === 6],
+			['6 mm 8 mm rolled', (one) => one.kind === 'cut' && one.start === 'rolled'],
+			['stainless', (one) => one.kind === 'cut' && one.metal === 'stainless'],
+			['40 A edge', (one) => one.kind === 'cut' && one.outputA === 40 && one.start === 'edge'],
+			['pit', ({ kind }) => kind === 'pit']
+		];
+		const made = fc.record({
+			thicknessMm: fc.constantFrom(6, 8),
+			metal: fc.constantFrom('mild-steel', 'stainless'),
+			outputA: fc.constantFrom(40, 45),
+			start: fc.constantFrom('edge', 'rolled'),
+			lengthMm: fc.integer({ min: 1, max: 900 }),
+			arcS: fc.integer({ min: 1, max: 60 }),
+			starts: fc.integer({ min: 1, max: 9 })
+		});
+		const steps = fc.array(
+			fc.oneof(
+				{ weight: 3, arbitrary: fc.record({ do: fc.constant('cut' as const), made }) },
+				fc.record({ do: fc.constant('pit' as const) }),
+				fc.record({ do: fc.constant('undo' as const), of: fc.nat() }),
+				fc.record({ do: fc.constant('correct' as const), of: fc.nat(), made }),
+				{ weight: 3, arbitrary: fc.record({ do: fc.constant('ask' as const), of: fc.nat() }) }
+			),
+			{ minLength: 5, maxLength: 30 }
+		);
+		let run = 0;
+		fc.assert(
+			fc.property(steps, (all) => {
+				const benchId = `run-${run++}`;
+				store.benches.add({ opId: `op-${benchId}`, id: benchId, bench: BAY_2, at: at(-1) });
+				const rows: { id: number; entry: Entry; hour: number; was?: number; stands: boolean }[] =
+					[];
+				const write = (entry: Entry, hour: number) => ({
+					...{ opId: `search-op-${rows.length}-${benchId}`, at: at(hour), entry },
+					...{ inputsHash: null, modelVersion: '1' }
+				});
+				for (const [hour, step] of all.entries()) {
+					const old = 'of' in step ? rows[step.of % (rows.length || 1)] : undefined;
+					if (step.do === 'cut' || step.do === 'pit') {
+						const entry = step.do === 'cut' ? cut(step.made) : { ...PIT };
+						const { id } = store.log.append({ ...write(entry, hour), benchId });
+						rows.push({ id, entry, hour, stands: true });
+					} else if (step.do === 'correct' && old?.stands) {
+						const entry = cut(step.made);
+						const { id } = store.log.correct(old.id, write(entry, hour)) as { id: number };
+						old.stands = false;
+						rows.push({ id, entry, hour, was: old.id, stands: true });
+					} else if (step.do === 'undo' && old?.stands) {
+						undo(old.id);
+						old.stands = false;
+						const before = rows.find(({ id }) => id === old.was);
+						if (before) before.stands = true;
+					} else if (step.do === 'ask') {
+						const [text, meets] = QUESTIONS[step.of % QUESTIONS.length]!;
+						const met = rows.filter(({ entry, stands }) => stands && meets(entry));
+						const sum = (of: (one: Cut) => number) =>
+							met.reduce((total, { entry }) => total + (entry.kind === 'cut' ? of(entry) : 0), 0);
+						expect(store.search.sums(benchId, logQuery(text, '2026-11-26'))).toEqual({
+							count: met.length,
+							lengthMm: sum((one) => one.lengthMm),
+							starts: sum((one) => one.starts),
+							arcMs: sum((one) => 1000 * one.arcS),
+							since: met.length ? at(Math.min(...met.map((one) => one.hour))) : null
+						});
+					}
+				}
+			}),
+			{ numRuns: 60 }
+		);
+	});
+
+	it('sums the rows themselves where hardly two of them are alike', () => {
+		const many = GROUPS_MOST + 1;
+		store.db.exec('BEGIN');
+		for (let i = 0; i < many; i++) append(cut({ thicknessMm: 1 + i / 1000 }), i);
+		store.db.exec('COMMIT');
+		expect(find('').found).toMatchObject({ count: many, starts: many });
+		append(cut({ thicknessMm: 1 }), 1);
+		expect(find('').found).toMatchObject({ count: many + 1 });
+		expect(find('1 mm').found.count).toBe(52);
+		expect(groups()).toBe(0);
+	});
+
+	it('puts together what came one by one, once it has become much', () => {
+		for (let i = 0; i < 1200; i++) {
+			append(cut({ starts: 2 }), i);
+			expect(store.search.sums('b1', logQuery('', '2026-11-26')).starts).toBe(2 * (i + 1));
+		}
+		expect(groups()).toBeLessThan(510);
 	});
 
 	it('is not asked by a place that no page told', () => {

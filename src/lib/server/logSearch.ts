@@ -3,6 +3,7 @@ import { NEWEST_FIRST, type Found, type FoundPage, type LogOrder } from '$lib/fo
 import { startOfDay } from '$lib/formats/days';
 import type { LogQuery } from '$lib/formats/logQuery';
 import type { LogRepository, LogRow } from './log';
+import { LogGroups, STANDS } from './logGroups';
 
 /** Place in an order of the log: what it is ordered by (0 by time alone), its time and number. */
 export interface Place {
@@ -32,7 +33,7 @@ const OUTPUT_DA = 1;
 
 /** The conditions of a query with their values: texts of ours, values of theirs. */
 function conditions(benchId: string, q: LogQuery): { sql: string; values: unknown[] } {
-	const parts = ["bench_id = ? AND undone = 0 AND kind <> 'undo'"];
+	const parts = ['bench_id = ?'];
 	const values: unknown[] = [benchId];
 	const either = (sql: string, each: readonly unknown[][]) => {
 		if (each.length === 0) return;
@@ -83,11 +84,14 @@ function conditions(benchId: string, q: LogQuery): { sql: string; values: unknow
 export class LogSearch {
 	/** Sums of the question asked last: its other pages and orders have the same. */
 	#last: { question: string; revision: number; found: Found } | undefined;
+	readonly #groups: LogGroups;
 
 	constructor(
 		readonly db: Database.Database,
 		readonly log: LogRepository
-	) {}
+	) {
+		this.#groups = new LogGroups(db);
+	}
 
 	/** All that was found in short. */
 	sums(benchId: string, query: LogQuery): Found {
@@ -96,11 +100,14 @@ export class LogSearch {
 		const revision = this.log.ledger.revisionOf(benchId);
 		if (this.#last?.question === question && this.#last.revision === revision)
 			return this.#last.found;
+		const anyTime = query.from === undefined && query.before === undefined;
+		const grouped = anyTime && query.words.length === 0 && this.#groups.standFor(benchId);
 		const found = this.db
 			.prepare<unknown[], Found>(
-				`SELECT count(*) AS count, coalesce(sum(length_mm), 0) AS lengthMm,
-					coalesce(sum(starts), 0) AS starts, coalesce(sum(arc_ms), 0) AS arcMs, min(at) AS since
-				FROM log WHERE ${sql}`
+				`SELECT ${grouped ? 'coalesce(sum(count), 0)' : 'count(*)'} AS count,
+					coalesce(sum(length_mm), 0) AS lengthMm, coalesce(sum(starts), 0) AS starts,
+					coalesce(sum(arc_ms), 0) AS arcMs, min(at) AS since
+				FROM ${grouped ? 'log_groups WHERE' : `log WHERE ${STANDS} AND`} ${sql}`
 			)
 			.get(...values)!;
 		this.#last = { question, revision, found };
@@ -138,7 +145,7 @@ export class LogSearch {
 		return this.db
 			.prepare<unknown[], Place>(
 				`SELECT ${value} AS value, at, id FROM log
-				WHERE ${sql} ${from ? `AND (${keys.join(', ')}) ${beyond} (${from.map(() => '?').join(', ')})` : ''}
+				WHERE ${STANDS} AND ${sql} ${from ? `AND (${keys.join(', ')}) ${beyond} (${from.map(() => '?').join(', ')})` : ''}
 				ORDER BY ${keys.map((key) => `${key} ${direction}`).join(', ')} LIMIT ?`
 			)
 			.all(...values, ...(from ?? []), most);
