@@ -42,8 +42,8 @@ test('every guide says what to set, and by how much a part is wrong when it is f
 	const guide = page.getByRole('radiogroup', { name: 'Guide', exact: true });
 	await guide.getByRole('radio', { name: 'Circle' }).check();
 	await expect(page.getByRole('img', { name: /Circle guide: 49.3 mm/ })).toBeVisible();
-	await expect(wrong).toContainText('wrong by 1.41 mm in diameter');
-	await expect(wrong).toContainText('wrong by 2.82 mm in diameter');
+	await expect(wrong).toContainText('the diameter is wrong by 1.41 mm');
+	await expect(wrong).toContainText('the diameter is wrong by 2.82 mm');
 	await page
 		.getByRole('radiogroup', { name: 'What is kept' })
 		.getByRole('radio', { name: 'A disc' })
@@ -74,7 +74,7 @@ test('a start that cannot go through says which amps would, and each start tells
 	await openStage(page, 'start');
 	const start = page.getByRole('radiogroup', { name: 'Start' });
 	await start.getByRole('radio', { name: 'Hover' }).check();
-	await expect(page.getByText('about 12 mm off, fire')).toBeVisible();
+	await expect(page.getByText('about 12 mm (1/2 in) off, fire')).toBeVisible();
 	const costs = page.getByRole('region', { name: 'What each start costs' });
 	await expect(costs.getByRole('row')).toHaveCount(6);
 	await expect(costs).toContainText('Through after about');

@@ -498,8 +498,15 @@ test('parts lie on offcut and plates, drawn and numbered; what is too large is n
 	await expect(plates.getByRole('alert').first()).toContainText(
 		/larger than every plate|no plate left/
 	);
-	await plates.getByLabel('Width').nth(1).fill('2 m');
-	await plates.getByLabel('Width').nth(1).press('Enter');
+	// What is marked out is never rounded to a centimetre.
+	const width = plates.getByLabel('Width').nth(1);
+	await width.fill('2503');
+	await width.press('Enter');
+	await expect(width).toHaveValue('2503 mm');
+	await expect(plates).toContainText('2503 mm × 1000 mm');
+	await width.fill('2 m');
+	await width.press('Enter');
+	await expect(width).toHaveValue('2000 mm');
 	await expect(plates).toContainText('6 mm mild steel: 2 plates');
 	await page.emulateMedia({ media: 'print' });
 	await expect(plates.getByRole('cell', { name: /Paddle plates/ }).first()).toBeVisible();

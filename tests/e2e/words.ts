@@ -18,7 +18,9 @@ const NOT_UNDERSTOOD = [
 	/starts a life/,
 	/gone astray/,
 	/arc at the ring/,
-	/Slow down to be safe/
+	/Slow down to be safe/,
+	// A length in inches, and then the word.
+	/\bin in\b/
 ];
 /** Choices whose words say it alone. */
 const PLAIN = ['Units', 'Theme', 'Currency', 'Words or keys'];

@@ -265,6 +265,10 @@ export class Workbench {
 		if (value === null) return '–';
 		return say(value, { quantity, units: this.units, gauge: this.gauge });
 	}
+	/** A side, or a place that is marked out. */
+	saySide(mm: number): string {
+		return say(mm, { quantity: 'length', units: this.units, side: true });
+	}
 	/** The same as it was entered: for tables of values. */
 	sayEntered(value: number | null, quantity: Quantity): string {
 		if (value === null) return '–';

@@ -26,7 +26,7 @@
 		options={[
 			{
 				value: 1,
-				label: '1.0 mm, cautious',
+				label: '1 mm (0.04"), cautious',
 				help: 'Changed early: a blown nozzle costs more than an electrode.'
 			},
 			{

@@ -97,7 +97,7 @@ export function guideLine(bench: Workbench): string {
 	const { guide, circleOf, circleMm } = bench.cut;
 	const distance = bench.sayFigure('cut.offsetMm');
 	if (guide === 'circle') {
-		return `${circleOf} of ${bench.say(circleMm, 'length')}: pivot to torch centre ${distance}`;
+		return `${circleOf} of ${bench.saySide(circleMm)}: pivot to torch centre ${distance}`;
 	}
 	if (guide === 'kept' || guide === 'waste') {
 		return `straight edge ${distance} off, on the ${guide === 'kept' ? 'part' : 'waste'}`;

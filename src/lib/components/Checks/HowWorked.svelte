@@ -57,6 +57,6 @@
 	</dl>
 	<p class="sub mt-2">
 		The letter tells how far to trust it; press it and its formula, its source and every number that
-		goes in are shown. Words and keys: <kbd class="kbd kbd-sm">?</kbd>.
+		goes in are shown.<span class="by-keys"> Words and keys: <kbd class="kbd kbd-sm">?</kbd>.</span>
 	</p>
 </section>

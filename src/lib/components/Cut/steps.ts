@@ -64,7 +64,7 @@ export const STEPS: Record<StartId, [Pose, Pose, Pose]> = {
 	],
 	rolled: [
 		pose({
-			say: 'On the waste: tilt {tilt} from upright, 1.5–3 mm off, fire',
+			say: 'On the waste: tilt {tilt} from upright, 1.5–3 mm (1/16–1/8 in) off, fire',
 			tiltShare: 1,
 			gap: 8,
 			sparks: [-76, -66]
@@ -79,7 +79,7 @@ export const STEPS: Record<StartId, [Pose, Pose, Pose]> = {
 	],
 	hover: [
 		pose({
-			say: 'On the waste: upright, about 12 mm off, fire',
+			say: 'On the waste: upright, about 12 mm (1/2 in) off, fire',
 			gap: 26,
 			sparks: [-78, -62, 62, 78]
 		}),

@@ -15,7 +15,8 @@
 		range,
 		optional = false,
 		placeholder = 'not known',
-		hint
+		hint,
+		side = false
 	}: {
 		label: string;
 		quantity: Quantity;
@@ -29,13 +30,16 @@
 		optional?: boolean;
 		placeholder?: string;
 		hint?: string;
+		/** A length that is a side. */
+		side?: boolean;
 	} = $props();
 
 	const bench = getWorkbench();
 	const uid = $props.id();
 	let typed = $state<string | undefined>();
 	let error = $state<string | undefined>();
-	const shown = $derived(value === null ? '' : bench.say(value, quantity));
+	const say = (one: number) => (side ? bench.saySide(one) : bench.say(one, quantity));
+	const shown = $derived(value === null ? '' : say(value));
 
 	async function take(text: string) {
 		if (text === shown) {
@@ -51,7 +55,7 @@
 			const read = parseQuantity(text, { quantity, units: bench.units, gauge: bench.gauge, label });
 			const refused =
 				range && !(read >= range[0] && read <= range[1])
-					? `${bench.say(range[0], quantity)} to ${bench.say(range[1], quantity)} is accepted`
+					? `${say(range[0])} to ${say(range[1])} is accepted`
 					: await commit(read);
 			error = refused ?? undefined;
 			typed = error ? text : undefined;

@@ -88,6 +88,7 @@
 			<QuantityField
 				label="Finished width"
 				quantity="length"
+				side
 				value={item.widthMm}
 				range={[5, 20_000]}
 				optional
@@ -97,6 +98,7 @@
 			<QuantityField
 				label="Finished height"
 				quantity="length"
+				side
 				value={item.heightMm}
 				range={[5, 20_000]}
 				optional

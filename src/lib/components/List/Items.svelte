@@ -53,8 +53,10 @@
 <section aria-labelledby="order-head" class="min-w-0">
 	<h2 id="order-head" class="h">
 		This order, and why <span class="sub font-normal"
-			>drag, or <kbd class="kbd kbd-sm">Alt</kbd> <kbd class="kbd kbd-sm">↑</kbd>
-			<kbd class="kbd kbd-sm">↓</kbd>; the finish moves with it</span
+			>drag<span class="by-keys"
+				>, or <kbd class="kbd kbd-sm">Alt</kbd> <kbd class="kbd kbd-sm">↑</kbd>
+				<kbd class="kbd kbd-sm">↓</kbd></span
+			>; the finish moves with it</span
 		>
 	</h2>
 	<ol

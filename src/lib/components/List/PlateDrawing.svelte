@@ -18,7 +18,7 @@
 	const nameOf = (id: string) => view.itemOf(id)?.name ?? '';
 	/** One line a part and place on paper; on the screen the drawing tells them apart by number. */
 	const numbers = $derived([...new Set(laid.laid.map(({ id }) => id))]);
-	const mm = (value: number) => bench.say(value, 'length');
+	const mm = (value: number) => bench.saySide(value);
 	const y = (rect: { yMm: number; heightMm: number }) =>
 		(laid.plate.heightMm - rect.yMm - rect.heightMm) * scale;
 	const words = $derived(

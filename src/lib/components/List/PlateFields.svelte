@@ -47,6 +47,7 @@
 		<QuantityField
 			label="Width"
 			quantity="length"
+			side
 			value={plate.widthMm}
 			range={[50, 20_000]}
 			commit={(widthMm) => set({ widthMm: widthMm! })}
@@ -54,6 +55,7 @@
 		<QuantityField
 			label="Height"
 			quantity="length"
+			side
 			value={plate.heightMm}
 			range={[50, 20_000]}
 			commit={(heightMm) => set({ heightMm: heightMm! })}

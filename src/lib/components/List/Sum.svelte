@@ -4,6 +4,7 @@
 	import { QUOTE_WORDS } from '$lib/formats/quoteCsv';
 	import type { DayListView } from '$lib/state/dayList.svelte';
 	import { sayFreeAir } from '$lib/core/quantity/format';
+	import { MM_PER_IN } from '$lib/core/quantity/units';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import { behind } from '$lib/core/studies/list/behind';
 	import { lasts } from './words';
@@ -26,6 +27,9 @@
 			: (electrodePrice + nozzlePrice).toFixed(2);
 	});
 	const percent = (share: number) => `${Math.round(share * 1000) / 10} %`;
+	/** With as many digits as it takes to work it out again. */
+	const pit = (mm: number) =>
+		bench.units === 'metric' ? `${mm.toFixed(3)} mm` : `${(mm / MM_PER_IN).toFixed(4)} in`;
 	/** What stands beside a line, to be worked out again. */
 	const how = $derived.by((): Record<QuoteLine, string> | undefined => {
 		if (!b) return undefined;
@@ -33,7 +37,7 @@
 		return {
 			setUp: `${lasts(b.setUpS)} and ${lasts(b.besidesS)} is ${decimal(b.setUpS + b.besidesS)} h × ${rate}`,
 			labour: `${lasts(work)} is ${decimal(work)} h × ${rate}`,
-			parts: `pit of ${b.pitMm.toFixed(3)} mm of ${bench.settings.pitLimitMm} mm × ${pair ?? '?'} a pair`,
+			parts: `pit of ${pit(b.pitMm)} of ${pit(bench.settings.pitLimitMm)} × ${pair ?? '?'} a pair`,
 			power: `${b.kwh.toFixed(3)} kWh × ${perKwh}`,
 			air:
 				b.airKwh > 0

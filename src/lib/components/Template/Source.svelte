@@ -141,6 +141,7 @@
 					<QuantityField
 						label={f.label}
 						quantity={f.quantity}
+						side={f.quantity === 'length'}
 						value={fieldValue(shape, f.key)}
 						commit={(value) => set(f.key, value)}
 					/>

@@ -90,7 +90,7 @@ export function entryWords(entry: Entry, bench: Workbench): string {
 			return `checks signed off, ${entry.ticked.length} ticked${entry.despite.length ? `, ${entry.despite.length} gone on with` : ''}`;
 		case 'groove': {
 			const strings = entry.starts === 1 ? 'one string' : `${entry.starts} strings`;
-			return `grooved ${bench.say(entry.lengthMm, 'length')} in ${strings}, ${METALS[entry.metal].label.toLowerCase()}`;
+			return `grooved ${bench.say(entry.lengthMm, 'length')}, ${strings}, ${METALS[entry.metal].label.toLowerCase()}`;
 		}
 		case 'test-groove':
 			return `test groove at ${bench.say(entry.outputA, 'current')}: ${bench.say(entry.widthMm, 'small')} wide, ${bench.say(entry.depthMm, 'small')} deep, ${bench.say(entry.lengthMm, 'length')} long, ${bench.say(entry.seconds, 'time')}`;

@@ -15,6 +15,8 @@ export interface FormatContext {
 	gauge?: GaugeTable;
 	/** As it was entered, three digits and more: for tables of values, not for what a hand sets. */
 	asEntered?: boolean;
+	/** A length is a side, or a place that is marked out: never in metres or feet, however long. */
+	side?: boolean;
 }
 
 /** Decimals for a value in the displayed unit, by unit key: what a hand can set or a gauge can show. */
@@ -119,16 +121,17 @@ const divisions = (inches: number): number => (inches < 1 ? 32 : 16);
  * A line to cut: millimetres or inches, and metres or feet when it is long. Which of them is decided on
  * what would be shown, so that reading it back changes nothing.
  */
-function showLength(mm: number, { units, asEntered }: FormatContext): Shown {
+function showLength(mm: number, { units, asEntered, side }: FormatContext): Shown {
 	if (units === 'metric') {
-		if (Number(fixed(mm, 1)) < LONG_LINE_MM) return { text: trimmed(fixed(mm, 1)), unit: 'mm' };
+		if (side || Number(fixed(mm, 1)) < LONG_LINE_MM)
+			return { text: trimmed(fixed(mm, 1)), unit: 'mm' };
 		return { text: trimmed(fixed(mm / 1000, 2)), unit: 'm' };
 	}
 	const inches = mm / MM_PER_IN;
 	const decimals = inches < 10 ? 2 : 1;
 	const byTape = !asEntered && Number(fixed(inches, decimals)) >= RULE_FROM_IN;
 	const shownIn = byTape ? divided(inches, divisions(inches)) : Number(fixed(inches, decimals));
-	if (shownIn * MM_PER_IN >= LONG_LINE_MM) {
+	if (!side && shownIn * MM_PER_IN >= LONG_LINE_MM) {
 		return { text: trimmed(fixed(inches / 12, 1)), unit: 'ft' };
 	}
 	if (!byTape) return { text: trimmed(fixed(inches, decimals)), unit: 'in' };

@@ -149,6 +149,10 @@ describe('fractions of an inch', () => {
 	});
 	it('are left to decimals where a value is told as it was entered', () => {
 		expect(say(300, { quantity: 'length', units: 'imperial', asEntered: true })).toBe('11.8 in');
+		// A side of 2.503 m that is told in metres or feet is marked out wrong.
+		const side = (units: (typeof UNIT_SYSTEMS)[number]) =>
+			say(2503, { quantity: 'length', units, side: true });
+		expect(UNIT_SYSTEMS.map(side)).toEqual(['2503 mm', '98 9/16 in', '98 9/16 in']);
 		// The beginning of a scale.
 		expect(say(0, { quantity: 'thickness', units: 'imperial' })).toBe('0 in');
 		// A cubic foot is 28.317 l (NIST SP 811).

@@ -19,6 +19,7 @@
 	const { guide, circleOf, circleMm, bevelDeg } = $derived(bench.cut);
 	const start = $derived(startWord(bench));
 	const words = $derived(GUIDE_WORDS[guide]);
+	const wrong = $derived(guide === 'circle' ? 'the diameter is wrong by' : 'wrong by');
 	const edged = $derived(guide === 'kept' || guide === 'waste');
 </script>
 
@@ -101,14 +102,13 @@
 		<Fig id="cut.offsetMm" size={84} color="var(--arc)" />
 		<div class="wrong" data-testid="wrong">
 			<p>
-				{words.forgot}: wrong by <b>{bench.sayFigure('cut.forgottenMm')}</b>{guide === 'circle'
-					? ' in diameter'
-					: ''}.
+				{words.forgot}: {wrong} <b>{bench.sayFigure('cut.forgottenMm')}</b>.
 			</p>
 			<p>
-				{words.wrongSide}: wrong by <b>{bench.sayFigure('cut.wrongSideMm')}</b>{guide === 'circle'
-					? ' in diameter'
-					: ''}{#if edged}; from there it is {bench.sayFigure('cut.otherSideMm')}{/if}.
+				{words.wrongSide}: {wrong}
+				<b>{bench.sayFigure('cut.wrongSideMm')}</b>{#if edged}; from there it is {bench.sayFigure(
+						'cut.otherSideMm'
+					)}{/if}.
 			</p>
 		</div>
 		<div class="mt-2">

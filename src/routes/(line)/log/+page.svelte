@@ -75,7 +75,7 @@
 			<div class="min-w-60 grow">
 				<label class="sub block" for="log-text"
 					>Find: thickness, amps, metal, start, date, or what it was for
-					<kbd class="kbd kbd-sm">/</kbd></label
+					<kbd class="by-keys kbd kbd-sm">/</kbd></label
 				>
 				<input
 					id="log-text"

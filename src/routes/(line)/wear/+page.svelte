@@ -24,7 +24,7 @@
 	const check = $derived(bench.plan.checks.find((c) => c.id === 'wear.cutsLeft')!);
 	const used = $derived(bench.evidence.wear.electrode.total);
 	const cutWords = $derived(
-		`${bench.sayFigure('setup.lineMm')} in ${bench.say(bench.cut.thicknessMm, 'thickness')} ${METALS[bench.cut.metal].label.toLowerCase()}`
+		`${bench.sayFigure('setup.lineMm')} of ${bench.say(bench.cut.thicknessMm, 'thickness')} ${METALS[bench.cut.metal].label.toLowerCase()}`
 	);
 	const part = $derived(check.part.toLowerCase());
 	const answer = $derived.by(() => {
