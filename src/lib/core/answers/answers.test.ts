@@ -230,6 +230,15 @@ describe('answers', () => {
 		]);
 	});
 
+	it('are those of the input that is plugged in, and leave another one as it was', () => {
+		const [plugged] = answered(typicalBench('iec'), ALL).cutter.inputs;
+		const other = { ...plugged!, voltageV: 400, outputMaxA: 60 };
+		const whole = answered(typicalBench('iec'), ALL);
+		const bench = { ...whole, cutter: { ...whole.cutter, inputs: [other, plugged!] } };
+		const now = answered(bench, { draws: known({ inputMaxA: 26 }) });
+		expect(now.cutter.inputs).toEqual([other, { ...plugged!, inputMaxA: 26 }]);
+	});
+
 	it('take nothing back that somebody had checked one by one', () => {
 		const bench = typicalBench('iec');
 		const window = { ...bench, cutter: { ...bench.cutter, airMaxBar: 8, outputMinA: 25 } };

@@ -34,6 +34,8 @@ describe('what the bench knows of a fault', () => {
 			'nozzle-under'
 		);
 		expect(ids(inputsOf({}, { coating: 'rust' }))).toContain('coated');
+		expect(ids(inputsOf({}, { backCoating: 'paint' }))).toContain('coated');
+		expect(ids(inputsOf())).not.toContain('coated');
 		expect(ids(inputsOf({}, { thicknessMm: 16 }))).toContain('past-clean');
 	});
 	it('calls nothing fine of which one check is open or tight', () => {
@@ -82,6 +84,10 @@ describe('what the bench knows of a fault', () => {
 		expect(seen('clean', 'smeared')).not.toContain('seen-smeared');
 		expect(seen('clean', 'smeared')).toContain('seen-clean');
 		expect(seen().filter((id) => id.startsWith('seen-'))).toEqual([]);
+		for (const one of ['smeared', 'clean'] as const)
+			expect(
+				filled(known(inputsOf(), [{ kind: 'look', seen: one }]).at(-1)!.text, { units: 'metric' })
+			).toMatch(one === 'smeared' ? /^Smeared .* seen last$/ : /^A clean .* seen last$/);
 	});
 	it('stays useful with a bench of which nothing is known but its amps', () => {
 		const finder = new Finder(SHIPPED_FAULTS);

@@ -138,6 +138,16 @@ describe('the speed for the next cut', () => {
 		expect(next.share).toBeLessThan(0.9);
 	});
 
+	it('by the school of sparks straight down: what they lag when it is right asks for the same speed', () => {
+		const straight = { ...given, settings: { ...given.settings, sparks: 'straight' as const } };
+		// 12° is where that school stands; 20 mm/s is far from what this plate is cut with.
+		const right = nextCut(straight, { ...cut, speedMmS: 20, lagDeg: 12 });
+		expect(right.aloneMmS).toBeCloseTo(20, 9);
+		// tan 12° / tan 24° of it (the law of the lag).
+		const twice = nextCut(straight, { ...cut, speedMmS: 20, lagDeg: 24 });
+		expect(twice.aloneMmS).toBeCloseTo((20 * 0.21256) / 0.44523, 3);
+	});
+
 	it('goes up after slow, down after fast and not through, and stays when something else was wrong', () => {
 		const after = (over: Partial<TestCut>) =>
 			nextCut(given, { ...cut, lagDeg: null, ...over }).afterMmS!;

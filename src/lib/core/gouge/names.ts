@@ -16,7 +16,7 @@ export const GOUGE_NAMES = {
 	'gouge.leftMm': named('Stays of the plate', 'small'),
 	'gouge.removalKgH': named('Metal thrown out', 'removal'),
 	'gouge.slagG': named('Slag of all pieces', 'mass'),
-	'gouge.heatKJm': named('Arc heat a metre', 'heat'),
+	'gouge.heatKJm': named('Arc heat, by length', 'heat'),
 	'gouge.airBar': named('Gouging air', 'pressure'),
 	'gouge.shade': named('Filter shade to gouge', 'shade'),
 	'gouge.piecesLeft': named('Such pieces left in the electrode', 'count')

@@ -96,6 +96,15 @@ describe('safety notes are worded by the supply system', () => {
 		const cord = planned((b) => (b.supply.cord!.size = 'mm2-1.5'));
 		expect(cord.firstLimit).toMatchObject({ part: 'Cord', word: 'cord not protected' });
 		expect(told(cord, 'safety')).toContain('Use 4 mm² or thicker');
+		expect(told(cord, 'safety')).toContain('The 32 A breaker does not protect');
+		// The fuse in the plug is nearer, and is what is named; one that is larger than the breaker guards nothing.
+		const behind = (plugFuseA: number) =>
+			planned((b) => {
+				b.supply.cord!.size = 'mm2-1.5';
+				b.supply.plugFuseA = plugFuseA;
+			});
+		expect(told(behind(25), 'safety')).toContain('The 25 A plug fuse does not protect');
+		expect(told(behind(32), 'safety')).toContain('The 32 A breaker does not protect');
 		const fused = planned((b) => {
 			b.supply.cord!.size = 'mm2-1.5';
 			b.supply.plugFuseA = 13;

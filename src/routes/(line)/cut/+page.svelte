@@ -86,6 +86,7 @@
 					<QuantityField
 						label="Finished diameter"
 						quantity="length"
+						side
 						value={circleMm}
 						range={LINE_CUT_RANGES.circleMm}
 						commit={(value) => bench.setCut({ circleMm: value! })}

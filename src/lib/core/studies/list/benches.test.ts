@@ -20,12 +20,12 @@ const listOf = (items: Partial<ListItem>[]) =>
 			...item
 		}))
 	});
-function asked(items: Partial<ListItem>[]) {
+function asked(items: Partial<ListItem>[], thicknessMm: readonly number[] = []) {
 	const base = inputsOf({ bench: BAY_2 });
 	const list = listOf(items);
-	const all = list.items.map((item) => ({
+	const all = list.items.map((item, k) => ({
 		item,
-		cut: { ...base.cut, thicknessMm: 6, lengthMm: 100 }
+		cut: { ...base.cut, thicknessMm: thicknessMm[k] ?? 6, lengthMm: 100 }
 	}));
 	const known = plansOf(base, all);
 	const now = studyList(base, list, all, WAYS).run as ListRun;
@@ -85,6 +85,11 @@ describe('a list on several benches', () => {
 			)
 		);
 		expect(Math.max(split!.hereEndS, split!.thereEndS)).toBeCloseTo(best, 6);
+	});
+
+	it('leaves out of the split what no bench makes', () => {
+		const { split } = asked([{}, { search: 't=60' }, {}, {}], [6, 60, 6, 6]);
+		expect([...split!.here, ...split!.there].sort()).toEqual(['i0', 'i2', 'i3']);
 	});
 
 	it('is not split where it cannot be, nor for a few minutes', () => {
