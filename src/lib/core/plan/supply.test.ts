@@ -96,6 +96,19 @@ describe('a generator', () => {
 		expect(on(20_000).figures['supply.generatorShare'].value!).toBeGreaterThan(0.25);
 	});
 
+	it('carries the amps that are said to run on, and not one more', () => {
+		const runsOnA = on(5000).figures['supply.runsOnA'].value!;
+		expect(runsOnA).toBeLessThan(on(20_000).figures['supply.runsOnA'].value!);
+		const bench = changed(
+			(b) => (b.supply.generator = { ratedVA: 5000, ratedW: 5000, regulation: 0.08 })
+		);
+		const shareAt = (typedA: number) =>
+			spokenPlan(inputsOf({ bench }, { school: 'typed', typedA })).figures['supply.generatorShare']
+				.value!;
+		expect(shareAt(runsOnA)).toBeLessThanOrEqual(1);
+		expect(shareAt(runsOnA + 1)).toBeGreaterThan(1);
+	});
+
 	it('loses its regulation at full load', () => {
 		const p = on(8000, 0.1);
 		expect(p.figures['supply.serviceOhm'].value).toBeCloseTo((0.1 * 230 ** 2) / 8000, 12);
