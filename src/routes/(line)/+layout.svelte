@@ -35,6 +35,7 @@
 	const phoneDialog = () => import('$lib/components/Header/PhoneDialog.svelte');
 	const working = () => import('$lib/components/Working/Working.svelte');
 	const draftBar = () => import('$lib/components/Bench/DraftBar.svelte');
+	const elsewhere = () => import('$lib/components/Setup/Elsewhere.svelte');
 
 	// What the server sent is taken when it is new; from station to station only the address changes.
 	let taken = untrack(() => data.sent);
@@ -143,7 +144,7 @@
 		const ahead = savesData() ? [] : STATIONS;
 		const loads: (() => Promise<unknown>)[] = [
 			...ahead.map((path) => () => preloadCode(path)),
-			...[keysDialog, working, draftBar],
+			...[keysDialog, working, draftBar, elsewhere],
 			() => import('$lib/formats/readSearch'),
 			() => import('$lib/state/editBench'),
 			() => import('$lib/state/logbook')

@@ -3,7 +3,7 @@
 	import Cell from '$lib/components/Card/Cell.svelte';
 	import DoDont from '$lib/components/Card/DoDont.svelte';
 	import SettingCard from '$lib/components/Card/SettingCard.svelte';
-	import Elsewhere from './Elsewhere.svelte';
+	import When from '$lib/components/When.svelte';
 	import {
 		airWord,
 		cutTitle,
@@ -51,7 +51,9 @@
 						>{:else}for your <b>{bench.say(bench.cut.lengthMm, 'length')}</b> line{/if}</span
 				>
 			</div>
-			{#if !parts && !bench.dragging}<div class="over"><Elsewhere /></div>{/if}
+			{#if !parts && !bench.dragging}<div class="over">
+					<When on load={() => import('./Elsewhere.svelte')} />
+				</div>{/if}
 		</div>
 	{/snippet}
 	{#snippet cells()}
