@@ -96,6 +96,11 @@ describe('one law of travel', () => {
 		expect(lawOf().at({ outputA: 45, thicknessMm: severMm * 1.01 }).parts).toBe(false);
 	});
 
+	it('does not cut clean what it hardly severs, whatever a label says', () => {
+		const close = [{ nozzleA: 45, outputA: 45, cleanMm: 22, severMm: 23 }];
+		expect(steelLimitsMm(close, { nozzleA: 45, outputA: 45 })).toEqual({ cleanMm: 20, severMm: 23 });
+	});
+
 	it('goes by the rating of the nozzle where one is told', () => {
 		const own = [...RATINGS, { nozzleA: 30, outputA: 30, cleanMm: 5, severMm: 9 }];
 		expect(steelLimitsMm(own, { nozzleA: 30, outputA: 30 })).toEqual({ cleanMm: 5, severMm: 9 });
