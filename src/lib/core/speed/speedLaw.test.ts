@@ -98,7 +98,10 @@ describe('one law of travel', () => {
 
 	it('does not cut clean what it hardly severs, whatever a label says', () => {
 		const close = [{ nozzleA: 45, outputA: 45, cleanMm: 22, severMm: 23 }];
-		expect(steelLimitsMm(close, { nozzleA: 45, outputA: 45 })).toEqual({ cleanMm: 20, severMm: 23 });
+		expect(steelLimitsMm(close, { nozzleA: 45, outputA: 45 })).toEqual({
+			cleanMm: 20,
+			severMm: 23
+		});
 	});
 
 	it('goes by the rating of the nozzle where one is told', () => {
