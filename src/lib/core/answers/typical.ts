@@ -5,7 +5,7 @@
 import { ampacityA, conductorsFor, type ConductorSize } from '../circuit/conductors';
 import type { Bench } from '../inputs/bench';
 import { ALL_OF_A_BENCH } from '../inputs/typical';
-import { MM_PER_IN } from '../quantity/units';
+import { M_PER_FT, MM_PER_IN } from '../quantity/units';
 import { bothMm, pooledLimitsMm } from '../speed/limits';
 
 export const REGIONS = ['iec', 'north-america'] as const;
@@ -70,7 +70,7 @@ export function typicalBreakerA(region: Region, voltageV: number): number {
 	return voltageV < 150 ? 20 : 30;
 }
 
-/** The smallest usual wire that carries all day what its breaker lets through; 15 m of it. */
+/** The smallest usual wire that carries all day what its breaker lets through; 15 m of it, or 50 ft. */
 export function typicalWire(
 	region: Region,
 	breakerA: number
@@ -80,7 +80,7 @@ export function typicalWire(
 		region === 'iec' ? Number(size.slice(4)) >= least : Number(size.slice(4)) <= least
 	);
 	const size = usual.find((s) => ampacityA(s, 'wire', 'conduit') >= breakerA) ?? usual.at(-1)!;
-	return { size, lengthM: 15 };
+	return { size, lengthM: region === 'iec' ? 15 : 50 * M_PER_FT };
 }
 
 /** Share of ten minutes at full amps (common practice: 20 to 60 %). */

@@ -1,5 +1,6 @@
 import { amps, Findings, said, told, volts } from '../figure/finding';
 import type { Finding } from '../figure/types';
+import { M_PER_FT } from '../quantity/units';
 import { conductorLabel } from './conductors';
 import { tripBandMa } from './earthFault';
 import { cordsBehind, tradeCord } from './protection';
@@ -51,7 +52,7 @@ function safetyOfWiring(w: CircuitView, findings: Findings): void {
 }
 
 /** A cord no longer than this, by rule of thumb: 25 ft. */
-const CORD_MOST_M = 7.6;
+const CORD_MOST_M = 25 * M_PER_FT;
 
 /** A breaker under the label's figures: what surely holds, and what may. */
 function smallBreaker(w: CircuitView, findings: Findings): void {

@@ -6,7 +6,7 @@
  * `value × factor + offset`.
  */
 export const MM_PER_IN = 25.4;
-const M_PER_FT = 0.3048;
+export const M_PER_FT = 0.3048;
 const L_PER_FT3 = (M_PER_FT * 10) ** 3;
 /** Avoirdupois ounce. */
 const G_PER_OZ = 453.59237 / 16;
