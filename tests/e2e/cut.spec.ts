@@ -52,7 +52,7 @@ test('every guide says what to set, and by how much a part is wrong when it is f
 	const diameter = page.getByLabel('Finished diameter');
 	await diameter.fill('2');
 	await diameter.press('Enter');
-	await expect(page.getByText('10 mm to 5 m is accepted')).toBeVisible();
+	await expect(page.getByText('10 mm to 5000 mm is accepted')).toBeVisible();
 	await diameter.fill('8"');
 	await diameter.press('Enter');
 	await expect(page.getByRole('img', { name: /Circle guide: 102/ })).toBeVisible();
