@@ -480,6 +480,46 @@ test('a quote whose total a pencil can check; a margin on price is dearer than a
 	await expect.poll(async () => (await amounts())[7]).toBe(margin);
 });
 
+test('plate is priced a kilogram, or a pound where inches are used, and comes to the same', async ({
+	page,
+	demo
+}) => {
+	await page.goto('/job');
+	await planned(page);
+	await page.keyboard.press('q');
+	const plate = page.getByTestId('quote').locator('.lines tr', { hasText: 'Plate' });
+	const field = page.getByLabel('Price of plate');
+	await field.fill('1.5');
+	await field.press('Enter');
+	await expect(field).toHaveValue('1.50 a kilogram');
+	const amount = async () => Number(await plate.locator('.num').innerText());
+	/** By pencil: mass, scrap on top, and the price with as many digits as it takes. */
+	const offPencil = async (unit: 'kg' | 'lb') => {
+		const sum = new RegExp(`([\\d.]+) ${unit} net × ([\\d.]+) × ([\\d.]+)`).exec(
+			await plate.innerText()
+		);
+		const [mass, scrap, price] = sum!.slice(1).map(Number);
+		return Math.abs(mass! * scrap! * price! - (await amount()));
+	};
+	await expect(plate).toContainText('× 1.50');
+	await expect.poll(() => offPencil('kg')).toBeLessThan(0.02);
+	const before = await amount();
+
+	await page.context().addCookies([{ name: 'units', value: 'imperial', url: demo.url }]);
+	await page.reload();
+	await expect(field).toHaveValue('0.68 a pound');
+	await expect.poll(amount).toBe(before);
+	expect(await offPencil('lb')).toBeLessThan(0.02);
+	await field.fill('0.70');
+	await field.press('Enter');
+	await expect(plate).toContainText('× 0.70');
+	await expect.poll(amount).toBeGreaterThan(before);
+	// As the demo has it.
+	await field.fill('1.6 a kilogram');
+	await field.press('Enter');
+	await expect(field).toHaveValue('0.73 a pound');
+});
+
 test('parts lie on offcut and plates, drawn and numbered; what is too large is named; it prints with its marks', async ({
 	page
 }) => {

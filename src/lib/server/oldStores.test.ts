@@ -43,6 +43,7 @@ describe('a store of an earlier state', () => {
 			'after-cut.db',
 			'after-first-slice.db',
 			'after-gouge.db',
+			'after-groups.db',
 			'after-kerf.db',
 			'after-lists.db',
 			'after-photos.db',
@@ -194,6 +195,24 @@ describe('a saved card', () => {
 		const { moved } = savedCardData(store, groove, 'metric').saved!;
 		expect(moved.join()).toContain('Arc for one piece: 7 s then');
 		expect(moved.join()).not.toContain('7.5 mm/s');
+	});
+});
+
+describe('the plan of a card from before prices had a quantity', () => {
+	it('opens with the numbers it was saved with', () => {
+		const store = open('after-groups.db');
+		const rows = store.db.prepare('SELECT id, plan, plan_version AS version FROM cards').all() as {
+			id: string;
+			plan: string;
+			version: number;
+		}[];
+		expect(rows).toHaveLength(3);
+		for (const { id, plan: written, version } of rows) {
+			expect(version).toBe(3);
+			const kept = store.cards.find(id)!.plan!;
+			expect(kept).toEqual(JSON.parse(written));
+			expect(kept.figures['setup.currentA']!.value).toBeGreaterThan(0);
+		}
 	});
 });
 

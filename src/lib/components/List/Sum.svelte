@@ -4,7 +4,8 @@
 	import { QUOTE_WORDS } from '$lib/formats/quoteCsv';
 	import type { DayListView } from '$lib/state/dayList.svelte';
 	import { sayFreeAir } from '$lib/core/quantity/format';
-	import { MM_PER_IN } from '$lib/core/quantity/units';
+	import { KG_PER_LB, MM_PER_IN } from '$lib/core/quantity/units';
+	import { CURRENCY } from '$lib/components/Wear/words';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import { behind } from '$lib/core/studies/list/behind';
 	import { lasts } from './words';
@@ -15,7 +16,7 @@
 	const list = $derived(view.list!);
 	const b = $derived(view.study && behind(list, view.study));
 	const pieces = $derived(list.items.reduce((n, item) => n + item.pieces, 0));
-	const sign = $derived({ EUR: '€', USD: '$', GBP: '£' }[bench.settings.currency]);
+	const sign = $derived(CURRENCY[bench.settings.currency]);
 	const money = (amount: number | null) => (amount === null ? 'no price' : amount.toFixed(2));
 	const decimal = (s: number) => (s / 3600).toFixed(4);
 	const rate = $derived(bench.settings.labourPerH?.toFixed(2) ?? '?');
@@ -30,6 +31,13 @@
 	/** With as many digits as it takes to work it out again. */
 	const pit = (mm: number) =>
 		bench.units === 'metric' ? `${mm.toFixed(3)} mm` : `${(mm / MM_PER_IN).toFixed(4)} in`;
+	const perMass = (price: number) => price.toFixed(4).replace(/0{1,2}$/, '');
+	const plate = (kg: number, pricePerKg: number | null) => {
+		const [unit, each] =
+			bench.units === 'metric' ? (['kg', 1] as const) : (['lb', KG_PER_LB] as const);
+		const price = pricePerKg === null ? '?' : perMass(pricePerKg * each);
+		return `${(kg / each).toFixed(2)} ${unit} net × ${(1 + list.quote.plateScrapShare).toFixed(2)} × ${price}`;
+	};
 	/** What stands beside a line, to be worked out again. */
 	const how = $derived.by((): Record<QuoteLine, string> | undefined => {
 		if (!b) return undefined;
@@ -43,10 +51,7 @@
 				b.airKwh > 0
 					? `${sayFreeAir(b.airL, bench.units)}, ${b.airKwh.toFixed(3)} kWh × ${perKwh}`
 					: sayFreeAir(b.airL, bench.units),
-			plate:
-				b.plateKg === 0
-					? 'the customer’s own'
-					: `${b.plateKg.toFixed(2)} kg net × ${(1 + list.quote.plateScrapShare).toFixed(2)} × ${list.quote.platePricePerKg?.toFixed(2) ?? '?'}`
+			plate: b.plateKg === 0 ? 'the customer’s own' : plate(b.plateKg, list.quote.platePricePerKg)
 		};
 	});
 	const printed = $derived(quote.printed);

@@ -9,6 +9,7 @@
 		type SortingState,
 		type Updater
 	} from '@tanstack/svelte-table';
+	import Pencil from '@lucide/svelte/icons/pencil';
 	import { cutWords, entryWords } from '$lib/components/Wear/words';
 	import { tallyOf } from '$lib/core';
 	import { LOG_SHOWN } from '$lib/formats/bodies/records';
@@ -157,6 +158,9 @@
 					{/if}
 					{#if one.was}<br /><span class="sub">was <s>{entryWords(one.was.entry, bench)}</s></span
 						>{/if}
+					{#if one.whatFor || one.who}<span class="sub narrow"
+							>{[one.whatFor, one.who].filter(Boolean).join(', ')}</span
+						>{/if}
 				</td>
 				<td class="length">{runOf(one)}</td>
 				<td class="arc">{arcOf(one)}</td>
@@ -168,7 +172,12 @@
 						type="button"
 						class="btn btn-ghost underline"
 						aria-label="Correct: {entryWords(one.entry, bench)}, {dayAndTime(one.at)}"
-						onclick={() => void open(one.id)}>Correct</button
+						onclick={() => void open(one.id)}
+						><span class="wide">Correct</span><Pencil
+							size={20}
+							class="narrow"
+							aria-hidden="true"
+						/></button
 					></td
 				>
 			</tr>
@@ -216,18 +225,30 @@
 	tr.open {
 		outline: 3px solid var(--arc);
 	}
+	/* Not by a class of its own: the icon is another component's. */
 	@media (min-width: 900px) {
+		.table :global(.narrow) {
+			display: none;
+		}
 		.at {
 			white-space: nowrap;
 		}
 	}
 	@media (max-width: 899px) {
 		.arc,
-		.for {
+		.for,
+		.wide {
 			display: none;
 		}
 		.table :is(td, th) {
-			padding-inline: 6px;
+			padding-inline: 4px;
+		}
+		.sub.narrow {
+			display: block;
+		}
+		.table .btn {
+			width: 44px;
+			padding: 0;
 		}
 	}
 </style>

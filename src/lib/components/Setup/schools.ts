@@ -10,7 +10,7 @@ export const SCHOOL_ROWS: readonly { label: string; id: FigureId }[] = [
 	{ label: 'Nozzle', id: 'setup.nozzleA' },
 	{ label: 'Kerf', id: 'setup.kerfMm' },
 	{ label: 'Such cuts left', id: 'wear.cutsLeft' },
-	{ label: 'Parts, a metre', id: 'wear.costPerM' }
+	{ label: 'Parts', id: 'wear.costPerM' }
 ];
 
 export const WARP_WORDS = { none: 'no', some: 'may', high: 'yes' } as const;

@@ -48,13 +48,13 @@
 		{ id: 'setup.cleanMm', name: 'Clean to', none: '–' },
 		{ id: 'setup.severMm', name: 'Severs to', none: '–' },
 		{ id: 'cut.rolledPierceMm', name: 'Pierces, rolled in, to', none: 'not at all' },
-		{ id: 'wear.costPerM', name: 'Electrode and nozzle, a metre', none: 'no prices given' }
+		{ id: 'wear.costPerM', name: 'Electrode and nozzle', none: 'no prices given' }
 	];
 	const sayCut = ({ id, none }: (typeof CUT)[number], from: Plan) => {
 		const { value } = from.figures[id];
 		if (value === null) return none;
 		return id === 'wear.costPerM'
-			? `${CURRENCY[bench.settings.currency]} ${value.toFixed(2)}`
+			? `${CURRENCY[bench.settings.currency]} ${bench.sayFigure(id, from)}`
 			: bench.sayFigure(id, from);
 	};
 	const checkOf = (part: Part, from: Plan) => from.checks.find((c) => c.id === part.check);

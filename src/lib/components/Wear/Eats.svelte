@@ -10,7 +10,7 @@
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import { CURRENCY } from './words';
 
-	/** What eats the parts, and what a metre of the planned cut costs. */
+	/** What eats the parts, and what the planned cut costs a metre. */
 	const bench = getWorkbench();
 	const { figures } = $derived(bench.plan);
 	const eaten = $derived(whatEats(bench.evidence.wear.electrode));
@@ -22,7 +22,7 @@
 		pilotS: 'Pilot arc that cut nothing'
 	} as const;
 	const money = $derived(CURRENCY[bench.settings.currency]);
-	const say = (value: number | null) => (value === null ? 'no price' : value.toFixed(2));
+	const say = (value: number) => bench.say(value, 'perLength');
 	const items = $derived([
 		{ name: 'worker', value: figures['cost.labourPerM'].value, ink: 'var(--ink)' },
 		{ name: 'parts', value: figures['wear.costPerM'].value, ink: 'var(--arc)' },
@@ -36,6 +36,7 @@
 		}
 	] as const);
 	const total = $derived(figures['cost.totalPerM'].value);
+	const totalShown = $derived(total === null ? undefined : bench.show(total, 'perLength'));
 	const missing = $derived(items.filter(({ value }) => value === null).map(({ name }) => name));
 	/** The other school of amps, for the same cut. */
 	const other = $derived.by(() => {
@@ -79,12 +80,14 @@
 		{/if}
 	{/if}
 </section>
-<section aria-label="What a metre costs" class="mt-3 border-t pt-2" style:border-color="var(--ink)">
-	<h2 class="h">What a metre costs</h2>
+<section aria-label="What the cut costs" class="mt-3 border-t pt-2" style:border-color="var(--ink)">
+	<h2 class="h">What the cut costs</h2>
 	{#if total !== null}
 		<div class="flex items-end gap-2">
 			<span class="fig text-[3.125rem]"
-				><span class="text-[1.5rem]">{money}</span> {total.toFixed(2)}</span
+				><span class="text-[1.5rem]">{money}</span>
+				{totalShown!.text}
+				<span class="text-[1.5rem]">{totalShown!.unit}</span></span
 			>
 			<Balloon id="cost.totalPerM" />
 			<span class="sub"
@@ -106,16 +109,14 @@
 		{#each items as { name, value } (name)}
 			<div class="flex gap-1">
 				<dt class="sub">{name}</dt>
-				<dd><b>{say(value)}</b></dd>
+				<dd><b>{value === null ? 'no price' : say(value)}</b></dd>
 			</div>
 		{/each}
 	</dl>
 	{#if other && total !== null}
 		<p class="mt-1">
 			At {other.amps} it is {money}
-			{other.cost.toFixed(2)}: {other.cost > total
-				? 'slower, so more of the worker'
-				: 'less in all'}.
+			{say(other.cost)}: {other.cost > total ? 'slower, so more of the worker' : 'less in all'}.
 		</p>
 	{/if}
 	<Fold summary="Prices and how it is worked out">

@@ -4,7 +4,7 @@ import type { COST_FIGURES } from './figures';
 import type { CostView } from './workings';
 
 const NONE = 'This cut does not go through: there is nothing to pay for.';
-const UNPRICED = 'A price is still to be said: Wear, what a metre costs.';
+const UNPRICED = 'A price is still to be said: Wear, what the cut costs.';
 
 export const COST_PLAIN = {
 	'cost.totalPerM': {

@@ -10,7 +10,7 @@ const NONE: Reason<CostView> = {
 };
 const UNPRICED: Reason<CostView> = {
 	formula: 'true',
-	source: 'Nobody has said the price yet: Wear, what a metre costs',
+	source: 'Nobody has said the price yet: Wear, what the cut costs',
 	inputs: {}
 };
 const time = 'setup.lineS';

@@ -19,6 +19,9 @@ export interface FormatContext {
 	side?: boolean;
 }
 
+/** Money, and thousandths of what is less than a tenth of it. */
+const cents = (v: number) => (v < 0.1 ? 3 : 2);
+
 /** Decimals for a value in the displayed unit, by unit key: what a hand can set or a gauge can show. */
 const DECIMALS: Record<string, (value: number) => number> = {
 	m: () => 1,
@@ -41,7 +44,11 @@ const DECIMALS: Record<string, (value: number) => number> = {
 	h: (v) => (v < 10 ? 1 : 0),
 	k: () => 1,
 	oz: () => 1,
-	min: () => 1
+	min: () => 1,
+	'/m': cents,
+	'/ft': cents,
+	'/kg': cents,
+	'/lb': cents
 };
 
 /** Without zeros at the end: a shop says 5.5 bar, not 5.50. */
@@ -172,10 +179,10 @@ export function showQuantity(value: number, context: FormatContext): Shown {
 	const shown = (value - (conversion.offset ?? 0)) / conversion.factor;
 	const size = Math.abs(shown);
 	const byHand = DECIMALS[key]?.(size) ?? 0;
-	const text = trimmed(
-		fixed(shown, context.asEntered ? Math.max(byHand, size < 10 ? 2 : 1) : byHand)
-	);
-	return { text, unit: unitLabel(key) };
+	const text = fixed(shown, context.asEntered ? Math.max(byHand, size < 10 ? 2 : 1) : byHand);
+	// A price is written with both its zeros.
+	const price = quantity === 'perLength' || quantity === 'perMass';
+	return { text: price ? text : trimmed(text), unit: unitLabel(key) };
 }
 
 /** Number and unit in one string: "22 mm/s", "45°". */

@@ -1,7 +1,7 @@
 import { DomainError } from './errors';
 import { GAUGE_RANGE, thicknessInFromGauge, type GaugeTable } from './gauge';
-import { ACCEPTED, CORE_UNIT, MM_PER_IN, type Quantity } from './units';
-import { defaultUnit, type UnitSystem } from './systems';
+import { ACCEPTED, MM_PER_IN, type Quantity } from './units';
+import { defaultUnit, unitLabel, type UnitSystem } from './systems';
 
 export interface ParseContext {
 	quantity: Quantity;
@@ -80,7 +80,15 @@ const UNIT_ALIASES: Record<string, string> = {
 	degrees: 'deg',
 	'°c': 'c',
 	'°f': 'f',
-	percent: '%'
+	percent: '%',
+	'a metre': '/m',
+	'a foot': '/ft',
+	'a kilogram': '/kg',
+	'a kg': '/kg',
+	'per kg': '/kg',
+	'a pound': '/lb',
+	'a lb': '/lb',
+	'per lb': '/lb'
 };
 
 const NUMBER = String.raw`(?:\d+(?:[.,]\d+)?|[.,]\d+)`;
@@ -135,8 +143,18 @@ export function parseQuantity(input: string, context: ParseContext): number {
 	if (unit === '') return minus ? -magnitude : magnitude;
 	const conversion = Object.hasOwn(table, unit) ? table[unit] : undefined;
 	if (!conversion) {
-		const units = Object.keys(table).filter((u) => u !== '"' && u !== "'");
-		throw refuse('wrong-unit', units.length ? `a value in ${units.join(', ')}` : 'a plain number');
+		const units = Object.keys(table)
+			.filter((u) => u !== '"' && u !== "'")
+			.map(unitLabel);
+		const price = Object.hasOwn(table, '/m') || Object.hasOwn(table, '/kg');
+		throw refuse(
+			'wrong-unit',
+			price
+				? `a number, ${units.join(' or ')},`
+				: units.length
+					? `a value in ${units.join(', ')}`
+					: 'a plain number'
+		);
 	}
 	return (minus ? -1 : 1) * magnitude * conversion.factor + (conversion.offset ?? 0);
 }
@@ -148,7 +166,7 @@ function bareUnit(context: ParseContext, isFraction: boolean): string {
 
 function exampleOf(context: ParseContext): string {
 	if (context.quantity === 'thickness') return 'a thickness such as 6 mm, 1/4" or 16 ga';
-	const unit = defaultUnit(context.quantity, context.units) || CORE_UNIT[context.quantity];
+	const unit = unitLabel(defaultUnit(context.quantity, context.units));
 	return `a number${unit ? ` such as 12 ${unit}` : ''}`;
 }
 

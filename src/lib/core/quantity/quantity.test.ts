@@ -37,7 +37,11 @@ describe('what people type', () => {
 		['70 °F', 'temperature', 21.1111111],
 		['35 %', 'share', 0.35],
 		['0.45 Ω', 'resistance', 0.45],
-		['20 gal', 'volume', 75.70823568]
+		['20 gal', 'volume', 75.70823568],
+		// By NIST SP 811: a foot is 0.3048 m, a pound 0.45359237 kg, both exactly.
+		['0.68 a pound', 'perMass', 1.4991434],
+		['1.5 per kg', 'perMass', 1.5],
+		['1 a foot', 'perLength', 3.2808399]
 	] as const)('%s as %s', (text, quantity, expected) => {
 		expect(read(text, quantity)).toBeCloseTo(expected, 6);
 	});
@@ -63,7 +67,9 @@ describe('what people type', () => {
 		['12 bar', 'run', 'a value in mm, cm, m'],
 		['3 gauge', 'thickness', 'gauge 7 to 24'],
 		['6 constructor', 'thickness', 'a value in mm'],
-		['5 mm', 'current', 'a value in a, ma']
+		['5 mm', 'current', 'a value in A, mA'],
+		['2 an hour', 'perMass', 'a number, a kilogram or a pound'],
+		['much', 'perLength', 'such as 12 a metre']
 	] as const)('refuses "%s" as %s with what is accepted', (text, quantity, told) => {
 		const attempt = () => read(text, quantity, { gauge: 'steel' });
 		expect(attempt).toThrow(DomainError);
@@ -95,7 +101,9 @@ describe('what people type', () => {
 			'flow',
 			'current',
 			'small',
-			'length'
+			'length',
+			'perLength',
+			'perMass'
 		];
 		fc.assert(
 			fc.property(
@@ -125,6 +133,16 @@ describe('what people type', () => {
 				}
 			}
 		}
+	});
+});
+
+describe('what a metre takes', () => {
+	it('is money: both zeros are written, thousandths below a tenth, and a foot where feet are used', () => {
+		const metre = (value: number) => say(value, { quantity: 'perLength', units: 'metric' });
+		expect(metre(3.5)).toBe('3.50 a metre');
+		expect(metre(0.046)).toBe('0.046 a metre');
+		expect(say(3.5, { quantity: 'perLength', units: 'imperial' })).toBe('1.07 a foot');
+		expect(say(1.5, { quantity: 'perMass', units: 'gauge' })).toBe('0.68 a pound');
 	});
 });
 

@@ -18,7 +18,9 @@ const IMPERIAL_UNIT: Partial<Record<Quantity, string>> = {
 	temperature: 'f',
 	heat: 'kj/in',
 	removal: 'lb/h',
-	mass: 'oz'
+	mass: 'oz',
+	perLength: '/ft',
+	perMass: '/lb'
 };
 
 const METRIC_KEY: Partial<Record<Quantity, string>> = {
@@ -50,7 +52,24 @@ const UNIT_LABEL: Record<string, string> = {
 	um: 'µm',
 	k: 'K',
 	'kj/m': 'kJ/m',
-	'kj/in': 'kJ/in'
+	'kj/mm': 'kJ/mm',
+	'kj/in': 'kJ/in',
+	ma: 'mA',
+	mv: 'mV',
+	kv: 'kV',
+	kva: 'kVA',
+	kw: 'kW',
+	kpa: 'kPa',
+	mpa: 'MPa',
+	mohm: 'mΩ',
+	'm3/h': 'm³/h',
+	'm3/min': 'm³/min',
+	m3: 'm³',
+	ft3: 'ft³',
+	'/m': 'a metre',
+	'/ft': 'a foot',
+	'/kg': 'a kilogram',
+	'/lb': 'a pound'
 };
 
 /** How a unit key is written on the screen. */

@@ -8,9 +8,10 @@
 export const MM_PER_IN = 25.4;
 export const M_PER_FT = 0.3048;
 const L_PER_FT3 = (M_PER_FT * 10) ** 3;
+export const KG_PER_LB = 0.45359237;
 /** Avoirdupois ounce. */
-const G_PER_OZ = 453.59237 / 16;
-const PA_PER_PSI = (0.45359237 * 9.80665) / 0.0254 ** 2;
+const G_PER_OZ = (KG_PER_LB * 1000) / 16;
+const PA_PER_PSI = (KG_PER_LB * 9.80665) / 0.0254 ** 2;
 export const BAR_PER_PSI = PA_PER_PSI / 1e5;
 /** US liquid gallon, 231 in³ exactly. */
 const L_PER_US_GAL = 231 * 0.254 ** 3;
@@ -47,6 +48,8 @@ export type Quantity =
 	| 'mass'
 	| 'hours'
 	| 'kelvin'
+	| 'perLength'
+	| 'perMass'
 	| 'factor';
 
 /** The unit that the core computes in. */
@@ -81,6 +84,8 @@ export const CORE_UNIT: Record<Quantity, string> = {
 	mass: 'g',
 	hours: 'h',
 	kelvin: 'K',
+	perLength: '/m',
+	perMass: '/kg',
 	factor: ''
 };
 
@@ -173,7 +178,7 @@ export const ACCEPTED: Record<Quantity, Record<string, UnitFactor>> = {
 	share: { '%': { factor: 0.01 } },
 	count: NONE,
 	wire: NONE,
-	removal: { 'kg/h': { factor: 1 }, 'lb/h': { factor: 0.45359237 } },
+	removal: { 'kg/h': { factor: 1 }, 'lb/h': { factor: KG_PER_LB } },
 	shade: NONE,
 	microns: scaled(LENGTH_MM, 1000),
 	waterRate: { 'g/h': { factor: 1 } },
@@ -185,6 +190,9 @@ export const ACCEPTED: Record<Quantity, Record<string, UnitFactor>> = {
 	},
 	hours: scaled(TIME_S, 1 / 3600),
 	kelvin: { k: { factor: 1 } },
+	// Money, or what else a cut takes, for each metre or kilogram.
+	perLength: { '/m': { factor: 1 }, '/ft': { factor: 1 / M_PER_FT } },
+	perMass: { '/kg': { factor: 1 }, '/lb': { factor: 1 / KG_PER_LB } },
 	factor: NONE
 };
 /** Free air: 20 °C and 1.01325 bar, everywhere in the core. */

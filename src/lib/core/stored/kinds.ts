@@ -128,6 +128,8 @@ export const CARD_PLAN = kindOf('plan of a card', KeptPlanSchema, [
 	// Version 1 wrote the quantities of a finding into its text.
 	(plan) => plan,
 	// Version 2 had no letter for what was asked for.
+	(plan) => plan,
+	// Version 3 had no quantities for what a metre or a kilogram takes.
 	(plan) => plan
 ]);
 

@@ -19,5 +19,5 @@ export const WEAR_NAMES = {
 	'wear.shieldLeft': named('Starts left in the shield', 'count'),
 	'wear.oRingLeft': named('Starts left in the o-ring', 'count'),
 	'wear.gougeNozzleLeft': named('Gouging starts left in its nozzle', 'count'),
-	'wear.costPerM': named('Electrode and nozzle, a metre', 'factor')
+	'wear.costPerM': named('Cost of electrode and nozzle', 'perLength')
 };

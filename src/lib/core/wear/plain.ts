@@ -69,7 +69,7 @@ export const WEAR_PLAIN = {
 	'wear.gougeNozzleLeft': BY_EYE,
 	'wear.costPerM': {
 		none: NO_CUT,
-		priced: 'Both parts together, over the metres that the first of them lasts.',
+		priced: 'Both parts together, over the length that the first of them cuts.',
 		unpriced: 'No prices are given yet: Bench, how this shop works.'
 	}
 } satisfies PlainOf<typeof WEAR_FIGURES, WearView>;

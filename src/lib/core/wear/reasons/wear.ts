@@ -164,7 +164,7 @@ export const WEAR_REASONS = {
 		priced: {
 			formula: '(c_e + c_n)*max(g/p_lim, u*g_n/b_lim)/l*1000',
 			source:
-				'Changed as a pair (common practice), over the metres that the one which goes first lasts',
+				'Changed as a pair (common practice), over the length that the one which goes first cuts',
 			inputs: {
 				c_e: given('electrode', 'factor', 'D', (w) => w.inputs.settings.electrodePrice!),
 				c_n: given('nozzle', 'factor', 'D', (w) => w.inputs.settings.nozzlePrice!),

@@ -26,7 +26,8 @@
 					quote.lines.power === null && 'a kilowatt-hour',
 					quote.lines.air === null &&
 						(bench.bench.air.source === 'bottle' ? 'a full bottle' : 'a kilowatt-hour'),
-					quote.lines.plate === null && 'plate by the kilogram'
+					quote.lines.plate === null &&
+						(bench.units === 'metric' ? 'a kilogram of plate' : 'a pound of plate')
 				].filter((one, k, all): one is string => Boolean(one) && all.indexOf(one) === k)
 			: []
 	);
@@ -104,8 +105,8 @@
 					commit={(rejectShare) => view.setQuote({ rejectShare: rejectShare ?? 0 })}
 				/>
 				<QuantityField
-					label="Plate, a kilogram"
-					quantity="factor"
+					label="Price of plate"
+					quantity="perMass"
 					value={ask.platePricePerKg}
 					optional
 					placeholder="the customer’s"
