@@ -308,6 +308,73 @@ describe.each(EIGHT.map((b) => [b.name, b] as const))('swept: %s', (_, b) => {
 				);
 		}
 	});
+
+	it('matched starts as asked wherever full amps do, and takes no fewer for a thicker plate', () => {
+		for (const start of ['pierce', 'hover', 'drilled'] as const) {
+			let before = 0;
+			for (const thicknessMm of THICKNESSES) {
+				const where = `${start}, ${thicknessMm} mm`;
+				const full = of(b, { thicknessMm, start });
+				const matched = of(b, { thicknessMm, start, school: 'matched' });
+				if (full.choices.startMethod !== 'none')
+					expect(matched.choices.startMethod, where).not.toBe('none');
+				const amps = value(matched, 'setup.currentA')!;
+				expect(amps, where).toBeGreaterThanOrEqual(before);
+				before = amps;
+			}
+		}
+	});
+
+	it('the best amps for each aim start it as asked, where full amps do', () => {
+		for (const start of ['pierce', 'hover'] as const) {
+			for (const thicknessMm of THICKNESSES.filter((_, i) => i % 6 === 2)) {
+				const full = of(b, { thicknessMm, start });
+				if (full.choices.startMethod === 'none' || full.stations.supply.verdict === 'stops')
+					continue;
+				for (const { aim, outputA } of advise(inputs(b, { thicknessMm, start }))) {
+					const there = of(b, { thicknessMm, start, aim, school: 'typed', typedA: outputA! });
+					expect(there.choices.startMethod, `${start}, ${thicknessMm} mm, ${aim}`).not.toBe('none');
+				}
+			}
+		}
+	});
+
+	it('nobody is told to do what is done already: fewer amps, a guide, the nozzle that is in', () => {
+		for (const metal of METAL_IDS) {
+			for (const thicknessMm of [0.5, 1, 2, 3, 6]) {
+				for (const school of ['full', 'matched', 'circuit'] as const) {
+					for (const guide of ['freehand', 'kept'] as const) {
+						const p = of(b, { metal, thicknessMm, school, guide });
+						const where = `${metal} ${thicknessMm} mm, ${school}, ${guide}`;
+						const words = p.findings
+							.filter(({ kind }) => kind === 'caution')
+							.map((said) => filled(said, { units: 'metric' }))
+							.join('\n');
+						const fewer = /less so at (\d+) A/.exec(words);
+						if (fewer) expect(Number(fewer[1]), where).toBeLessThan(value(p, 'setup.currentA')!);
+						if (school === 'matched') expect(fewer, where).toBeNull();
+						if (guide !== 'freehand') expect(words, where).not.toContain('or along a guide');
+						const nozzle = /wandering arc at \d+ A: fit the (\d+) A nozzle/.exec(words);
+						if (nozzle) expect(Number(nozzle[1]), where).toBeLessThan(b.torch.fittedA);
+						// A hand that is too slow is told, and something to do about it.
+						if (/warps or melts|may warp/.test(words))
+							expect(words, where).toMatch(/less so (at|along)|Clamp it flat/);
+					}
+				}
+			}
+		}
+	});
+
+	it('the zinc of galvanized sheet is told once, whatever else lies on it', () => {
+		const p = of(b, { metal: 'galvanized', coating: 'zinc', backCoating: 'paint' });
+		for (const list of [p.findings, p.cautions]) {
+			const zinc = list.filter(({ text }) => /zinc/i.test(text));
+			expect(zinc.map(({ text }) => text)).toHaveLength(1);
+			expect(list.some(({ text }) => text.includes('paint'))).toBe(true);
+		}
+		const steel = of(b, { metal: 'mild-steel', coating: 'zinc' });
+		expect(told(steel)).toContain('Zinc fume');
+	});
 });
 
 describe('speed is the nozzle’s, hardly the machine’s', () => {

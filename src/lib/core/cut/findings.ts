@@ -1,9 +1,10 @@
-import { amps, Findings, said, told } from '../figure/finding';
+import { amps, Findings, said, told, type Told } from '../figure/finding';
 import type { Finding } from '../figure/types';
-import { COATING_CAUTIONS } from '../metal/coatings';
+import { COATING_CAUTIONS, coatsTold } from '../metal/coatings';
 import type { MetalId } from '../metal/metals';
+import { NOZZLE_LEAST_SHARE } from '../torch/assembly';
 import { GAP_MOST_MM } from './guide';
-import type { CutView } from './workings';
+import { matchedA, type CutView } from './workings';
 
 /** A regulator is not set finer than this, bar [own]. */
 const SETPOINT_NEAR_BAR = 0.15;
@@ -19,9 +20,9 @@ function tooThick({ cutting: c, wiring }: CutView) {
 	if (c.partsFromA !== undefined) {
 		return told`Too thick: ${mm} is the most at ${at}. From ${amps(c.partsFromA)} it parts: turn up.`;
 	}
-	const other = OXY_FUEL.includes(c.metal.id) ? 'a saw, or oxy-fuel (steel)' : 'a saw';
+	const other = OXY_FUEL.includes(c.metal.id) ? ', a saw, or oxy-fuel (steel)' : ' or a saw';
 	const full = c.outputA < wiring.plate.outputMaxA ? ', nor at its full amps' : '';
-	return told`Too thick: ${mm} is the most at ${at}${full}. It wants more amps on another bench, ${other}.`;
+	return told`Too thick: ${mm} is the most at ${at}${full}. It wants more amps on another bench${other}.`;
 }
 
 function refusals(w: CutView, findings: Findings): void {
@@ -68,23 +69,44 @@ function cautionsOfAmps(w: CutView, findings: Findings): void {
 		);
 	}
 	if (c.nozzleFits === 'far too big') {
+		const { fittedA } = bench.torch;
 		findings.say(
 			'caution',
-			told`A ${amps(bench.torch.fittedA)} nozzle at ${amps(c.outputA)} gives a weak, wandering arc: fit the ${amps(c.nozzle.ratingA)} nozzle.`
+			c.nozzle.ratingA < fittedA
+				? told`The ${amps(fittedA)} nozzle gives a weak, wandering arc at ${amps(c.outputA)}: fit the ${amps(c.nozzle.ratingA)} nozzle.`
+				: told`The ${amps(fittedA)} nozzle gives a weak, wandering arc at ${amps(c.outputA)}, and this torch has no smaller one: it is steady from ${amps(Math.ceil(NOZZLE_LEAST_SHARE * fittedA))} up.`
 		);
 	}
-	if (c.warp !== 'none') {
-		findings.say(
-			'caution',
-			told`Thin sheet: a hand does not keep up with ${amps(c.outputA)}, so it ${c.warp === 'high' ? 'warps or melts' : 'may warp'}. Match the amps, or run along a guide.`
-		);
+	if (c.speedMmS !== null && c.handMmS! < c.speedMmS) findings.say('caution', tooFast(w));
+}
+
+/** More than a hand follows: what comes of it, and what is less of it and not done already. */
+function tooFast({ inputs, cutting: c, wiring }: CutView): Told {
+	const fewerA = matchedA(inputs, wiring.plate);
+	const freehand = inputs.cut.guide === 'freehand';
+	const values: Told['values'] = { at: amps(c.outputA) };
+	const less: string[] = [];
+	if (fewerA < c.outputA) {
+		values.fewer = amps(fewerA);
+		less.push('at {fewer}');
 	}
-	if (c.warp === 'none' && c.handMmS !== null && c.speedMmS! > c.handMmS) {
-		findings.say(
-			'caution',
-			told`${amps(c.outputA)} asks for more than a hand follows${cut.guide === 'freehand' ? ' freehand' : ', along a guide too'}: turn down, or it is cut slower and hotter than it needs (common practice).`
-		);
+	if (freehand) less.push('along a guide');
+	const lessSo = less.length ? `; less so ${less.join(', or ')}` : '';
+	if (c.warp === 'none') {
+		const hand = `a hand follows${freehand ? ' freehand' : ', along a guide too'}`;
+		return {
+			text: `{at} asks for more than ${hand}, so it is cut slower and hotter than it needs${lessSo} (common practice).`,
+			values
+		};
 	}
+	const comes = c.warp === 'high' ? 'warps or melts' : 'may warp';
+	const flat = lessSo
+		? '.'
+		: ', and it cannot be turned down further. Clamp it flat, cut in short stretches and let it cool, or shear it (common practice).';
+	return {
+		text: `Thin sheet: a hand does not keep up with {at}, so it ${comes}${lessSo}${flat}`,
+		values
+	};
 }
 
 /** What the metal, its coats, the stack, the mesh or the bevel bring with them. */
@@ -92,8 +114,7 @@ function cautionsOfPlate(w: CutView, findings: Findings): void {
 	const { cut } = w.inputs;
 	const { metal } = w.cutting;
 	if (metal.caution) findings.say('safety', metal.caution);
-	for (const side of new Set([cut.coating, cut.backCoating])) {
-		if (side === 'none') continue;
+	for (const side of coatsTold(cut)) {
 		const where =
 			cut.backCoating === side ? (cut.coating === side ? 'Both faces: ' : 'On the back: ') : '';
 		findings.say('safety', where + COATING_CAUTIONS[side]);

@@ -13,7 +13,7 @@ const KERF = 'The bore of {d} makes it, a little more with the gap of {g}.';
 export const SETUP_PLAIN = {
 	'setup.currentA': {
 		full: 'All that the cutter gives.',
-		matched: 'What the thickness asks for, from {I_min} to {I_max}.',
+		matched: 'What the thickness and its start ask for, from {I_min} to {I_max}.',
 		circuit: 'The most that this outlet surely carries.',
 		typed: 'The amps you typed.'
 	},

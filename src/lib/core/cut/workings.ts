@@ -107,19 +107,26 @@ export interface CuttingWorkings extends Guiding {
 /** The fewest whole amps for which something holds; undefined: none. */
 const fewest = (amps: readonly number[], holds: (amps: number) => boolean) => amps.find(holds);
 
+/** Whether the start that was asked for goes through at these amps. */
+function startsAt(ask: LawAsk & { cut: LineCut }, outputA: number): boolean {
+	const { cleanMm, severMm } = lawOfCut(ask, outputA).limits(outputA);
+	return startMethod(ask.cut, arcThicknessMm(ask.cut), startCapacity(cleanMm, severMm)) !== 'none';
+}
+
 /**
- * Amps matched to the thickness: the fewest whose clean limit covers it for an aim that wants a clean
- * edge, the fewest that sever it for the others; the most where none do.
+ * Amps matched to the cut: the fewest whose clean limit covers its thickness for an aim that wants a clean
+ * edge, the fewest that sever it for the others, and at which the start that was asked goes through; the most
+ * where none do.
  */
-export function matchedA(ask: LawAsk, aim: LineCut['aim'], plate: PlateInput): number {
+export function matchedA(ask: LawAsk & { cut: LineCut }, plate: PlateInput): number {
 	const arcMm = arcThicknessMm(ask.cut);
-	const clean = CLEAN_AIMS.includes(aim);
+	const clean = CLEAN_AIMS.includes(ask.cut.aim);
 	const covers = (amps: number) => {
 		const { cleanMm, severMm, spread } = lawOfCut(ask, amps).limits(amps);
 		return arcMm <= (clean ? cleanMm : surelySeversMm(severMm, spread));
 	};
 	const amps = wholeAmps(ask.bench, plate);
-	return fewest(amps, covers) ?? plate.outputMaxA;
+	return fewest(amps, (one) => covers(one) && startsAt(ask, one)) ?? plate.outputMaxA;
 }
 
 /** It severs up to here nine times in ten: thicker is tight. */
@@ -140,7 +147,7 @@ export function chosenAmps(
 	if (cut.school === 'full') return plate.outputMaxA;
 	const wanted =
 		cut.school === 'matched'
-			? matchedA(ask, cut.aim, plate)
+			? matchedA(ask, plate)
 			: cut.school === 'circuit'
 				? (carriedA() ?? least)
 				: cut.typedA;
@@ -203,10 +210,6 @@ export function cuttingWorkings(
 	const begun = started(cut, travel, () => chartRow);
 	const more = wholeAmps(bench, plate).filter((amps) => amps > outputA);
 	const limitsAt = (amps: number) => lawOfCut(ask, amps).limits(amps);
-	const starts = (amps: number) => {
-		const { cleanMm, severMm } = limitsAt(amps);
-		return startMethod(cut, arcMm, startCapacity(cleanMm, severMm)) !== 'none';
-	};
 	const guide = guided(bench, cut, evidence, { kerfMm, standoffMm: standoff.standoffMm });
 	const handMmS = speedMmS === null ? null : handSpeedMmS(speedMmS, cut.guide);
 	const lineS = speedMmS === null ? null : guide.lineMm / speedMmS;
@@ -250,7 +253,8 @@ export function cuttingWorkings(
 		start: begun.start,
 		startMethod: begun.startMethod,
 		throughS: begun.throughS,
-		startNeedsA: begun.startMethod === 'none' ? fewest(more, starts) : undefined,
+		startNeedsA:
+			begun.startMethod === 'none' ? fewest(more, (amps) => startsAt(ask, amps)) : undefined,
 		partsFromA: law.parts ? undefined : fewest(more, (amps) => arcMm <= limitsAt(amps).severMm),
 		standoff: standoff.standoff,
 		standoffMm: standoff.standoffMm,
@@ -277,6 +281,7 @@ export interface CutView extends CircuitView, AirView {
 			cut: LineCut;
 			evidence: SpeedEvidence & CutEvidence;
 			settings: { sparks: SparkSchool };
+			chart: Chart | null;
 		};
 	cutting: CuttingWorkings;
 	/** Air for the line, l; null when it does not go through, or nobody knows the flow. */

@@ -2,7 +2,7 @@
  * What belongs on card and cut whatever the figures say, in the order of hands. All of it common practice;
  * local rules and the maker’s book come first.
  */
-import { COATING_CAUTIONS, type Coating } from '../metal/coatings';
+import { COATING_CAUTIONS, coatsTold, type Coating } from '../metal/coatings';
 import type { MetalId } from '../metal/metals';
 
 export const CAUTION_IDS = [
@@ -63,9 +63,7 @@ export function cautionsFor(cut: {
 	});
 	const fume = FUME[cut.metal];
 	if (fume) list.push({ id: 'metal', text: fume });
-	for (const side of new Set([cut.coating, cut.backCoating])) {
-		if (side !== 'none') list.push({ id: 'coating', text: COATING_CAUTIONS[side] });
-	}
+	for (const side of coatsTold(cut)) list.push({ id: 'coating', text: COATING_CAUTIONS[side] });
 	list.push({ id: 'pacemaker', text: 'Pacemakers keep away from cutter, leads and clamp.' });
 	if (cut.heldOff) {
 		list.push({

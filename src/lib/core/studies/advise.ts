@@ -46,6 +46,8 @@ interface Tried {
 	/** Of the whole of Supply and the thickness. */
 	runs: boolean;
 	clean: boolean;
+	/** The start that was asked for goes through. */
+	starts: boolean;
 	/** Asked for, and as a hand goes. */
 	askedMmS: number;
 	speedMmS: number;
@@ -76,6 +78,7 @@ function tryAll(inputs: PlanInputs, aim: Cut['aim']): Tried[] {
 				supply: stations.supply.verdict,
 				runs: verdict !== 'stops',
 				clean: arcMm <= cleanMm,
+				starts: w.cutting.startMethod !== 'none',
 				askedMmS: speedMmS,
 				speedMmS: Math.min(speedMmS, most)
 			}
@@ -102,7 +105,7 @@ function reasonOf(aim: Cut['aim'], best: Tried, all: Tried[]): AdviceReason {
 
 /**
  * The best amps for each aim: every whole setting planned, those that supply and plate do not bear left
- * out, the rest compared by what the aim wants. A supply that holds goes before a tight one, and for a
+ * out, and those that do not start it as asked, the rest compared by what the aim wants. A supply that holds goes before a tight one, and for a
  * clean edge what cuts clean before what only severs. Sheet on which a hand keeps up with no amps goes at
  * the fewest, as fast as a hand goes along a guide.
  */
@@ -110,10 +113,11 @@ export function advise(inputs: PlanInputs): Advice[] {
 	let cleanest: Advice | undefined;
 	return AIMS.map((aim) => {
 		const all = tryAll(inputs, aim);
-		const running = some(
+		const starting = some(
 			all.filter((t) => t.runs),
-			(t) => !CLEAN_AIMS.includes(aim) || t.clean
+			(t) => t.starts
 		);
+		const running = some(starting, (t) => !CLEAN_AIMS.includes(aim) || t.clean);
 		const among = some(running, (t) => t.supply === 'holds');
 		const wanted = among.reduce<Tried | undefined>(
 			(b, t) => (!b || WANTS[aim](t) < WANTS[aim](b) - 1e-12 ? t : b),

@@ -111,7 +111,7 @@ export function changeOver(
 				'nozzle',
 				'better',
 				fit,
-				`a ${torch.fittedA} A nozzle at ${amps} gives a weak, wandering arc`
+				`the ${torch.fittedA} A nozzle gives a weak, wandering arc at ${amps}`
 			);
 		} else {
 			add('nozzle', 'better', fit, 'a smaller bore cuts finer at these amps');

@@ -39,7 +39,7 @@ export const SETUP_REASONS = {
 		matched: {
 			formula: 'min(I_max, max(I_min, I_m))',
 			source:
-				'Matched to the thickness (the other school; common practice): the fewest amps whose clean limit covers it, or that sever it where the edge does not matter; full amps where none do',
+				'Matched to the thickness (the other school; common practice): the fewest amps whose clean limit covers it, or that sever it where the edge does not matter, and that start it as asked; full amps where none do',
 			inputs: {
 				I_max: plateMost,
 				I_min: smallest,
