@@ -8,6 +8,7 @@ import {
 	type ConductorSize
 } from '../../circuit/conductors';
 import { plateInput } from '../../cutter/plate';
+import { wholeAmps } from '../../cutter/power';
 import { type Bench } from '../../inputs/bench';
 import { type PlanInputs } from '../../inputs/planInputs';
 import type { Candidate, Change } from './change';
@@ -40,36 +41,40 @@ export function pluggedInto(bench: Bench, index: number): Bench {
 	});
 }
 
-function knobs({ bench, cut }: PlanInputs, verdict: Verdicts): Candidate[] {
-	const plate = plateInput(bench)!;
-	const most = Math.floor(plate.outputMaxA);
-	const least = Math.ceil(bench.cutter.outputMinA);
-	const amps = Array.from({ length: Math.max(0, most - least) }, (_, i) => most - 1 - i);
+/** Fewer amps than are planned. */
+function knobs({ bench }: PlanInputs, verdict: Verdicts, outputA: number): Candidate[] {
+	const amps = wholeAmps(bench, plateInput(bench)!)
+		.filter((a) => a < Math.floor(outputA))
+		.reverse();
 	const typed = (typedA: number): Change => ({ cut: { school: 'typed', typedA } });
 	// Fewer amps travel slower and arc longer, so what helps need not lie in one piece.
 	const best =
 		amps.find((a) => verdict(typed(a)) === 'holds') ??
 		amps.find((a) => verdict(typed(a)) !== 'stops');
 	const found: Candidate[] = [];
-	const now = cut.school === 'typed' ? cut.typedA : most;
-	if (best !== undefined && best < now) {
+	if (best !== undefined) {
 		found.push({
 			id: 'amps',
 			effort: 'a knob',
-			text: 'Turn down to {amps}: room to spare',
+			text:
+				verdict(typed(best)) === 'holds'
+					? 'Turn down to {amps}: room to spare'
+					: 'Turn down to {amps}',
 			values: { amps: { value: best, quantity: 'current' } },
 			change: typed(best)
 		});
 	}
 	for (const nozzle of bench.torch.nozzles) {
 		if (nozzle.kind !== 'cut' || nozzle.ratingA >= bench.torch.fittedA) continue;
+		const atA = Math.max(bench.cutter.outputMinA, nozzle.ratingA);
+		if (atA >= outputA) continue;
 		found.push({
 			id: `nozzle-${nozzle.ratingA}`,
 			effort: 'in the shop',
 			text: 'Low-current parts: fit the {amps} nozzle and turn down to it',
 			values: { amps: { value: nozzle.ratingA, quantity: 'current' } },
 			change: {
-				...typed(Math.max(least, nozzle.ratingA)),
+				...typed(atA),
 				bench: changedBench(bench, (b) => (b.torch.fittedA = nozzle.ratingA))
 			}
 		});
@@ -230,11 +235,15 @@ const ELECTRIC = [
 	'Receptacle'
 ];
 
-export function electricCandidates(inputs: PlanInputs, verdict: Verdicts): Candidate[] {
+export function electricCandidates(
+	inputs: PlanInputs,
+	verdict: Verdicts,
+	outputA: number
+): Candidate[] {
 	const against = (parts: readonly string[], list: Candidate[]) =>
 		list.map((candidate) => ({ against: parts, ...candidate }));
 	return [
-		...against([...ELECTRIC, 'Cutter'], knobs(inputs, verdict)),
+		...against([...ELECTRIC, 'Cutter'], knobs(inputs, verdict, outputA)),
 		...against(ELECTRIC, [
 			...cords(inputs, verdict),
 			...circuits(inputs),

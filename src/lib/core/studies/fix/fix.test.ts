@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { EIGHT } from '../../../../../tests/support/eight';
 import { BAY_2, changed, inputsOf, TROLLEY } from '../../../../../tests/support/inputs';
 import { ampacityA } from '../../circuit/conductors';
 import { plan, type PlanInputs } from '../..';
@@ -38,6 +39,29 @@ describe('what would fix it', () => {
 			expect(RANK[fix.verdict]).toBeLessThanOrEqual(RANK[before.stations.supply.verdict]);
 			expect(after.stations.supply.part).toBe(fix.limit.part);
 		}
+	});
+
+	it('never calls more amps "down", and room to spare only what holds', () => {
+		const turned: Record<string, number> = { holds: 0, tight: 0 };
+		for (const bench of EIGHT) {
+			for (const school of ['full', 'matched', 'circuit', 'typed'] as const) {
+				for (const work of [{ by: 'cut' }, { arcS: 210, restS: 390 }] as const) {
+					const inputs = inputsOf({ bench, work }, { school, typedA: 22 });
+					const now = plan(inputs).figures['setup.currentA'].value!;
+					for (const fix of fixesFor(inputs)) {
+						const typedA = fix.change.cut?.typedA;
+						if (typedA === undefined || !/^Turn down|turn down to it$/.test(fix.text)) continue;
+						const where = `${bench.name}, ${school}: ${fix.text}`;
+						expect(typedA, where).toBeLessThan(now);
+						if (fix.id !== 'amps') continue;
+						turned[fix.verdict] = (turned[fix.verdict] ?? 0) + 1;
+						expect(fix.text.includes('room to spare'), where).toBe(fix.verdict === 'holds');
+					}
+				}
+			}
+		}
+		expect(turned['holds']).toBeGreaterThan(2);
+		expect(turned['tight']).toBeGreaterThan(2);
 	});
 
 	it('puts a knob before a purchase and the electrician last', () => {

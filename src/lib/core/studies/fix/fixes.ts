@@ -90,7 +90,7 @@ export function fixesFor(inputs: PlanInputs, { pairs = true } = {}): Fix[] {
 	};
 	const verdict = (change: Change) => after(change).supply.verdict;
 	const candidates = [
-		...electricCandidates(inputs, verdict),
+		...electricCandidates(inputs, verdict, before.outputA),
 		...airCandidates(inputs, verdict, (change) => after(change).startsPerH)
 	].filter(({ against }) => !against || against.includes(before.supply.part));
 	const fixes = candidates

@@ -14,6 +14,8 @@ export interface Outcome extends Judgement<Check> {
 	supply: Check;
 	/** Starts of the compressor an hour. */
 	startsPerH: number;
+	/** Amps that are planned. */
+	outputA: number;
 }
 
 export function outcomeOf(inputs: PlanInputs): Outcome {
@@ -21,6 +23,7 @@ export function outcomeOf(inputs: PlanInputs): Outcome {
 	const checks = checksOf(w);
 	return {
 		startsPerH: startsPerH(w.air.run),
+		outputA: w.cutting.outputA,
 		...judge(checks),
 		checks,
 		supply: worst(checks.filter((check) => check.station === 'supply'))!
