@@ -23,15 +23,15 @@ const NOT_UNDERSTOOD = [
 	/\bin in\b/
 ];
 /** What no page says to who works in inches. */
-export const METRIC_WORDS = [/\b(?:a|per|each) (?:metre|kilogram|litre)\b/, /\d (?:mm\/s|bar|kg)\b/];
+export const METRIC_WORDS = [
+	/\b(?:a|per|each) (?:metre|kilogram|litre)\b/,
+	/\d (?:mm\/s|bar|kg)\b/
+];
 /** Choices whose words say it alone. */
 const PLAIN = ['Units', 'Theme', 'Currency', 'Words or keys'];
 
 /** Of an open page, folded steps included: words that were not understood, and choices without a line of help. */
-export async function unclear(
-	page: Page,
-	besides: readonly RegExp[] = []
-): Promise<string[]> {
+export async function unclear(page: Page, besides: readonly RegExp[] = []): Promise<string[]> {
 	await page.evaluate(() => {
 		for (const fold of document.querySelectorAll('details')) fold.open = true;
 	});
@@ -47,7 +47,9 @@ export async function unclear(
 		PLAIN
 	);
 	return [
-		...[...NOT_UNDERSTOOD, ...besides].filter((words) => words.test(text)).map((words) => `says ${words}`),
+		...[...NOT_UNDERSTOOD, ...besides]
+			.filter((words) => words.test(text))
+			.map((words) => `says ${words}`),
 		...unexplained.map((name) => `no line of help: ${name}`)
 	];
 }
