@@ -43,7 +43,7 @@ describe('can I cut this, in words', () => {
 					for (const answer of all) {
 						const said = [
 							answerWord(answer, cutOf({ metal, aim, thicknessMm }), bench),
-							changeWord(answer, all[0]!, metal, bench),
+							changeWord(answer, all[0]!, cutOf({ metal, aim, thicknessMm }), bench),
 							shopAnswer(all, cutOf({ metal, aim, thicknessMm }), bench).text
 						];
 						for (const words of said) {
@@ -54,10 +54,40 @@ describe('can I cut this, in words', () => {
 					}
 				}
 	});
+	it('does not advise the guide that is there, amps that are the fewest, or a nozzle that there is not', () => {
+		const said = (cut: Partial<Cut>, of = 'Bay 2') => {
+			const all = answers({ thicknessMm: 1.5, ...cut });
+			return changeWord(
+				all.find(({ name }) => name === of)!,
+				all[0]!,
+				cutOf(cut),
+				bench
+			);
+		};
+		expect(said({ guide: 'freehand' })).toBe('Run along a guide, or turn the amps down.');
+		expect(said({ guide: 'kept' })).toBe('Turn the amps down.');
+		expect(said({ guide: 'freehand', school: 'matched' })).not.toContain('turn');
+		const one = { ...BAY_2, name: 'One nozzle' };
+		one.torch = { ...one.torch, nozzles: one.torch.nozzles.filter((n) => n.ratingA === 45) };
+		const cut = cutOf({ thicknessMm: 3, school: 'typed', typedA: 20 });
+		const answer = {
+			id: 'one',
+			name: one.name,
+			revision: 1,
+			cutterName: '',
+			nominalV: 230,
+			...canCut(once(inputsOf({ bench: one }, cut)))
+		};
+		expect(changeWord(answer, answer, cut, bench)).toBe(
+			'More amps, or a torch that takes a smaller nozzle.'
+		);
+		// Oxygen burns zinc and steel alike, on every page.
+		expect(shop({ thicknessMm: 40, metal: 'galvanized' }).text).toContain('oxygen');
+	});
 	it('sends the plate to the bench that does it, when there is one', () => {
 		const all = answers({ thicknessMm: 16, aim: 'sever' });
 		const trolley = all.find(({ name }) => name === 'Towpath trolley')!;
-		expect(changeWord(trolley, all[0]!, 'mild-steel', bench)).toBe(
+		expect(changeWord(trolley, all[0]!, cutOf({}), bench)).toBe(
 			'Not on this bench. Carry the plate to Bay 2.'
 		);
 	});

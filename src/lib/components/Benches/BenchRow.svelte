@@ -68,7 +68,7 @@
 		{/if}
 	</div>
 	<div class="change">
-		<p class="text-[0.9375rem] leading-tight">{changeWord(answer, best, cut.metal, bench)}</p>
+		<p class="text-[0.9375rem] leading-tight">{changeWord(answer, best, cut, bench)}</p>
 		<a
 			class="btn mt-1.5 w-full"
 			class:btn-primary={answer === best && answer.verdict !== 'stops'}

@@ -1,4 +1,5 @@
 import { METALS, type Cut, type MetalId } from '$lib/core';
+import { OXY_FUEL } from '$lib/core/metal/metals';
 import { CLEAN_AIMS } from '$lib/core/speed/speed';
 import type { BenchAnswer } from '$lib/formats/bodies/planned';
 import { fixResult } from '$lib/components/Supply/words';
@@ -20,25 +21,35 @@ export function answerWord(answer: BenchAnswer, cut: Cut, bench: Workbench): str
 
 /** Flame and saw, for what no arc here parts (common practice). */
 const elsewhere = (metal: MetalId): string =>
-	metal === 'mild-steel' ? 'Saw it, or cut it with a torch and oxygen.' : 'Saw it.';
+	OXY_FUEL.includes(metal) ? 'Saw it, or cut it with a torch and oxygen.' : 'Saw it.';
 
-const HAND: Record<string, string> = {
-	'fast for a hand': 'Run along a guide, or turn the amps down.',
-	'slow for a hand': 'Ride on a guide or rollers.'
-};
+/** What helps a hand that is too slow or too quick, and is not done already. */
+function handWord(word: string, { guide, school }: Cut): string | undefined {
+	const free = guide === 'freehand';
+	if (word === 'slow for a hand')
+		return free || guide === 'circle'
+			? 'Ride on a guide or rollers.'
+			: 'Go slowly, both hands on it.';
+	if (word !== 'fast for a hand') return undefined;
+	if (school === 'matched')
+		return free
+			? 'Run along a guide.'
+			: 'As fast as a hand goes: it takes more heat than it needs.';
+	return free ? 'Run along a guide, or turn the amps down.' : 'Turn the amps down.';
+}
 
 /** The smallest change on this bench, or where to carry the plate. */
 export function changeWord(
 	answer: BenchAnswer,
 	best: BenchAnswer,
-	metal: MetalId,
+	cut: Cut,
 	bench: Workbench
 ): string {
 	const { limit, lineS, rough, verdict, fix } = answer;
 	if (lineS === null && limit.part === 'Thickness')
 		return best.lineS !== null
 			? `Not on this bench. Carry the plate to ${best.name}.`
-			: `Not on this bench. ${elsewhere(metal)}`;
+			: `Not on this bench. ${elsewhere(cut.metal)}`;
 	if (fix) {
 		const asked = fix.effort === 'an electrician' ? ', by an electrician' : '';
 		return `${bench.sayAll(fix)}${asked}: ${fixResult(fix, bench)}.`;
@@ -46,12 +57,14 @@ export function changeWord(
 	if (limit.station === 'supply' && verdict === 'stops')
 		return 'No change here helps. Take less arc, or another bench.';
 	if (rough) return 'Just sever it, then grind the edge.';
+	if (limit.word === 'no smaller nozzle')
+		return 'More amps, or a torch that takes a smaller nozzle.';
 	if (limit.part === 'Parts' || limit.part === 'Nozzle')
 		return `Power off, then ${limit.word.replace('nozzle far too big', 'fit the nozzle for these amps')}.`;
 	if (verdict === 'holds') return 'Nothing to change.';
 	if (limit.part === 'Thickness') return 'Allow a minute with the grinder for dross.';
 	if (limit.part === 'Start') return 'Start from an edge.';
-	return HAND[limit.word] ?? 'It runs as it is.';
+	return handWord(limit.word, cut) ?? 'It runs as it is.';
 }
 
 const CUTS: Record<Cut['aim'], string> = {

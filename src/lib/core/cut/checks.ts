@@ -65,7 +65,14 @@ function setupChecks(w: CutView): Asked[] {
 		margin: fit === 'stops' ? 1 - c.outputA / fittedA : fit === 'tight' ? 0 : 1,
 		spare: { value: fittedA - c.outputA, quantity: 'current' },
 		stopsAtS: fit === 'stops' ? 0 : undefined,
-		word: fit === 'stops' ? 'change the nozzle' : fit === 'tight' ? 'nozzle far too big' : 'nozzle'
+		word:
+			fit === 'stops'
+				? 'change the nozzle'
+				: fit === 'holds'
+					? 'nozzle'
+					: c.nozzle.ratingA < fittedA
+						? 'nozzle far too big'
+						: 'no smaller nozzle'
 	});
 	const wrong = c.changes.find(({ part, need }) => part !== 'nozzle' && need === 'must');
 	if (wrong) {

@@ -1,7 +1,7 @@
 import { amps, Findings, said, told, type Told } from '../figure/finding';
 import type { Finding } from '../figure/types';
 import { COATING_CAUTIONS, coatsTold } from '../metal/coatings';
-import type { MetalId } from '../metal/metals';
+import { OXY_FUEL } from '../metal/metals';
 import { NOZZLE_LEAST_SHARE } from '../torch/assembly';
 import { GAP_MOST_MM } from './guide';
 import { matchedA, type CutView } from './workings';
@@ -10,9 +10,6 @@ import { matchedA, type CutView } from './workings';
 const SETPOINT_NEAR_BAR = 0.15;
 /** Steel from here up parts suddenly at the end of a line, mm [own]. */
 const HEAVY_MM = 18;
-
-/** What burns in a stream of oxygen. */
-const OXY_FUEL: readonly MetalId[] = ['mild-steel', 'galvanized'];
 
 /** Beyond the sever limit: what would work instead; no speed, no time, no cuts. */
 function tooThick({ cutting: c, wiring }: CutView) {

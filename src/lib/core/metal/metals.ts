@@ -23,6 +23,8 @@ export const METAL_IDS = [
 	'galvanized'
 ] as const;
 export type MetalId = (typeof METAL_IDS)[number];
+/** What burns in a stream of oxygen. */
+export const OXY_FUEL: readonly MetalId[] = ['mild-steel', 'galvanized'];
 
 export interface Metal {
 	id: MetalId;
