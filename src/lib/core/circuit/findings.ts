@@ -76,17 +76,21 @@ function smallBreaker(w: CircuitView, findings: Findings): void {
 }
 
 function voltsAsked(w: CircuitView, findings: Findings): void {
-	const { nominalV } = w.inputs.bench.supply;
+	const { supply, cutter } = w.inputs.bench;
 	const { leastV, mostV, sharedV } = w.wiring;
-	if (w.draw.delivered.ok && w.draw.delivered.voltageV < leastV) {
+	const { delivered } = w.draw;
+	// A machine of one voltage has nothing to set.
+	const tap = cutter.inputs.length > 1 ? ', or its tap or selector' : '';
+	const plugged = volts(supply.nominalV);
+	if (delivered.ok && delivered.voltageV < leastV) {
 		findings.say(
 			'caution',
-			told`${volts(w.draw.delivered.voltageV)} under load is below the ${volts(leastV)} that this machine takes: thicker or shorter conductors, another circuit, or the machine’s tap or selector for ${volts(nominalV)}. A larger breaker does not raise volts.`
+			told`${volts(delivered.voltageV)} under load, of ${plugged}, is below the ${volts(leastV)} that this machine takes: thicker or shorter conductors, another circuit${tap}. A larger breaker does not raise volts.`
 		);
 	} else if (sharedV > mostV) {
 		findings.say(
 			'caution',
-			told`${volts(sharedV)} is above the ${volts(mostV)} that this machine takes: use its tap or selector for ${volts(nominalV)}, or another circuit.`
+			told`${volts(sharedV)}, of ${plugged}, is above the ${volts(mostV)} that this machine takes: another circuit${tap}.`
 		);
 	}
 }
@@ -149,10 +153,11 @@ function cautionsOfLoads(w: CircuitView, findings: Findings): void {
 export function circuitFindings(w: CircuitView): Finding[] {
 	const findings = new Findings('supply');
 	const { delivered, apparentVA } = w.draw;
+	const { supply } = w.inputs.bench;
 	if (!delivered.ok) {
 		findings.say(
 			'refusal',
-			told`This circuit cannot deliver ${said(apparentVA, 'apparentPower')}: its resistance lets at most ${said(delivered.mostVA, 'apparentPower')} through. Fewer amps, a shorter or thicker cord.`
+			told`This circuit cannot deliver ${said(apparentVA, 'apparentPower')}: its resistance lets at most ${said(delivered.mostVA, 'apparentPower')} through. ${supply.cord ? 'Fewer amps, or a shorter or thicker cord' : 'Fewer amps, or another circuit'}.`
 		);
 	}
 	safetyOfWiring(w, findings);

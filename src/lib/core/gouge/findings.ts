@@ -31,7 +31,6 @@ function ampsThatDo({ inputs, gouging: g }: GougeView): number | undefined {
 function refusal(w: GougeView, findings: Findings): void {
 	const { gouging: g, inputs } = w;
 	const { gouge } = inputs.cut;
-	const mostMm = said(Math.max(0, g.plateMm - g.keepMm), 'small');
 	switch (g.refused) {
 		case 'nozzle':
 			return findings.say(
@@ -52,11 +51,19 @@ function refusal(w: GougeView, findings: Findings): void {
 					? 'Flatter than 30° from the plate the arc skids: 40 or 45° are the two schools.'
 					: 'Steeper than 50° from the plate it digs in and blows back: 40 or 45° are the two schools.'
 			);
-		case 'plate':
+		case 'plate': {
+			const [plate, keep] = [said(g.plateMm, 'thickness'), said(g.keepMm, 'small')];
+			const mostMm = g.plateMm - g.keepMm;
+			if (mostMm <= 0)
+				return findings.say(
+					'refusal',
+					told`Of ${plate} plate ${keep} must stay: nothing of it can be gouged out. Let less stay.`
+				);
 			return findings.say(
 				'refusal',
-				told`${said(gouge.depthMm, 'small')} go into what must stay: of ${said(g.plateMm, 'thickness')} plate at most ${mostMm} deep. Gouge from the other side, or let less stay.`
+				told`${said(gouge.depthMm, 'small')} go into what must stay: of ${plate} plate at most ${said(mostMm, 'small')} deep. Gouge from the other side, or let less stay.`
 			);
+		}
 		case 'deep':
 			return findings.say(
 				'refusal',

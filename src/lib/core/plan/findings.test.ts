@@ -259,6 +259,39 @@ describe('what a line says and leaves out', () => {
 	});
 });
 
+describe('only what this bench has is named', () => {
+	const caution = (change: (b: Bench) => void) => told(planned(change), 'caution');
+	it('a tap or selector where the machine takes more than one voltage', () => {
+		const high = (b: Bench) => void (b.supply.nominalV = 260);
+		const two = (b: Bench) => {
+			high(b);
+			b.cutter.inputs.push({ ...b.cutter.inputs[0]!, voltageV: 120 });
+		};
+		expect(caution(high)).toMatch(/is above the \d+ V that this machine takes: another circuit\./);
+		expect(caution(two)).toMatch(/takes: another circuit, or its tap or selector\./);
+	});
+	it('a cord where there is one', () => {
+		const weak = (b: Bench) => void (b.supply.wire.lengthM = 2000);
+		const refusal = (change: (b: Bench) => void) => told(planned(change), 'refusal');
+		const corded = refusal(weak);
+		expect(corded).toContain('or a shorter or thicker cord.');
+		const plain = refusal((b) => {
+			weak(b);
+			b.supply.cord = null;
+		});
+		expect(plain).toContain('cannot deliver');
+		expect(plain).toContain('or another circuit.');
+		expect(plain).not.toContain('cord');
+	});
+	it('no depth where all of the plate must stay', () => {
+		const gouge = { ...DEFAULT_CUT.gouge, asked: true, target: 'groove' as const, depthMm: 3 };
+		const at = (plateMm: number) =>
+			told(planned(undefined, { gouge: { ...gouge, plateMm, keepMm: 2 } }), 'refusal');
+		expect(at(2)).toContain('Of 2 mm plate 2 mm must stay: nothing of it can be gouged out.');
+		expect(at(4)).toContain('of 4 mm plate at most 2 mm deep');
+	});
+});
+
 describe('a breaker under the label', () => {
 	it.each([
 		// Its own rating, the fuse that the label asks for, and what is said of it.
