@@ -97,7 +97,7 @@ import {
 	stringAreaMm2,
 	stringsAreaMm2
 } from '../../src/lib/core/gouge/shape';
-import { sectionOf, spotMm3 } from '../../src/lib/core/gouge/targets';
+import { sectionOf, spotMm3 } from '../../src/lib/core/gouge/section';
 import { METALS, meltEnergyJMm3, type MetalId } from '../../src/lib/core/metal/metals';
 import { thicknessInFromGauge, type GaugeTable } from '../../src/lib/core/quantity/gauge';
 import { parseQuantity } from '../../src/lib/core/quantity/parse';

@@ -6,16 +6,14 @@
 	import Select from '$lib/components/Fields/Select.svelte';
 	import Stepper from '$lib/components/Fields/Stepper.svelte';
 	import { GOUGE_RANGES } from '$lib/core/gouge/inputs';
+	import { goesIntoPlate, isSpot, TARGETS } from '$lib/core/gouge/targets';
 	import {
-		goesIntoPlate,
 		GRIND_MM,
-		isSpot,
 		legsOf,
 		legsOfThroat,
 		LIGAMENT_LEAST_MM,
-		TARGETS,
 		throatMm
-	} from '$lib/core/gouge/targets';
+	} from '$lib/core/gouge/section';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import { SIZES, STARTING, TARGET_HELP, TARGET_NAMES } from './words';
 

@@ -1,7 +1,8 @@
 /** Geometry of the section drawing: 420 × 336, to scale, a fillet turned so that one plate lies flat. */
 import type { Cut } from '$lib/core';
 import type { Groove } from '$lib/core/gouge/groove';
-import { goesIntoPlate, legsOf } from '$lib/core/gouge/targets';
+import { goesIntoPlate } from '$lib/core/gouge/targets';
+import { legsOf } from '$lib/core/gouge/section';
 
 export const GROOVE = { width: 420, height: 336 };
 const MARGIN = 34;

@@ -1,7 +1,8 @@
 import type { Cut } from '$lib/core';
 import type { Correction, GrooveFault } from '$lib/core/gouge/read';
 import type { GrooveChoiceId } from '$lib/core/studies/grooves';
-import { legsOf, type Target } from '$lib/core/gouge/targets';
+import { type Target } from '$lib/core/gouge/targets';
+import { legsOf } from '$lib/core/gouge/section';
 import type { Workbench } from '$lib/state/workbench.svelte';
 
 export const TARGET_NAMES: Record<Target, string> = {

@@ -21,16 +21,16 @@ import {
 import { coveredMm, depthAtMm, stringAreaMm2, stringsAreaMm2 } from './shape';
 import { layoutOf, type Layout } from './strings';
 import { bestOf, groundOf, triesOf, type Hand } from './oneString';
+import { goesIntoPlate } from './targets';
 import {
 	FILLET_CONVEXITY,
-	goesIntoPlate,
 	legsOfThroat,
 	ligamentMm,
 	sectionOf,
 	throatMm,
 	spotMm3,
 	type TargetSize
-} from './targets';
+} from './section';
 
 /** Where there are strings at all. */
 const strung = (...of: Parameters<typeof layoutOf>): Layout => {

@@ -7,7 +7,8 @@ import type { Nozzle } from '../torch/inputs';
 import { factorOf, REMOVAL_PRIOR, SHAPE_PRIOR } from './calibrated';
 import { grooveKey, type Gouge, type GougeEvidence } from './inputs';
 import { depthOverWidth, GROOVE_ANGLE_DEG, PRECISE_A, removalEnergyJPerKg } from './removal';
-import { goesIntoPlate, GRIND_MM, isLight, isSpot, ligamentMm, sectionOf } from './targets';
+import { goesIntoPlate, isLight, isSpot } from './targets';
+import { GRIND_MM, ligamentMm, sectionOf } from './section';
 
 /** The groove, and the cut whose plate it is in where nothing else is said. */
 export type GougedCut = Pick<LineCut, 'metal' | 'thicknessMm' | 'lengthMm'> & { gouge: Gouge };

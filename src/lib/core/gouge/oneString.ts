@@ -1,7 +1,7 @@
 /** One string on the ground that the ones before it have left. */
 import { WEAVE_MOST } from './bore';
 import { bisect } from '../solve/bisect';
-import type { Section } from './targets';
+import type { Section } from './section';
 
 /** One string, in the order in which it is pushed. Across from the middle and down from the face, mm. */
 export interface GougeString {

@@ -1,7 +1,7 @@
 import { reasonsFor, type Reason, type ReasonsOf } from '../figure/reason';
 import type { GOUGE_FIGURES } from './figures';
 import { GOUGE_AIR_SHARE, PRECISE_A, REMOVAL_EFFICIENCY } from './removal';
-import { FILLET_CONVEXITY, legsOf } from './targets';
+import { FILLET_CONVEXITY, legsOf } from './section';
 import type { GougeView } from './workings';
 
 const { given, stated } = reasonsFor<GougeView>();

@@ -3,7 +3,7 @@
  * travel gives and what must stay allows. Metal counts once, because each string is pushed through what the
  * ones before it have left.
  */
-import type { Section } from './targets';
+import type { Section } from './section';
 import {
 	bestOf,
 	groundOf,

@@ -18,7 +18,8 @@ import {
 	removalMm3S
 } from './removal';
 import { layoutOf, type Layout } from './strings';
-import { isMark, isSpot, spotMm3, type Section } from './targets';
+import { isMark, isSpot } from './targets';
+import { spotMm3, type Section } from './section';
 import {
 	jobOf,
 	refusalOf,

@@ -1,5 +1,4 @@
 /** Travel as the hand and the eye know it: where an aim sits, how sparks lag, what a hand holds. */
-export { CLEAN_MM_MIN, SEVER_MM_MIN } from './pooled';
 
 /**
  * Where each aim sits between the recommended travel (0) and the fastest that parts (1), in the logarithm
