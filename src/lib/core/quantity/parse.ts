@@ -81,14 +81,8 @@ const UNIT_ALIASES: Record<string, string> = {
 	'°c': 'c',
 	'°f': 'f',
 	percent: '%',
-	'a metre': '/m',
-	'a foot': '/ft',
-	'a kilogram': '/kg',
-	'a kg': '/kg',
-	'per kg': '/kg',
-	'a pound': '/lb',
-	'a lb': '/lb',
-	'per lb': '/lb'
+	kilogram: 'kg',
+	pound: 'lb'
 };
 
 const NUMBER = String.raw`(?:\d+(?:[.,]\d+)?|[.,]\d+)`;
@@ -139,7 +133,7 @@ export function parseQuantity(input: string, context: ParseContext): number {
 	if (!Number.isFinite(magnitude)) throw refuse('not-a-quantity', exampleOf(context));
 
 	const table = ACCEPTED[context.quantity];
-	const unit = rest === '' ? bareUnit(context, isFraction) : (UNIT_ALIASES[rest] ?? rest);
+	const unit = rest === '' ? bareUnit(context, isFraction) : unitKey(rest);
 	if (unit === '') return minus ? -magnitude : magnitude;
 	const conversion = Object.hasOwn(table, unit) ? table[unit] : undefined;
 	if (!conversion) {
@@ -157,6 +151,13 @@ export function parseQuantity(input: string, context: ParseContext): number {
 		);
 	}
 	return (minus ? -1 : 1) * magnitude * conversion.factor + (conversion.offset ?? 0);
+}
+
+/** Key into ACCEPTED of a unit as it is typed; "a kilogram", "per kg" and "/kg" are one. */
+function unitKey(typed: string): string {
+	const each = /^(?:a |per |\/)/.exec(typed)?.[0] ?? '';
+	const name = typed.slice(each.length);
+	return (each && '/') + (UNIT_ALIASES[name] ?? name);
 }
 
 function bareUnit(context: ParseContext, isFraction: boolean): string {

@@ -68,6 +68,16 @@ describe('what people type', () => {
 		['3 gauge', 'thickness', 'gauge 7 to 24'],
 		['6 constructor', 'thickness', 'a value in mm'],
 		['5 mm', 'current', 'a value in A, mA'],
+		['5 mm', 'voltage', 'V, mV, kV'],
+		['5 mm', 'resistance', 'Ω, mΩ'],
+		['5 mm', 'apparentPower', 'VA, kVA'],
+		['5 mm', 'power', 'W, kW, hp'],
+		['5 mm', 'pressure', 'bar, psi, kPa, MPa'],
+		['5 mm', 'flow', 'l/min, lpm, l/s, m³/h, m³/min, CFM'],
+		['5 mm', 'volume', 'l, gal, m³, ft³'],
+		['5 mm', 'area', 'mm², in²'],
+		['5 mm', 'heat', 'kJ/m, kJ/mm, kJ/in'],
+		['5 mm', 'kelvin', 'K'],
 		['2 an hour', 'perMass', 'a number, a kilogram or a pound'],
 		['much', 'perLength', 'such as 12 a metre']
 	] as const)('refuses "%s" as %s with what is accepted', (text, quantity, told) => {
@@ -143,6 +153,12 @@ describe('what a metre takes', () => {
 		expect(metre(0.046)).toBe('0.046 a metre');
 		expect(say(3.5, { quantity: 'perLength', units: 'imperial' })).toBe('1.07 a foot');
 		expect(say(1.5, { quantity: 'perMass', units: 'gauge' })).toBe('0.68 a pound');
+	});
+	it('is read however "each" is written', () => {
+		for (const typed of ['2 a kilogram', '2 a kg', '2 per kg', '2/kg'])
+			expect(read(typed, 'perMass'), typed).toBe(2);
+		for (const typed of ['3 a foot', '3 per ft', '3/ft', '3 per foot'])
+			expect(read(typed, 'perLength'), typed).toBeCloseTo(9.8425, 4);
 	});
 });
 

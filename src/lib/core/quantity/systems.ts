@@ -37,44 +37,36 @@ export function defaultUnit(quantity: Quantity, units: UnitSystem): string {
 	return imperial ?? METRIC_KEY[quantity] ?? CORE_UNIT[quantity].toLowerCase();
 }
 
-const UNIT_LABEL: Record<string, string> = {
+/** Units whose symbol is more than their key with its capitals and raised figures. */
+const SYMBOL: Record<string, string> = {
 	c: '°C',
 	f: '°F',
 	deg: '°',
 	cfm: 'CFM',
-	in2: 'in²',
-	mm2: 'mm²',
-	a: 'A',
-	v: 'V',
-	va: 'VA',
-	w: 'W',
 	ohm: 'Ω',
+	mohm: 'mΩ',
 	um: 'µm',
-	k: 'K',
-	'kj/m': 'kJ/m',
-	'kj/mm': 'kJ/mm',
-	'kj/in': 'kJ/in',
-	ma: 'mA',
-	mv: 'mV',
-	kv: 'kV',
-	kva: 'kVA',
-	kw: 'kW',
 	kpa: 'kPa',
 	mpa: 'MPa',
-	mohm: 'mΩ',
-	'm3/h': 'm³/h',
-	'm3/min': 'm³/min',
-	m3: 'm³',
-	ft3: 'ft³',
 	'/m': 'a metre',
 	'/ft': 'a foot',
 	'/kg': 'a kilogram',
 	'/lb': 'a pound'
 };
 
-/** How a unit key is written on the screen. */
+/** How a unit key is written on the screen: keys are typed, so they are in small letters and have no "²". */
 export function unitLabel(key: string): string {
-	return UNIT_LABEL[key] ?? key;
+	return (
+		SYMBOL[key] ??
+		key
+			.replace('2', '²')
+			.replace('3', '³')
+			.replace('kj', 'kJ')
+			.replace(
+				/^([mk]?)(va|[avwk])$/,
+				(_, prefix: string, unit: string) => prefix + unit.toUpperCase()
+			)
+	);
 }
 
 /** Step of a thickness control, mm: half a millimetre, or a 32nd of an inch. */
