@@ -21,8 +21,13 @@ const BEFORE_THE_PLAN = [
 	'air/stages',
 	'inputs/typical'
 ].join('|');
-/** Writing in the log comes after the first screen, and with it what plans. */
-const AFTER_IT = 'core/|state/(logbook|plansHere)|components/(Wear|Card)/words';
+/** Writing in the log comes after the first screen, and with it what plans; so do files. */
+const AFTER_IT = [
+	'core/',
+	'state/(logbook|plansHere)',
+	'components/((Wear|Card)/words|Fields/FileButton)',
+	'formats/careWords'
+].join('|');
 const SHELL = new RegExp(`/src/lib/(core/(${BEFORE_THE_PLAN})|(?!${AFTER_IT}))|lucide`);
 
 export default defineConfig({
