@@ -1,11 +1,10 @@
 import { amps, Findings, said, told, volts } from '../figure/finding';
 import type { Finding } from '../figure/types';
-import { M_PER_FT } from '../quantity/units';
 import { conductorLabel } from './conductors';
 import { tripBandMa } from './earthFault';
 import { cordsBehind, tradeCord } from './protection';
 import type { CircuitView } from './workings';
-import { loadsOf } from './wiring';
+import { CORD_MOST_M, loadsOf } from './wiring';
 
 function safetyOfWiring(w: CircuitView, findings: Findings): void {
 	const { supply, cutter } = w.inputs.bench;
@@ -50,9 +49,6 @@ function safetyOfWiring(w: CircuitView, findings: Findings): void {
 		);
 	}
 }
-
-/** A cord no longer than this, by rule of thumb: 25 ft. */
-const CORD_MOST_M = 25 * M_PER_FT;
 
 /** A breaker under the label's figures: what surely holds, and what may. */
 function smallBreaker(w: CircuitView, findings: Findings): void {

@@ -19,6 +19,7 @@ import { generatorOhm } from './generator';
 import { plateInput } from '../cutter/plate';
 import type { PlateInput } from '../cutter/inputs';
 import type { CircuitBench, CircuitEvidence, Load, Supply } from './inputs';
+import { M_PER_FT } from '../quantity/units';
 import { effectiveMostA, inputMaxA } from '../cutter/power';
 
 /** Service to the panel when nobody has measured it, Ω there and back [own, stated]. */
@@ -26,6 +27,9 @@ export const DEFAULT_SERVICE_OHM: Record<Supply['system'], number> = {
 	'north-america': 0.08,
 	iec: 0.2
 };
+/** A cord no longer than this, by rule of thumb: 25 ft (common practice). */
+export const CORD_MOST_M = 25 * M_PER_FT;
+
 /** What does not depend on the amps chosen. */
 export interface Wiring {
 	plate: PlateInput;

@@ -6,6 +6,7 @@ import {
 	type ConductorSize
 } from '../../circuit/conductors';
 import { cordsBehind } from '../../circuit/protection';
+import { CORD_MOST_M } from '../../circuit/wiring';
 import { necDutyMultiplier } from '../../circuit/draw';
 import { effectiveMostA } from '../../cutter/power';
 import type { Quantity } from '../../quantity/units';
@@ -74,7 +75,7 @@ export function solvedFor(inputs: PlanInputs): Solved[] {
 }
 
 function cordsFor({ supply }: Bench, { allHold, edited }: Tried): Solved[] {
-	const lengthM = supply.cord?.lengthM ?? 7.6;
+	const lengthM = supply.cord?.lengthM ?? CORD_MOST_M;
 	const cordIds = ['supply.voltageV', 'supply.cordCarriesA'] as const;
 	const nearestA = Math.min(supply.breaker.ratingA, supply.plugFuseA ?? Infinity);
 	const cordOf = (s: ConductorSize, m: number) =>
