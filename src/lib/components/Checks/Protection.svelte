@@ -1,8 +1,7 @@
 <script lang="ts">
 	import { METALS } from '$lib/core';
 	import Fig from '$lib/components/Balloon/Fig.svelte';
-	import { FUME } from '$lib/core/safety/cautions';
-	import { COATING_CAUTIONS } from '$lib/core/metal/coatings';
+	import { COATING_CAUTIONS, coatsTold } from '$lib/core/metal/coatings';
 	import { CLEAR_WORDS, shades, SPARKS_WORDS } from '$lib/core/safety/shade';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
@@ -22,9 +21,7 @@
 		})
 	);
 	const metal = $derived(cut.metal);
-	const coatings = $derived(
-		[cut.coating, cut.backCoating].filter((c) => c !== 'none').map((c) => COATING_CAUTIONS[c])
-	);
+	const coatings = $derived(coatsTold(cut).map((coat) => COATING_CAUTIONS[coat]));
 </script>
 
 <section aria-label="Protection" class="grid gap-6 desk:grid-cols-2">
@@ -60,7 +57,8 @@
 	<div>
 		<h3 class="h">Fume of {METALS[metal].label.toLowerCase()}</h3>
 		<p>
-			{FUME[metal] ?? 'Extract at the cut; the fume of any metal harms.'}
+			The fume of any metal harms{METALS[metal].caution ? '.' : ': extract it at the cut.'}
+			{METALS[metal].caution}
 			{coatings.join(' ')}
 		</p>
 		<h3 class="h mt-3">Sparks</h3>

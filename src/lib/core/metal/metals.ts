@@ -37,7 +37,7 @@ export interface Metal {
 	latentHeatJKg: number;
 	capacity: number;
 	thinSpeed: number;
-	/** What it can do to a person, beyond the usual. */
+	/** What it can do to a person, beyond the usual (common practice). */
 	caution?: string;
 }
 
@@ -63,7 +63,8 @@ export const METALS: Record<MetalId, Metal> = {
 		latentHeatJKg: 275_000,
 		capacity: 0.9,
 		thinSpeed: 0.9,
-		caution: 'Stainless fume carries chromium: extract it at the cut, wear a respirator.'
+		caution:
+			'Stainless gives off chromium and nickel fume: extract it at the cut, wear a respirator.'
 	},
 	aluminium: {
 		id: 'aluminium',
@@ -75,7 +76,7 @@ export const METALS: Record<MetalId, Metal> = {
 		latentHeatJKg: 395_000,
 		capacity: 0.75,
 		thinSpeed: 1.1,
-		caution: 'Never cut aluminium over water: it makes hydrogen.'
+		caution: 'Never cut aluminium over water: it makes hydrogen, which explodes.'
 	},
 	copper: {
 		id: 'copper',
@@ -86,7 +87,8 @@ export const METALS: Record<MetalId, Metal> = {
 		meltingC: 1085,
 		latentHeatJKg: 206_000,
 		capacity: 0.45,
-		thinSpeed: 0.7
+		thinSpeed: 0.7,
+		caution: 'Copper fume makes ill within hours: extract it at the cut, wear a respirator.'
 	},
 	brass: {
 		id: 'brass',
@@ -98,7 +100,7 @@ export const METALS: Record<MetalId, Metal> = {
 		latentHeatJKg: 168_000,
 		capacity: 0.55,
 		thinSpeed: 0.8,
-		caution: 'Brass fume carries zinc: extract it at the cut, wear a respirator.'
+		caution: 'Brass gives off zinc fume, and some lead: extract it at the cut, wear a respirator.'
 	},
 	titanium: {
 		id: 'titanium',
@@ -134,7 +136,8 @@ export const METALS: Record<MetalId, Metal> = {
 		latentHeatJKg: 250_000,
 		capacity: 1,
 		thinSpeed: 1,
-		caution: 'Zinc fume: grind the zinc off along the line, both faces, extract, wear a respirator.'
+		caution:
+			'Zinc fume makes ill within hours: grind the zinc off along the line, both faces, extract, wear a respirator.'
 	}
 };
 

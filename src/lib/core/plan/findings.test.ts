@@ -10,6 +10,9 @@ import {
 	type Plan,
 	type Said
 } from '..';
+import { isSpot, TARGETS } from '../gouge/targets';
+import { COATINGS } from '../metal/coatings';
+import { METAL_IDS } from '../metal/metals';
 import { spokenPlan } from './said';
 
 function planned(
@@ -256,6 +259,29 @@ describe('what a line says and leaves out', () => {
 			for (const one of said) kinds.add(one.source);
 		}
 		expect(kinds.size).toBeGreaterThan(0);
+	});
+	it('metal and coats stand among the findings whenever they stand among the cautions', () => {
+		for (const metal of METAL_IDS)
+			for (const coating of COATINGS)
+				for (const backCoating of COATINGS) {
+					const p = planned(undefined, { metal, coating, backCoating });
+					const safety = told(p, 'safety');
+					const own = p.cautions.filter(({ id }) => id === 'metal' || id === 'coating');
+					for (const { text } of own)
+						expect(safety, `${metal}, ${coating}, ${backCoating}`).toContain(text);
+					// Nothing but plain clean steel is without any.
+					expect(own.length === 0, `${metal}, ${coating}, ${backCoating}`).toBe(
+						metal === 'mild-steel' && coating === 'none' && backCoating === 'none'
+					);
+				}
+	});
+	it('the metal of a spot flies to all sides, that of a groove ahead', () => {
+		for (const target of TARGETS) {
+			const gouge = { ...DEFAULT_CUT.gouge, asked: true, target };
+			expect(told(planned(undefined, { gouge }), 'safety'), target).toContain(
+				isSpot(target) ? 'Metal flies to all sides: nobody near' : 'Metal flies ahead of the torch'
+			);
+		}
 	});
 });
 

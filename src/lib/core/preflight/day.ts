@@ -1,5 +1,6 @@
 /** The day's start on one bench, in the order of hands. All of it common practice. */
 import { said, told } from '../figure/finding';
+import type { Bench } from '../inputs/bench';
 import type { PlanInputs } from '../inputs/planInputs';
 import type { Plan } from '../plan/types';
 import { item, type Item } from './item';
@@ -27,7 +28,7 @@ function power({ bench }: PlanInputs): Item[] {
 		list.push(
 			item('selector', told`Voltage selector at ${said(supply.nominalV, 'voltage')}`, {
 				why: 'On the wrong voltage it does not start, or it is destroyed.',
-				remedy: 'Cutter off, breaker off, then move the selector.',
+				remedy: 'Cutter off, plug out, then move the selector.',
 				not: ['voltage selector', 'supply', 'stops']
 			})
 		);
@@ -44,27 +45,35 @@ function power({ bench }: PlanInputs): Item[] {
 				}
 			)
 		);
-	const others = supply.loads.filter((load) => load.on === supply.circuit);
-	list.push(
-		others.length
-			? item('alone', `Nothing else on ${supply.circuit} while you cut`, {
-					more: others
-						.slice(0, 3)
-						.map(({ name }) => name)
-						.join(', '),
-					why: 'What runs beside the cutter trips the breaker early and pulls the volts down.',
-					remedy: 'Put it on another circuit, or off; Supply tells what it costs you.',
-					page: '/supply',
-					not: ['shared circuit', 'supply', 'tight']
-				})
-			: item('alone', `Nothing else on ${supply.circuit}`, {
-					why: 'A heater or a grinder on the same circuit trips the breaker early.',
-					remedy: 'Put it on another circuit, or off.',
-					page: '/supply',
-					not: ['shared circuit', 'supply', 'tight']
-				})
-	);
+	list.push(alone(supply));
 	return list;
+}
+
+/** What else is on the circuit; a compressor there feeds the torch, so it is not put off. */
+function alone({ circuit, loads }: Bench['supply']): Item {
+	const here = loads.filter(({ on }) => on === circuit);
+	const others = here.filter(({ when }) => when === 'always');
+	const compressor = here.length > others.length;
+	return item(
+		'alone',
+		`Nothing else on ${circuit}${compressor ? ' but the compressor' : ''}${others.length ? ' while you cut' : ''}`,
+		{
+			...(others.length && {
+				more: others
+					.slice(0, 3)
+					.map(({ name }) => name)
+					.join(', ')
+			}),
+			why: compressor
+				? 'The compressor takes a part of the circuit already; what runs beside it trips the breaker early.'
+				: others.length
+					? 'What runs beside the cutter trips the breaker early and pulls the volts down.'
+					: 'A heater or a grinder on the same circuit trips the breaker early.',
+			remedy: 'Put it on another circuit, or off; Supply tells what it costs you.',
+			page: '/supply',
+			not: ['shared circuit', 'supply', 'tight']
+		}
+	);
 }
 
 function air({ bench }: PlanInputs, { figures }: Plan): Item[] {
@@ -106,10 +115,10 @@ function air({ bench }: PlanInputs, { figures }: Plan): Item[] {
 		);
 	const works = figures['setup.workingBar'].value;
 	list.push(
-		item('pressure', told`Air flowing: ${said(setPointBar, 'pressure')} at the inlet`, {
+		item('pressure', told`Air flowing: ${said(setPointBar, 'pressure')} at the regulator`, {
 			more:
 				bench.cutter.regulator === 'itself' || works === null
-					? told`at least ${said(bench.cutter.airMinBar, 'pressure')}, at most ${said(bench.cutter.airMaxBar, 'pressure')}`
+					? told`at the inlet at least ${said(bench.cutter.airMinBar, 'pressure')}, at most ${said(bench.cutter.airMaxBar, 'pressure')}`
 					: told`and ${said(works, 'pressure')} at the machine’s own regulator`,
 			why: 'A gauge that stands still tells nothing: pressure is lost only where air flows.',
 			remedy:

@@ -1,20 +1,22 @@
 /** What has to be so before this cut or this groove, from its own Plan, in the order of hands. Common practice. */
 import { amps, said, told, type Told } from '../figure/finding';
-import { isSpot } from '../gouge/targets';
+import { isLight, isSpot } from '../gouge/targets';
 import type { PlanInputs } from '../inputs/planInputs';
 import { COATING_CAUTIONS, type Coating } from '../metal/coatings';
-import { METALS, type MetalId } from '../metal/metals';
 import type { Plan } from '../plan/types';
 import { CLEAR_WORDS, SPARKS_WORDS } from '../safety/shade';
-import { FUME } from '../safety/cautions';
+import { fumeItem } from './fume';
 import { item, type Item } from './item';
 
 type Wanted = { inputs: PlanInputs; plan: Plan };
 const OFF = 'Cutter off. ';
 
-const clamp = (): Item =>
+const clamp = (layers = 1): Item =>
 	item('clamp', 'Clamp on bright metal', {
-		more: 'of the plate that stays, near the cut',
+		more:
+			layers > 1
+				? 'of every sheet that stays; the stack pressed together, no gaps'
+				: 'of the plate that stays, near the cut',
 		why: 'Through paint or rust the pilot lights and no cut starts. On the piece that falls, the arc dies with it.',
 		remedy: `${OFF}Grind a patch the size of the jaw, both faces, and clamp the plate that stays.`,
 		not: ['clamp', 'cut', 'stops'],
@@ -40,29 +42,6 @@ function behind(backCoating: Coating): Item {
 	);
 }
 
-/** Metal and coating: what is in the fume, and what must not be near. */
-function fume(metal: MetalId, coating: Coating): Item | null {
-	const why = [FUME[metal], coating === 'none' ? undefined : COATING_CAUTIONS[coating]]
-		.filter(Boolean)
-		.join(' ');
-	if (!why) return null;
-	const name = METALS[metal].label.toLowerCase();
-	return item(
-		'fume',
-		metal === 'aluminium'
-			? 'No water table under it, extraction on'
-			: coating === 'none'
-				? `Extraction and respirator for ${name}`
-				: 'Coating off along the line, respirator on',
-		{
-			why,
-			remedy:
-				'Strip it back a hand’s breadth on both sides; extract; respirator for this fume. A medical question is a doctor’s.',
-			not: ['fume', 'cut', 'stops']
-		}
-	);
-}
-
 const around = (): Item =>
 	item('around', `Nothing that burns within ${CLEAR_WORDS}`, {
 		more: 'nor under cracks, floors and walls',
@@ -80,7 +59,9 @@ const vessel = (): Item =>
 		draw: 'around'
 	});
 
-function people(shade: number | null): Item[] {
+type Page = '/setup' | '/gouge';
+
+function people(shade: number | null, page: Page): Item[] {
 	return [
 		item(
 			'wear',
@@ -88,8 +69,8 @@ function people(shade: number | null): Item[] {
 			{
 				more: 'glasses under it, boots closed, pockets shut',
 				why: 'The arc burns eyes in a blink and skin in minutes; loud from the first cut on.',
-				remedy: 'Put it on. Setup tells both tables; the darker one counts here.',
-				page: '/setup',
+				remedy: 'Put it on. The shade’s working tells both tables; the darker one counts here.',
+				page,
 				not: ['eyes and skin', 'cut', 'stops']
 			}
 		),
@@ -121,15 +102,15 @@ function parts({ inputs, plan }: Wanted): Item {
 		}
 	);
 }
-const knob = (outputA: number | null): Item[] =>
+const knob = (outputA: number | null, page: Page): Item[] =>
 	outputA === null
 		? []
 		: [
 				item('knob', told`Amps at ${amps(outputA)}`, {
 					why: 'Seconds, nozzle, shade and breaker are worked out for these amps.',
-					remedy: 'Turn the knob, or plan the cut for the amps that stand on it.',
-					page: '/setup',
-					not: ['amps', 'setup', 'tight']
+					remedy: `Turn the knob, or plan the ${page === '/gouge' ? 'groove' : 'cut'} for the amps that stand on it.`,
+					page,
+					not: ['amps', page === '/gouge' ? 'gouge' : 'setup', 'tight']
 				})
 			];
 
@@ -137,15 +118,19 @@ function guide({ inputs, plan }: Wanted): Item[] {
 	const { value } = plan.figures['cut.offsetMm'];
 	const kind = inputs.cut.guide;
 	if (value === null || kind === 'freehand' || kind === 'roller') return [];
-	const ask: Told =
-		kind === 'circle'
-			? told`Pivot ${said(value, 'small')} from the torch’s centre`
-			: told`Guide ${said(value, 'small')} off the finished edge`;
+	const onCircle = kind === 'circle';
+	const ask: Told = onCircle
+		? told`Pivot ${said(value, 'small')} from the torch’s centre`
+		: told`Guide ${said(value, 'small')} off the finished edge`;
 	return [
 		item('guide', ask, {
 			more: kind === 'kept' ? 'on the part' : kind === 'waste' ? 'on the waste' : 'pin firm',
-			why: 'To forget the shield’s radius is the classic mistake.',
-			remedy: 'Measure it again from the finished edge, and clamp it.',
+			why: onCircle
+				? 'It goes to the middle of the kerf: by the radius itself, a disc comes out small and a hole large.'
+				: 'To forget the shield’s radius is the classic mistake.',
+			remedy: onCircle
+				? 'Measure it again from the pin to the middle of the nozzle, and tighten it.'
+				: 'Measure it again from the finished edge, and clamp it.',
 			page: '/cut',
 			not: ['guide', 'cut', 'tight'],
 			draw: 'height'
@@ -155,14 +140,14 @@ function guide({ inputs, plan }: Wanted): Item[] {
 
 export function cutItems(wanted: Wanted): Item[] {
 	const { inputs, plan } = wanted;
-	const { metal, coating, backCoating, lengthMm } = inputs.cut;
-	const metalFume = fume(metal, coating);
+	const { metal, coating, backCoating, layers, lengthMm } = inputs.cut;
+	const fume = fumeItem(metal, coating);
 	return [
 		parts(wanted),
-		...knob(plan.figures['setup.currentA'].value),
-		clamp(),
+		...knob(plan.figures['setup.currentA'].value, '/setup'),
+		clamp(layers),
 		behind(backCoating),
-		...(metalFume ? [metalFume] : []),
+		...(fume ? [fume] : []),
 		item('under', told`Bench clear under ${said(lengthMm, 'length')} of line, and where it falls`, {
 			why: 'The jet cuts the bench too; a piece that falls cuts feet and pulls the torch along.',
 			remedy:
@@ -180,36 +165,88 @@ export function cutItems(wanted: Wanted): Item[] {
 			not: ['dry run', 'cut', 'tight'],
 			draw: 'height'
 		}),
-		...people(plan.figures['setup.shade'].value)
+		...people(plan.figures['setup.shade'].value, '/setup')
 	];
 }
 
-export function grooveItems({ inputs, plan }: Wanted): Item[] {
+/** What is in the torch for it: gouging parts, for light work the cutting parts, or what is missing. */
+function gougeParts({ inputs, plan }: Wanted): Item {
+	const fitted = plan.choices.gougeNozzle;
+	const light = !fitted && isLight(inputs.cut.gouge.target);
+	return item(
+		'gouge-parts',
+		light
+			? 'Cutter off. Cutting parts in, nozzle round'
+			: 'Cutter off. Gouging nozzle and shield in',
+		{
+			more: light
+				? 'ring in, cap finger-tight'
+				: fitted
+					? 'ring in, cap finger-tight; cutting pair laid aside'
+					: 'this bench has none',
+			why: light
+				? 'Light touches only: a worn nozzle digs beside the spot.'
+				: 'A cutting nozzle makes a deep narrow arc that goes through.',
+			remedy: light
+				? `${OFF}Change a nozzle that is not round; look at it often.`
+				: fitted
+					? `${OFF}Change nozzle and shield; nothing else of the stack.`
+					: 'Get them for this torch and add the nozzle on Bench, or grind it out.',
+			page: '/gouge',
+			not: ['gouging parts', 'gouge', 'stops'],
+			draw: 'stack'
+		}
+	);
+}
+
+function gougeAhead(upright: boolean): Item {
+	return item('ahead', 'Nobody and nothing where the metal flies', {
+		more: upright ? 'all round the spot' : 'ahead of the torch, low and far',
+		why: upright
+			? 'A spot throws its metal to all sides: slag burns through boots and hoses.'
+			: 'A groove throws all its metal forward: slag burns through boots and hoses.',
+		remedy: upright
+			? 'Screens of steel or clay round it; nobody beside it.'
+			: 'Screen of steel or clay; turn the work so that it flies to a wall.',
+		not: ['people ahead', 'gouge', 'stops'],
+		draw: 'around'
+	});
+}
+
+function gougeAngle(upright: boolean, angleFromPlateDeg: number): Item {
+	return item(
+		'gouge-angle',
+		upright
+			? 'Torch upright, small gap'
+			: told`Torch ${said(angleFromPlateDeg, 'angle')} from the plate, and push`,
+		{
+			why: upright
+				? 'Leaning, it throws the bath to one side and digs beside the spot.'
+				: 'Pulling folds slag into the groove; steeper than 50° it blows back.',
+			remedy: upright
+				? 'Set it up with the torch off until the hand holds it.'
+				: 'Go along it with the torch off until the hand holds it.',
+			page: '/gouge',
+			not: ['torch angle', 'gouge', 'tight'],
+			draw: 'height'
+		}
+	);
+}
+
+export function grooveItems(wanted: Wanted): Item[] {
+	const { inputs, plan } = wanted;
 	const { gouge, metal, coating } = inputs.cut;
 	const bar = plan.figures['gouge.airBar'].value;
-	const metalFume = fume(gouge.metal ?? metal, coating);
+	const fume = fumeItem(gouge.metal ?? metal, coating);
 	const upright = isSpot(gouge.target);
 	return [
-		item(
-			'gouge-parts',
-			plan.choices.gougeNozzle
-				? 'Cutter off. Gouging nozzle and shield in'
-				: 'Cutter off. Ordinary parts, light work only',
-			{
-				more: 'ring in, cap finger-tight; cutting pair laid aside',
-				why: 'A cutting nozzle makes a deep narrow arc that goes through.',
-				remedy: `${OFF}Change nozzle and shield; nothing else of the stack.`,
-				page: '/gouge',
-				not: ['gouging parts', 'gouge', 'stops'],
-				draw: 'stack'
-			}
-		),
-		...knob(plan.figures['gouge.currentA'].value),
+		gougeParts(wanted),
+		...knob(plan.figures['gouge.currentA'].value, '/gouge'),
 		...(bar === null
 			? []
 			: [
 					item('gouge-air', told`Air down to ${said(bar, 'pressure')} while it flows`, {
-						why: 'Cutting pressure blows the bath apart instead of pushing it along.',
+						why: 'Cutting pressure blows the bath apart and spits it over the plate.',
 						remedy: 'Set it with the air flowing; up again before you cut.',
 						page: '/gouge',
 						not: ['gouging air', 'gouge', 'tight'],
@@ -217,29 +254,11 @@ export function grooveItems({ inputs, plan }: Wanted): Item[] {
 					})
 				]),
 		clamp(),
-		item('ahead', 'Nobody and nothing where the metal flies', {
-			more: upright ? 'all round the spot' : 'ahead of the torch, low and far',
-			why: 'A groove throws all its metal forward: slag burns through boots and hoses.',
-			remedy: 'Screen of steel or clay; turn the work so that it flies to a wall.',
-			not: ['people ahead', 'gouge', 'stops'],
-			draw: 'around'
-		}),
-		...(metalFume ? [metalFume] : []),
+		gougeAhead(upright),
+		...(fume ? [fume] : []),
 		around(),
 		vessel(),
-		item(
-			'gouge-angle',
-			upright
-				? 'Torch upright, small gap'
-				: told`Torch ${said(gouge.angleFromPlateDeg, 'angle')} from the plate, and push`,
-			{
-				why: 'Pulling folds slag into the groove; steeper than 50° it blows back.',
-				remedy: 'Go along it with the torch off until the hand holds it.',
-				page: '/gouge',
-				not: ['torch angle', 'gouge', 'tight'],
-				draw: 'height'
-			}
-		),
-		...people(plan.figures['gouge.shade'].value)
+		gougeAngle(upright, gouge.angleFromPlateDeg),
+		...people(plan.figures['gouge.shade'].value, '/gouge')
 	];
 }

@@ -8,6 +8,7 @@ import { COATINGS } from '../metal/coatings';
 import { itemKey, listKey, ITEMS_MOST, LISTS, type ListId } from './item';
 import { preflight } from './list';
 import { OwnChecksSchema, ownItems } from './own';
+import { isLight, isSpot, TARGETS, type Target } from '../gouge/targets';
 
 type Change = Parameters<typeof changed>[0];
 const listOf = (list: ListId, change: Change = () => {}, cut: Partial<Cut> = {}) => {
@@ -21,6 +22,10 @@ const words = (...args: Parameters<typeof listOf>) =>
 			[ask, more].flatMap((t) => (t ? filled(t, { units: 'metric' }) : [])).join(', ')
 		)
 		.join('\n');
+
+const grooveOf = (target: Target): Partial<Cut> => ({
+	gouge: { ...inputsOf().cut.gouge, asked: true, target }
+});
 
 describe('the lists before the arc', () => {
 	it('are at most twelve long, every item once, on every metal, coating and thickness', () => {
@@ -105,13 +110,77 @@ describe('the lists before the arc', () => {
 		const ids = idsOf('groove', () => {}, asked);
 		expect(ids).toEqual(expect.arrayContaining(['gouge-parts', 'ahead', 'gouge-angle', 'call']));
 		expect(words('groove', () => {}, asked)).toContain('Amps at 25 A');
-		expect(
-			words(
-				'groove',
-				(b) => (b.torch.nozzles = b.torch.nozzles.filter(({ kind }) => kind === 'cut')),
-				asked
-			)
-		).toContain('light work only');
+	});
+
+	it('of a groove without a gouging nozzle: cutting parts for light work, and for all else what is missing', () => {
+		const none: Change = (b) =>
+			(b.torch.nozzles = b.torch.nozzles.filter(({ kind }) => kind === 'cut'));
+		const partsFor = (target: Target) =>
+			listOf('groove', none, grooveOf(target)).find(({ id }) => id === 'gouge-parts')!;
+		for (const target of TARGETS) {
+			const parts = partsFor(target);
+			expect(parts.ask.text.includes('Gouging nozzle'), target).toBe(!isLight(target));
+			expect(parts.more!.text === 'this bench has none', target).toBe(!isLight(target));
+			expect(JSON.stringify(parts), target).not.toContain('laid aside');
+		}
+	});
+
+	it('of a spot: upright, and its metal flies to all sides; nothing of pushing and angles', () => {
+		for (const target of TARGETS) {
+			const text = JSON.stringify(
+				listOf('groove', () => {}, grooveOf(target)).filter(({ id }) => id !== 'fume')
+			);
+			expect(/push|Pulling|50°|forward|ahead of the torch/.test(text), target).toBe(
+				!isSpot(target)
+			);
+			expect(/upright|all round the spot/.test(text), target).toBe(isSpot(target));
+		}
+	});
+
+	it('of the fume: strip only what is there, one caution of each kind, and water only under aluminium', () => {
+		for (const metal of METAL_IDS)
+			for (const coating of COATINGS) {
+				const fume = listOf('cut', () => {}, { metal, coating }).find(({ id }) => id === 'fume');
+				const at = `${metal} with ${coating}`;
+				const strips = coating === 'paint' || coating === 'zinc' || metal === 'galvanized';
+				expect(fume === undefined, at).toBe(metal === 'mild-steel' && coating === 'none');
+				if (!fume) continue;
+				expect(/Strip it back/.test(fume.remedy), at).toBe(strips);
+				expect(fume.why.match(/Zinc fume/g)?.length ?? 0, at).toBeLessThanOrEqual(1);
+				expect(/water table/.test(fume.ask.text), at).toBe(metal === 'aluminium');
+				if (coating === 'paint') expect(fume.ask.text + fume.more?.text, at).toContain('Paint off');
+				// Titanium burns on under water; the others do not need to hear of sand.
+				expect(/sand/.test(fume.remedy), at).toBe(metal === 'titanium');
+			}
+	});
+
+	it('of a stack and of a circle: sheets without gaps, and the pivot measured to the middle of the kerf', () => {
+		const said = (id: string, cut: Partial<Cut>) =>
+			JSON.stringify(listOf('cut', () => {}, cut).find((one) => one.id === id));
+		expect(said('clamp', { layers: 3, thicknessMm: 2 })).toContain('no gaps');
+		expect(said('clamp', {})).not.toContain('gaps');
+		expect(said('guide', { guide: 'circle' })).toMatch(/middle of the kerf.*from the pin/);
+		expect(said('guide', { guide: 'kept' })).toMatch(/shield’s radius.*finished edge/);
+	});
+
+	it('of the circuit: the compressor that feeds the torch is not put off it', () => {
+		const load = (name: string, when: 'always' | 'compressor', on: string) => ({
+			name,
+			on,
+			when,
+			currentA: 8,
+			startMultiple: 6
+		});
+		const alone = (...loads: ['always' | 'compressor', string][]) =>
+			listOf('day', (b) => {
+				b.supply.loads = loads.map(([when, name]) => load(name, when, b.supply.circuit));
+			}).find(({ id }) => id === 'alone')!;
+		expect(alone(['compressor', 'Compressor']).ask.text).toMatch(/but the compressor$/);
+		expect(alone(['compressor', 'Compressor']).more).toBeUndefined();
+		const both = alone(['compressor', 'Compressor'], ['always', 'Heater']);
+		expect(both.ask.text).toMatch(/but the compressor while you cut$/);
+		expect(both.more!.text).toBe('Heater');
+		expect(alone(['always', 'Heater']).ask.text).not.toContain('compressor');
 	});
 
 	it('of a groove: the shade is that of gouging, whatever the cut wants', () => {

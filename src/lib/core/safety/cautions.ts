@@ -3,7 +3,7 @@
  * local rules and the maker’s book come first.
  */
 import { COATING_CAUTIONS, coatsTold, type Coating } from '../metal/coatings';
-import type { MetalId } from '../metal/metals';
+import { METALS, type MetalId } from '../metal/metals';
 
 export const CAUTION_IDS = [
 	'plug',
@@ -24,12 +24,6 @@ export interface Caution {
 	text: string;
 }
 
-export const FUME: Partial<Record<MetalId, string>> = {
-	stainless: 'Stainless gives off chromium and nickel fume: extract, wear a respirator.',
-	galvanized: 'Zinc fume makes ill within hours: grind the zinc off along the line, extract.',
-	brass: 'Brass gives off zinc, and some lead: extract, wear a respirator.',
-	aluminium: 'Aluminium over water makes hydrogen, which explodes: no water table.'
-};
 const EDGE: Partial<Record<MetalId, string>> = {
 	'mild-steel': 'Grind the edge before welding: an air-cut edge is nitrided and makes pores.',
 	galvanized: 'Grind the edge before welding: an air-cut edge is nitrided and makes pores.',
@@ -61,8 +55,8 @@ export function cautionsFor(cut: {
 		id: 'vessels',
 		text: 'Never on drums, tanks or anything with fuel or solvent in or behind it: it explodes.'
 	});
-	const fume = FUME[cut.metal];
-	if (fume) list.push({ id: 'metal', text: fume });
+	const { caution } = METALS[cut.metal];
+	if (caution) list.push({ id: 'metal', text: caution });
 	for (const side of coatsTold(cut)) list.push({ id: 'coating', text: COATING_CAUTIONS[side] });
 	list.push({ id: 'pacemaker', text: 'Pacemakers keep away from cutter, leads and clamp.' });
 	if (cut.heldOff) {

@@ -52,7 +52,8 @@
 		<SetupCard />
 		<Findings station="setup" />
 	</div>
-	<div class="cautions"><Cautions /></div>
+	<!-- Metal and coats stand among the findings. -->
+	<div class="cautions"><Cautions except={['metal', 'coating']} /></div>
 </div>
 <Stage
 	when="before"
