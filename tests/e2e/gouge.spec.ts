@@ -196,6 +196,24 @@ test('on a phone it is planned by thumb, and nothing scrolls sideways', async ({
 	expect(wide).toBeLessThanOrEqual(0);
 });
 
+test('a spot is burnt upright: its drawing, its card and its cautions say nothing of pushing', async ({
+	page
+}) => {
+	await page.goto('/gouge?groove=1&gx=tack');
+	const drawing = page.getByTestId('gouge-spot');
+	await expect(drawing).toContainText('upright');
+	await expect(page.getByLabel('Gouging card')).not.toContainText(/push|Pull|50°/i);
+	await expect(page.getByText(/^Safety\. Metal flies to all sides/)).toBeVisible();
+	// A dent goes into the plate, so what must stay of it is drawn.
+	await expect(drawing).not.toContainText('must stay');
+	await page.getByLabel('Take out').selectOption('dimple');
+	await expect(drawing).toContainText('must stay: 2 mm');
+	await page.goto('/card/gouge?groove=1&gx=tack');
+	await expect(page.getByTestId('print-gouge')).toContainText('metal flies all round');
+	await page.goto('/checks?groove=1&gx=tack&for=groove');
+	await expect(page.getByText('Torch upright, small gap')).toBeVisible();
+});
+
 test('legs that differ are dragged on the drawing, each along its plate', async ({ page }) => {
 	await page.goto('/gouge?groove=1&gx=fillet&gz=8&gt=12&gl=400');
 	const area = () => page.getByTestId('strings').textContent();

@@ -5,6 +5,7 @@ export const SCREENS = [
 	'/cut',
 	'/gouge',
 	'/gouge?groove=1&gx=fillet#test-groove',
+	'/gouge?groove=1&gx=dimple',
 	'/wear#care',
 	'/card/gouge?groove=1&gx=back&gt=16',
 	'/card/gouge/a4?groove=1&gx=back&gt=16',

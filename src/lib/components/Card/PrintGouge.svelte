@@ -2,7 +2,7 @@
 	import { METALS } from '$lib/core';
 	import { grooveTitle } from '$lib/components/Gouge/words';
 	import Mark from '$lib/components/Marks/Mark.svelte';
-	import { isSpot } from '$lib/core/gouge/targets';
+	import { isLight, isSpot } from '$lib/core/gouge/targets';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	/** A6 landscape, black on white: amps, strings with their seconds, and the change-over of the parts. */
@@ -12,6 +12,7 @@
 	const gouge = $derived(bench.cut.gouge);
 	const { figures, groove } = $derived(bench.plan);
 	const spot = $derived(isSpot(gouge.target));
+	const lightParts = $derived(!bench.plan.choices.gougeNozzle && isLight(gouge.target));
 	const amps = $derived(bench.showFigure('gouge.currentA'));
 	const strings = $derived(figures['gouge.strings'].value);
 	const station = $derived(bench.plan.stations.gouge);
@@ -58,17 +59,18 @@
 	<p class="line">
 		<Mark verdict={station.verdict} size={14} />
 		<b>{station.verdict === 'holds' ? 'holds' : `${station.verdict}: ${station.word}`}</b>
-		· push, small gap, metal flies ahead
+		· {spot ? 'small gap, metal flies all round' : 'push, small gap, metal flies ahead'}
 	</p>
 	<p class="line">
-		Before: cutter off, cup off; gouging nozzle{bench.plan.choices.gougeNozzle
-			? ''
-			: ' (none here)'}
-		and shield in, cutting pair aside; air down while it flows. Back: cutter off, the other way round.
+		{#if lightParts}Before: cutter off; cutting parts in, nozzle round; air down while it flows.
+		{:else}Before: cutter off, cup off; gouging nozzle{bench.plan.choices.gougeNozzle
+				? ''
+				: ' (none here)'}
+			and shield in, cutting pair aside; air down while it flows. Back: cutter off, the other way round.{/if}
 	</p>
 	<p class="line">
-		Look at the bed after each string; grind to bright metal, dye-check a crack, preheat by the
-		welding procedure.
+		{spot ? 'Look at each spot' : 'Look at the bed after each string'}; grind to bright metal,
+		dye-check a crack, preheat by the welding procedure.
 	</p>
 	<footer>
 		{bench.bench.name} · {day} · plan {bench.inputsHash}, model {bench.plan.modelVersion} · test groove

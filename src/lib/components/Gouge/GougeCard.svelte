@@ -5,7 +5,7 @@
 	import SettingCard from '$lib/components/Card/SettingCard.svelte';
 	import { stateWord } from '$lib/components/Line/line';
 	import State from '$lib/components/Marks/State.svelte';
-	import { isSpot } from '$lib/core/gouge/targets';
+	import { isLight, isSpot } from '$lib/core/gouge/targets';
 	import { CLEAR_WORDS } from '$lib/core/safety/shade';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
@@ -23,9 +23,12 @@
 		const [from, to] = [bench.show(slow, 'speed').text, bench.say(fast, 'speed')];
 		return to.startsWith(`${from} `) ? to : `${from}–${to}`;
 	});
-	const nozzle = $derived(
-		bench.plan.choices.gougeNozzle ? 'Gouging' : bench.say(bench.bench.torch.fittedA, 'current')
-	);
+	const nozzle = $derived.by(() => {
+		if (bench.plan.choices.gougeNozzle) return { is: 'Gouging', note: 'cutter off, then swap' };
+		return isLight(gouge.target)
+			? { is: bench.say(bench.bench.torch.fittedA, 'current'), note: 'stays in: light touches' }
+			: { is: 'Gouging', note: 'this bench has none' };
+	});
 </script>
 
 <SettingCard {title} label="Gouging card">
@@ -48,8 +51,9 @@
 			</div>
 			<p class="mt-2">
 				{#if spot}
-					on each spot, torch upright; {gouge.pieces}
-					{gouge.pieces === 1 ? 'piece' : 'pieces'}, {bench.sayFigure('gouge.jobMin')} of arc
+					on each spot, torch upright{#if gouge.pieces > 1}; {gouge.pieces} pieces, {bench.sayFigure(
+							'gouge.jobMin'
+						)} of arc{/if}
 				{:else}
 					of arc for <b>{bench.say(gouge.lengthMm ?? bench.cut.lengthMm, 'length')}</b
 					>{#if gouge.pieces > 1}, {gouge.pieces}
@@ -66,7 +70,7 @@
 			value={spot ? 'upright' : bench.say(gouge.angleFromPlateDeg, 'angle')}
 			note={spot ? 'small gap' : 'from the plate, small gap'}
 		/>
-		<Cell name="Nozzle (tip)" value={nozzle} note="cutter off, then swap" />
+		<Cell name="Nozzle (tip)" value={nozzle.is} note={nozzle.note} />
 		<Cell
 			name="Air"
 			id="gouge.airBar"
@@ -77,14 +81,19 @@
 	{#snippet notes()}
 		<DoDont
 			dos={[
-				'Push: the metal flies ahead, clear the way',
-				'Look at the bed after each string; brush it out',
+				spot
+					? 'Upright and short: the metal flies all round, clear the way'
+					: 'Push: the metal flies ahead, clear the way',
+				spot
+					? 'Look at each spot; brush it out'
+					: 'Look at the bed after each string; brush it out',
 				'Afterwards grind to bright metal; a crack is dye-checked before welding',
 				`Shade ${bench.sayFigure('gouge.shade')}, leathers, ears`
 			]}
 			donts={[
-				'Pull: slag folds back into the groove',
-				'Steeper than 50°: it blows back',
+				...(spot
+					? ['Lean the torch: it digs beside the spot']
+					: ['Pull: slag folds back into the groove', 'Steeper than 50°: it blows back']),
 				`Gouge over concrete, a closed vessel, or what burns within ${CLEAR_WORDS}`,
 				'Weld without the preheat of the welding procedure'
 			]}

@@ -3,6 +3,7 @@
 	import { sparkPaths } from '$lib/components/Drawing/scatter';
 	import { legible } from '$lib/dom/legible';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
+	import GougeTorch from './GougeTorch.svelte';
 
 	/** From the side: the angle is measured from the plate, the metal flies ahead and nobody stands there. */
 	let { speedMmS }: { /** Of the string that is now. */ speedMmS: number | null } = $props();
@@ -36,16 +37,7 @@
 	>
 		{#each sparks as d, i (i)}<path {d} stroke-width={1.2 + i * 0.7} />{/each}
 	</g>
-	<g transform="translate({ex - 6} {top + depth * 0.55}) rotate({angle - 90})">
-		<path d="M0 0V-36" stroke="var(--arc)" stroke-width="9" stroke-linecap="round" />
-		<path d="M0 0V-36" stroke="#fff" stroke-width="2.6" stroke-linecap="round" />
-		<path
-			d="M-20 -136H20V-80L10 -38H-10L-20 -80Z"
-			fill="var(--steel2)"
-			stroke="var(--ink)"
-			stroke-width="2"
-		/>
-	</g>
+	<GougeTorch x={ex - 6} y={top + depth * 0.55} leanDeg={angle - 90} />
 	<g stroke="var(--stops)" stroke-width="3" fill="none">
 		<circle cx={width - 34} cy={top - 66} r="9" />
 		<path

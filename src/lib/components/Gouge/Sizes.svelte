@@ -6,7 +6,7 @@
 	import Select from '$lib/components/Fields/Select.svelte';
 	import Stepper from '$lib/components/Fields/Stepper.svelte';
 	import { GOUGE_RANGES } from '$lib/core/gouge/inputs';
-	import { goesIntoPlate, isSpot, TARGETS } from '$lib/core/gouge/targets';
+	import { goesIntoPlate, isLight, isSpot, TARGETS } from '$lib/core/gouge/targets';
 	import {
 		GRIND_MM,
 		legsOf,
@@ -127,7 +127,7 @@
 	{/if}
 	<div class="w-32">
 		<QuantityField
-			label="Amps, empty: full"
+			label={isLight(gouge.target) ? 'Amps, empty: few' : 'Amps, empty: full'}
 			quantity="current"
 			optional
 			placeholder={bench.sayFigure('gouge.currentA')}

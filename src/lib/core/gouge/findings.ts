@@ -4,7 +4,7 @@ import { CLEAR_WORDS } from '../safety/shade';
 import { naturalWidthMm, widestWovenMm } from './bore';
 import { layoutOf, STRINGS_MOST } from './strings';
 import { HAND_GOUGE_MM_S, HAND_MARK_MM_S } from './removal';
-import { isMark } from './targets';
+import { isMark, isSpot } from './targets';
 import type { GougeView } from './workings';
 
 /** Amps at which the arc is small enough for this section: the most of a few that leave a layout. */
@@ -135,9 +135,10 @@ export function gougeFindings(w: GougeView): Finding[] {
 			'advice',
 			'Drill its ends first, gouge a little past them, and dye-check before welding (common practice).'
 		);
+	const flies = isSpot(target) ? 'to all sides: nobody near' : 'ahead of the torch: nobody there';
 	findings.say(
 		'safety',
-		`Metal flies ahead of the torch: nobody there, and what burns at least ${CLEAR_WORDS} away (NFPA 51B).`
+		`Metal flies ${flies}, and what burns at least ${CLEAR_WORDS} away (NFPA 51B).`
 	);
 	return findings.all;
 }

@@ -167,6 +167,8 @@ export function showQuantity(value: number, context: FormatContext): Shown {
 	if (!Number.isFinite(value)) return { text: '–', unit: '' };
 	if (quantity === 'thickness') return showThickness(value, context);
 	if (quantity === 'time') return showTime(value);
+	// A spot of a second is no "0 min".
+	if (quantity === 'minutes' && value > 0 && value < 0.95) return showTime(value * 60);
 	if (quantity === 'small') return showSmall(value, context);
 	if (quantity === 'length') return showLength(value, context);
 	if (quantity === 'share') return { text: fixed(value * 100, 0), unit: '%' };

@@ -112,6 +112,7 @@ describe('what people type', () => {
 			'current',
 			'small',
 			'length',
+			'minutes',
 			'perLength',
 			'perMass'
 		];

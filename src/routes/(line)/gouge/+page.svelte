@@ -2,6 +2,7 @@
 	import { METALS } from '$lib/core';
 	import GougeAbove from '$lib/components/Gouge/GougeAbove.svelte';
 	import GougeCard from '$lib/components/Gouge/GougeCard.svelte';
+	import GougeSpot from '$lib/components/Gouge/GougeSpot.svelte';
 	import GougeSide from '$lib/components/Gouge/GougeSide.svelte';
 	import GrooveSection from '$lib/components/Gouge/GrooveSection.svelte';
 	import PickTarget from '$lib/components/Gouge/PickTarget.svelte';
@@ -43,8 +44,10 @@
 					<GougeAbove {now} />
 				</div>
 			</div>
-		{:else if gouge.asked && !spot}
-			<div class="mt-2"><GougeSide speedMmS={null} /></div>
+		{:else if gouge.asked}
+			<div class="mt-2">
+				{#if spot}<GougeSpot />{:else}<GougeSide speedMmS={null} />{/if}
+			</div>
 		{/if}
 	</div>
 	<div class="min-w-0">
