@@ -288,7 +288,15 @@ describe.each(EIGHT.map((b) => [b.name, b] as const))('swept: %s', (_, b) => {
 				}
 				for (const aim of AIMS) {
 					const { outputA, reason } = best[aim]!;
-					expect(outputA === null, `${where} ${aim}`).toBe(reason === 'none');
+					expect(outputA === null, `${where} ${aim}`).toBe(
+						reason === 'none' || reason === 'too-thick'
+					);
+					const full = plan({ ...asked, cut: { ...asked.cut, aim, school: 'full' } });
+					const parts = value(full, 'setup.speedMmS') !== null;
+					expect(reason === 'too-thick', `${where} ${aim}`).toBe(!parts);
+					// Sheet that outruns every hand goes at the fewest amps that do the edge, whatever it is cut for.
+					const alike = aim === 'clean' || aim === 'easiest' ? best.clean! : best.sever!;
+					if (reason === 'thin') expect(outputA, `${where} ${aim}`).toBe(alike.outputA);
 					if (reason === 'full')
 						expect(outputA).toBe(Math.floor(p.figures['setup.currentA'].value!));
 				}

@@ -60,7 +60,30 @@ describe('what a reading says to do', () => {
 		const low = { heldMmS: 30, next: next({ afterMmS: 26 }) };
 		expect(correction('slow', workbench(), low)).toMatch(/^Hold what the card then says: 26 mm\/s/);
 		const none = { heldMmS: 30, next: next({ afterMmS: null, lineS: null }) };
-		expect(correction('fast', workbench(), none)).toContain('turn up');
+		// Bay 2 stands at full amps; a bench with more to give is told to take it.
+		expect(correction('fast', workbench(), none)).not.toContain('turn up');
+		const more = new Workbench({
+			...inputsOf({}, { school: 'typed', typedA: 30 }),
+			...UNTOUCHED
+		});
+		expect(correction('fast', more, none)).toContain('turn up');
+		expect(correction('few-amps', more, low)).toMatch(/^Turn up from 30 A/);
+		expect(correction('few-amps', workbench(), low)).toMatch(/^45 A is all that it gives here/);
+	});
+
+	it('of air and power: only what this bench has', () => {
+		const air = (change: (b: Bench) => void, of: 'air' | 'power' = 'air') =>
+			correction(of, workbench(changed(change)), seen);
+		const named = (text: string) =>
+			['tank', 'gel', 'bottle', 'intake', 'set '].filter((word) => text.includes(word));
+		expect(named(air(() => {}))).toEqual(['tank', 'gel', 'set ']);
+		expect(named(air((b) => (b.air.stages = [])))).toEqual(['tank', 'set ']);
+		expect(named(air((b) => (b.air.source = 'bottle')))).toEqual(['bottle', 'set ']);
+		expect(named(air((b) => (b.air.source = 'built-in')))).toEqual(['intake']);
+		for (const source of ['compressor', 'bottle', 'built-in'] as const)
+			expect(air((b) => (b.air.source = source))).not.toMatch(/–|undefined|null/);
+		expect(air(() => {}, 'power')).toContain('cord');
+		expect(air((b) => (b.supply.cord = null), 'power')).not.toContain('cord');
 	});
 
 	it('speaks of the stand-off as this torch has it', () => {

@@ -112,6 +112,28 @@ describe('words of Setup', () => {
 		expect(word({ thicknessMm: 60 })).toBe('none');
 	});
 
+	it('tell what each choice of amps asks of the hand, and never that a crawl can be held', () => {
+		const advice = (cut: Partial<Cut>) => {
+			const bench = workbench(cut);
+			return { text: schoolAdvice(bench.schools, bench), ...bench.schools };
+		};
+		const sheet = advice({ thicknessMm: 0.8 });
+		expect(sheet.text).toMatch(/^Full asks .* which none follows; by thickness it still asks/);
+		expect(advice({ thicknessMm: 4 }).text).toContain('along a guide; by thickness it asks');
+		expect(advice({ thicknessMm: 4, guide: 'freehand' }).text).toContain('too fast freehand');
+		const told = new Set<string>();
+		for (let thicknessMm = 5; thicknessMm <= 20; thicknessMm += 0.5)
+			for (const aim of ['clean', 'sever'] as const) {
+				const { text, matched, full } = advice({ thicknessMm, aim });
+				const slow = [full, matched].filter((plan) => handWord(plan) === 'slow').length;
+				if (!/hold|held/.test(text)) continue;
+				const kind = /^Either/.test(text) ? 2 : /slower than a hand/.test(text) ? 1 : 0;
+				expect(kind, `${thicknessMm} mm, ${aim}: ${text}`).toBe(slow);
+				told.add(String(kind));
+			}
+		expect(told.size).toBeGreaterThanOrEqual(2);
+	});
+
 	it('tell what the supply stops, and what then runs', () => {
 		const weak = changed((b) => {
 			b.supply.breaker.ratingA = 16;
@@ -137,8 +159,9 @@ describe('words of Setup', () => {
 			if (advice.reason !== 'full') expect(said).toContain(bench.say(advice.outputA, 'current'));
 			expect(said).toContain(bench.say(advice.speedMmS, 'speed'));
 		}
-		const none = advise(inputsOf({}, { thicknessMm: 60 }))[0]!;
-		expect(adviceWords(none, bench)).toMatch(/^No setting does it/);
+		const thick = advise(inputsOf({}, { thicknessMm: 60 }))[0]!;
+		expect(adviceWords(thick, bench)).toBe('Too thick for any amps of this bench.');
+		expect(adviceWords({ ...thick, reason: 'none' }, bench)).toMatch(/^The supply runs through/);
 	});
 });
 

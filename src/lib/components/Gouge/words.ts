@@ -3,6 +3,7 @@ import type { Correction, GrooveFault } from '$lib/core/gouge/read';
 import type { GrooveChoiceId } from '$lib/core/studies/grooves';
 import { type Target } from '$lib/core/gouge/targets';
 import { legsOf } from '$lib/core/gouge/section';
+import { lookAtAir } from '$lib/components/Supply/mend';
 import type { Workbench } from '$lib/state/workbench.svelte';
 
 export const TARGET_NAMES: Record<Target, string> = {
@@ -119,6 +120,12 @@ export const FAULT_WORDS: Record<GrooveFault, { seen: string; why: string }> = {
 	out: { seen: 'Arc stretches and goes out', why: 'The gap has grown.' },
 	'blow-back': { seen: 'Metal comes back', why: 'Too steep, or too deep at once.' }
 };
+/** Why a spot is so; the rest as of a groove. */
+export const SPOT_WHY: Partial<Record<GrooveFault, string>> = {
+	shallow: 'The arc was not on it long enough.',
+	deep: 'The arc was on it too long.',
+	'blow-back': 'Too much at once.'
+};
 export function correctionWords({ what, value }: Correction, bench: Workbench): string {
 	const speed = () => (value === null ? '' : `, about ${bench.say(value, 'speed')}`);
 	switch (what) {
@@ -130,12 +137,14 @@ export function correctionWords({ what, value }: Correction, bench: Workbench): 
 			return `Torch steeper: ${bench.say(value, 'angle')} from the plate.`;
 		case 'flatter':
 			return `Torch flatter: ${bench.say(value, 'angle')} from the plate.`;
+		case 'longer':
+			return `Longer on each, about ${bench.say(value, 'time')}.`;
+		case 'shorter':
+			return `Shorter on each, about ${bench.say(value, 'time')}; the rest in a second touch.`;
 		case 'push':
 			return 'Push, so that the metal flies ahead; brush the slag out before the next string.';
 		case 'air':
-			return value === null
-				? 'Drain, look at the gel, and set the cutter to gouging.'
-				: `Drain, look at the gel, and set ${bench.say(value, 'pressure')} while it flows.`;
+			return `${lookAtAir(bench)}; set ${value === null ? 'the cutter to gouging' : `${bench.say(value, 'pressure')} while it flows`}.`;
 		case 'closer':
 			return 'Hold the small gap all along: follow the floor, not the plate.';
 	}

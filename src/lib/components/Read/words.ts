@@ -1,4 +1,5 @@
 import type { Cause, NextCut, Sign } from '$lib/core';
+import { atFullAmps, lessSag, lookAtAir } from '$lib/components/Supply/mend';
 import type { Workbench } from '$lib/state/workbench.svelte';
 
 /** Signs and sparks as answers of the fault finder, for its door: "soft-dross:yes". */
@@ -56,7 +57,10 @@ export function correction(
 		case 'slow':
 		case 'fast': {
 			const { afterMmS, lineS } = seen.next;
-			if (afterMmS === null || lineS === null) return 'It does not part at these amps: turn up.';
+			if (afterMmS === null || lineS === null)
+				return atFullAmps(bench)
+					? 'It does not part at full amps: it wants another bench or another way.'
+					: 'It does not part at these amps: turn up.';
 			const faster = cause === 'slow';
 			const agrees = faster ? afterMmS > seen.heldMmS : afterMmS < seen.heldMmS;
 			const way = faster ? 'faster' : 'slower';
@@ -69,11 +73,15 @@ export function correction(
 			return after === held ? `Go a little ${way}: ${line}` : `Go ${way}: ${after}, ${line}`;
 		}
 		case 'few-amps':
-			return `Turn up from ${amps}, or take it slower; past the clean rating some dross stays.`;
+			return atFullAmps(bench)
+				? `${amps} is all that it gives here: take it slower; past the clean rating some dross stays.`
+				: `Turn up from ${amps}, or take it slower; past the clean rating some dross stays.`;
 		case 'parts':
 			return 'Power off. Look at nozzle and electrode: bore round, pit shallow, all seated, cap finger-tight. Change them as a pair.';
 		case 'air':
-			return `Set ${bench.sayFigure('setup.airBar')} while air flows; drain tank and trap; see what the dryer does.`;
+			return bench.plan.figures['setup.airBar'].value === null
+				? `${lookAtAir(bench)}.`
+				: `${lookAtAir(bench)}; set ${bench.sayFigure('setup.airBar')} while it flows.`;
 		case 'height':
 			return bench.plan.choices.standoff === 'drag'
 				? 'Let the shield rest on the plate.'
@@ -81,7 +89,7 @@ export function correction(
 		case 'clamp':
 			return 'Clamp bright metal, near the cut, on the part that stays.';
 		case 'power':
-			return 'Measure the volts under arc on Supply: shorter or thicker cord, or fewer amps.';
+			return `Measure the volts under arc on Supply: ${lessSag(bench)}, or fewer amps.`;
 		case 'lean':
 			return 'Hold the torch upright to the edge; keep the part on the squarer side of the kerf.';
 	}

@@ -7,7 +7,9 @@ export function adviceWords(advice: Advice, bench: Workbench): string {
 	const speed = bench.say(advice.speedMmS, 'speed');
 	switch (advice.reason) {
 		case 'none':
-			return 'No setting does it: the supply does not run through it, or the plate is too thick.';
+			return 'The supply runs through it at no setting: see what would fix it on Supply.';
+		case 'too-thick':
+			return 'Too thick for any amps of this bench.';
 		case 'least-heat':
 			return `${amps} puts the least heat into the line at ${speed}, inside the clean rating.`;
 		case 'not-clean':

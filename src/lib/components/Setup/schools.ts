@@ -1,5 +1,5 @@
 import type { FigureId, Plan } from '$lib/core';
-import { HAND_BAND_MM_S } from '$lib/core/speed/speed';
+import { GUIDED_MOST_MM_S, HAND_BAND_MM_S } from '$lib/core/speed/speed';
 import type { Workbench } from '$lib/state/workbench.svelte';
 
 export const SCHOOL_ROWS: readonly { label: string; id: FigureId }[] = [
@@ -44,8 +44,20 @@ export function schoolAdvice(
 	}
 	if (amps(matched) === amps(full)) return 'It takes full amps; the thickness asks for no fewer.';
 	const word = handWord(full);
+	const fewer = handWord(matched);
 	if (word === 'too fast' || word === 'guide') {
-		return `Full asks ${said(full)} of the hand${word === 'guide' ? ', along a guide' : ', which none follows'}; by thickness it asks ${said(matched)}.`;
+		const guided = (full.figures['setup.speedMmS'].value ?? 0) <= GUIDED_MOST_MM_S;
+		const hand =
+			word === 'guide' ? 'along a guide' : guided ? 'too fast freehand' : 'which none follows';
+		const still = fewer === 'too fast' ? 'still ' : '';
+		return `Full asks ${said(full)} of the hand, ${hand}; by thickness it ${still}asks ${said(matched)}.`;
+	}
+	if (fewer === 'slow') {
+		const first =
+			word === 'slow'
+				? `Either is slower than a hand holds steadily: full at ${said(full)}`
+				: `Full, at ${said(full)}, can be held`;
+		return `${first}; by thickness it is ${said(matched)}${word === 'slow' ? '' : ', slower than a hand holds steadily'}.`;
 	}
 	return `Both can be held: full at ${said(full)} is done in ${bench.sayFigure('setup.lineS', full)}, by thickness at ${said(matched)} in ${bench.sayFigure('setup.lineS', matched)}.`;
 }

@@ -38,6 +38,14 @@ describe('what the bench knows of a fault', () => {
 		expect(ids(inputsOf())).not.toContain('coated');
 		expect(ids(inputsOf({}, { thicknessMm: 16 }))).toContain('past-clean');
 	});
+	it('knows that a bottle brings neither water nor oil, and says nothing of air that a cutter makes itself', () => {
+		const from = (source: 'bottle' | 'built-in') =>
+			ids(inputsOf({ bench: changed((b) => (b.air.source = source)) }));
+		expect(from('bottle')).toEqual(
+			expect.arrayContaining(['pressure-fine', 'air-lasts', 'dry', 'oil-free'])
+		);
+		expect(from('built-in').filter((id) => /air-|pressure-|dry|water|oil/.test(id))).toEqual([]);
+	});
 	it('calls nothing fine of which one check is open or tight', () => {
 		const inputs = inputsOf();
 		const whole = plan(inputs);

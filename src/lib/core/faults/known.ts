@@ -36,7 +36,7 @@ function byCheck(
 
 function ofAir({ bench }: PlanInputs, plan: Plan): Known[] {
 	const { source, compressor } = bench.air;
-	if (source !== 'compressor') return [];
+	if (source === 'built-in') return [];
 	const inlet = plan.figures['air.inletLowBar'].value;
 	const pressure = byCheck(plan, 'air.inletLowBar', {
 		weak: ['pressure-short', 'Pressure at the inlet falls short, or nearly'],
@@ -49,6 +49,13 @@ function ofAir({ bench }: PlanInputs, plan: Plan): Known[] {
 					text: told`At the inlet ${said(inlet, 'pressure')} flowing: ${k.id === 'pressure-fine' ? 'in its window' : 'short, or nearly'}`
 				}
 	);
+	if (source === 'bottle')
+		return [
+			...pressure,
+			{ id: 'air-lasts', text: { text: 'A bottle: no compressor that falls behind' } },
+			{ id: 'dry', text: { text: 'Air from a bottle is dry' } },
+			{ id: 'oil-free', text: { text: 'Air from a bottle has no oil' } }
+		];
 	const shortAt = plan.figures['air.shortAtS'];
 	const lasts: Known =
 		shortAt.value === null

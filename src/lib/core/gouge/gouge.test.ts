@@ -8,7 +8,7 @@ import { said as saidOf } from '../plan/said';
 import { some } from '../../../../tests/support/part';
 import { factorOf, GROOVE_READING, removalRead, REMOVAL_PRIOR, shapeRead } from './calibrated';
 import { grooveKey } from './inputs';
-import { correctionFor } from './read';
+import { correctionFor, SPOT_FAULTS } from './read';
 import {
 	depthOverWidth,
 	gougeSpeedMmS,
@@ -540,7 +540,7 @@ describe('a belief about removal', () => {
 });
 
 describe('reading a groove', () => {
-	const now = { angleFromPlateDeg: 40, speedMmS: 10, outputA: 45, airBar: 4.8 };
+	const now = { angleFromPlateDeg: 40, speedMmS: 10, spotS: null, outputA: 45, airBar: 4.8 };
 	it('gives one change with its figure, inside the angles of a groove', () => {
 		expect(correctionFor('shallow', now)).toEqual({ what: 'steeper', value: 45 });
 		expect(correctionFor('shallow', { ...now, angleFromPlateDeg: 45 })).toEqual({
@@ -554,6 +554,16 @@ describe('reading a groove', () => {
 		expect(correctionFor('black', now)).toEqual({ what: 'air', value: 4.8 });
 		expect(correctionFor('slag', now).what).toBe('push');
 		expect(correctionFor('out', now).what).toBe('closer');
+	});
+	it('of a spot it is the seconds that change, never travel, angle or pushing', () => {
+		const spot = { ...now, speedMmS: null, spotS: 2 };
+		expect(correctionFor('shallow', spot)).toEqual({ what: 'longer', value: 2.3 });
+		expect(correctionFor('deep', spot)).toEqual({ what: 'shorter', value: 1.7 });
+		expect(correctionFor('blow-back', spot)).toEqual({ what: 'shorter', value: 1.7 });
+		for (const fault of SPOT_FAULTS)
+			expect(['longer', 'shorter', 'air', 'closer'], fault).toContain(
+				correctionFor(fault, spot).what
+			);
 	});
 });
 

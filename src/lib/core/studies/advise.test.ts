@@ -75,6 +75,22 @@ describe('the best amps for an aim', () => {
 		}
 	});
 
+	it('wears the parts least at a pace that a hand keeps, not at one that runs away from it', () => {
+		for (const thicknessMm of someOf([2, 3, 4, 6]))
+			for (const guide of ['kept', 'freehand'] as const) {
+				const inputs = inputsOf({}, { thicknessMm, guide });
+				const { outputA, reason } = of(inputs, 'cheapest');
+				const at = (typedA: number) => {
+					const cut = { ...inputs.cut, aim: 'cheapest' as const, school: 'typed' as const, typedA };
+					return plan({ ...inputs, cut }).figures;
+				};
+				const kept = (amps: number) =>
+					at(amps)['setup.speedMmS'].value! <= at(amps)['setup.handMmS'].value!;
+				expect(kept(outputA!), `${thicknessMm} mm ${guide}`).toBe(reason !== 'thin');
+				if (reason === 'thin') expect(kept(20), `${thicknessMm} mm ${guide}`).toBe(false);
+			}
+	});
+
 	it('severs what nothing cuts clean, and says so', () => {
 		expect(of(inputsOf({}, { thicknessMm: 16 }), 'clean')).toMatchObject({ reason: 'not-clean' });
 	});

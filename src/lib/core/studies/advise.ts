@@ -13,6 +13,7 @@ import { wholeAmps } from '../cutter/power';
 /**
  * Why these amps are the best for an aim. `supply`: more would be better, and circuit, air or cutter do not
  * bear them. `hand-limit`: a hand follows no more. `thin`: even the fewest run ahead of the hand.
+ * `too-thick`: no amps part it; `none`: some would, and the supply runs through none of them.
  */
 export type AdviceReason =
 	| 'least-heat'
@@ -23,6 +24,7 @@ export type AdviceReason =
 	| 'least-wear'
 	| 'steady-hand'
 	| 'not-clean'
+	| 'too-thick'
 	| 'none';
 
 export interface Advice {
@@ -53,12 +55,19 @@ interface Tried {
 	speedMmS: number;
 }
 
+const outruns = (t: Tried): boolean => t.askedMmS > t.speedMmS;
+/** Behind all that a hand keeps up with, in parts of a pair: what is worn at a pace that nobody holds is no price. */
+const OUTRUN_SHARE = 1e6;
+
 /** What an aim wants least of. Ties go to the lower amps, which wear the parts less. */
 const WANTS: Record<Cut['aim'], (t: Tried) => number> = {
 	clean: (t) => t.w.cutting.handHeatKJM ?? Infinity,
 	sever: (t) => 1 / t.speedMmS,
 	fastest: (t) => 1 / t.speedMmS,
-	cheapest: (t) => 1000 * (t.w.wearing.perCutShare ?? Infinity) + t.outputA * 1e-3,
+	cheapest: (t) =>
+		outruns(t)
+			? OUTRUN_SHARE + t.outputA
+			: 1000 * (t.w.wearing.perCutShare ?? Infinity) + t.outputA * 1e-3,
 	easiest: (t) => Math.abs(Math.log(t.askedMmS / STEADIEST_MM_S))
 };
 
@@ -92,8 +101,7 @@ const some = (all: Tried[], keep: (t: Tried) => boolean) => {
 };
 
 function reasonOf(aim: Cut['aim'], best: Tried, all: Tried[]): AdviceReason {
-	const ahead = (t: Tried) => t.askedMmS > t.speedMmS;
-	if (ahead(best) && all.every(ahead)) return 'thin';
+	if (outruns(best) && all.every(outruns)) return 'thin';
 	if (CLEAN_AIMS.includes(aim) && !best.clean) return 'not-clean';
 	if (aim === 'easiest') return 'steady-hand';
 	if (aim === 'cheapest') return 'least-wear';
@@ -129,7 +137,8 @@ export function advise(inputs: PlanInputs): Advice[] {
 		const slower = wanted && asClean && quick && wanted.speedMmS < (cleanest?.speedMmS ?? 0);
 		const best = slower ? asClean : wanted;
 		if (!best) {
-			return { aim, outputA: null, speedMmS: null, nozzleA: null, supply: 'stops', reason: 'none' };
+			const reason = all.length === 0 ? 'too-thick' : 'none';
+			return { aim, outputA: null, speedMmS: null, nozzleA: null, supply: 'stops', reason };
 		}
 		const advice: Advice = {
 			aim,

@@ -106,7 +106,7 @@
 <Stage
 	when="after"
 	id="read-groove"
-	title="Read the groove"
+	title={spot ? 'Read the spot' : 'Read the groove'}
 	answer="what it looks like, and the one thing to change"
 	load={() => import('$lib/components/Gouge/ReadGroove.svelte')}
 />
