@@ -217,6 +217,11 @@ describe('the card', () => {
 	it('warns of what this cut invites', () => {
 		expect(dosAndDonts(workbench({ thicknessMm: 10 })).donts).toContain('Pierce straight down');
 		expect(dosAndDonts(workbench({ aim: 'sever' })).dos).toContain('Go as fast as it still parts');
+		// Cut says the same of sheet: no angle is read off its sparks.
+		const watch = (cut: Partial<Cut>) => dosAndDonts(workbench(cut)).dos.at(-1);
+		expect(watch({ thicknessMm: 2 })).toBe('Go by the edge: sparks tell nothing in sheet');
+		expect(watch({ thicknessMm: 3 })).toBe('Watch: sparks 15–30° behind');
+		expect(watch({ thicknessMm: 2, layers: 2 })).toBe('Watch: sparks 15–30° behind');
 	});
 
 	it('says what each school costs, and leaves the best to the aims', () => {

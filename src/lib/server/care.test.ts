@@ -25,7 +25,8 @@ const append = (entry: Entry, days: number) =>
 		inputsHash: null,
 		modelVersion: '1'
 	}).id;
-const due = (kind: string) => store.care.due('b1', NOW).find((one) => one.kind === kind)!;
+const due = (kind: string) =>
+	store.care.due('b1', CARE_KINDS, NOW).find((one) => one.kind === kind)!;
 const cut = (arcS: number): Entry => ({
 	kind: 'cut',
 	metal: 'mild-steel',
@@ -39,7 +40,7 @@ const cut = (arcS: number): Entry => ({
 
 describe('what is to be looked after, from the log', () => {
 	it('is everything, today, on a bench of which nothing is noted', () => {
-		const all = store.care.due('b1', NOW);
+		const all = store.care.due('b1', CARE_KINDS, NOW);
 		expect(all.map(({ kind }) => kind).sort()).toEqual([...CARE_KINDS].sort());
 		expect(all.every(({ inDays, lastMs }) => inDays === 0 && lastMs === null)).toBe(true);
 	});

@@ -1,11 +1,5 @@
 import type Database from 'better-sqlite3';
-import {
-	CARE_KINDS,
-	careDue,
-	type CareDone,
-	type CareDue,
-	type CareKind
-} from '$lib/core/care/care';
+import { careDue, type CareDone, type CareDue, type CareKind } from '$lib/core/care/care';
 import { dayMs } from '$lib/formats/days';
 
 /** The arc of so many days tells the pace of a bench. */
@@ -38,16 +32,18 @@ export class CareRepository {
 		);
 	}
 
-	/** What is next on a bench, the soonest first. */
-	due(benchId: string, nowMs: number): CareDue[] {
+	/** What is next of these on a bench, the soonest first. */
+	due(benchId: string, kinds: readonly CareKind[], nowMs: number): CareDue[] {
 		const arcH = (since: string) => this.#arcSince.get(benchId, since)!.arcMs / MS_PER_H;
 		const arcHPerDay = arcH(new Date(nowMs - PACE_DAYS * DAY_MS).toISOString()) / PACE_DAYS;
-		return CARE_KINDS.map((kind) => {
-			const row = this.#newest.get(benchId, kind);
-			const done: CareDone | null = row
-				? { atMs: Date.parse(row.at), everyDays: row.againDays, arcSinceH: arcH(row.at) }
-				: null;
-			return careDue(kind, done, { nowMs, arcHPerDay, dayOf: dayMs });
-		}).sort((x, y) => x.dueMs - y.dueMs);
+		return kinds
+			.map((kind) => {
+				const row = this.#newest.get(benchId, kind);
+				const done: CareDone | null = row
+					? { atMs: Date.parse(row.at), everyDays: row.againDays, arcSinceH: arcH(row.at) }
+					: null;
+				return careDue(kind, done, { nowMs, arcHPerDay, dayOf: dayMs });
+			})
+			.sort((x, y) => x.dueMs - y.dueMs);
 	}
 }

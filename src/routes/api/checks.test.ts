@@ -34,7 +34,9 @@ beforeAll(async () => {
 		log: await at('./log/+server.ts'),
 		plan: await at('./plan/+server.ts'),
 		find: await at('./faults/find/+server.ts'),
-		preflight: await at('./preflight/+server.ts')
+		preflight: await at('./preflight/+server.ts'),
+		care: await at('./care/+server.ts'),
+		calendar: await at('../care.ics/+server.ts')
 	};
 	close = (await import('$lib/server/current')).closeStore;
 	const made = await ask(api.benches!.POST!, { opId: opId(), bench: BAY_2 });
@@ -153,6 +155,24 @@ describe('checks of the shop, and what is found wrong', () => {
 	});
 });
 
+describe('looking after a bench', () => {
+	it('asks nobody to drain a tank that is not there, on the page and in the calendar', async () => {
+		const bench = { ...BAY_2, name: 'Own air', air: { ...BAY_2.air, source: 'built-in' } };
+		const made = await ask(api.benches!.POST!, { opId: opId(), bench });
+		const kindsOf = async (id: string) =>
+			(
+				await ask<{ care: { kind: string }[] }>(api.care!.GET!, undefined, `bench=${id}`)
+			).body.care.map(({ kind }) => kind);
+		expect(await kindsOf(made.body.id as string)).not.toContain('drain');
+		expect(await kindsOf(benchId)).toContain('drain');
+		expect((await ask(api.care!.GET!, undefined, 'bench=none')).status).toBe(404);
+		const calendar = await api.calendar!.GET!({} as never);
+		const summaries = (await calendar.text()).match(/SUMMARY:.*/g)!;
+		expect(summaries.filter((one) => one.includes('Own air'))).toHaveLength(3);
+		expect(summaries.some((one) => /Drain the tank.*Bay 2/.test(one))).toBe(true);
+	});
+});
+
 describe('lists and finder without the screen', () => {
 	it('gives the list of a stored bench in words and values, the shop’s own checks after ours', async () => {
 		const { status, body } = await ask<{ items: { id: string; ask: string; held: object }[] }>(
@@ -161,7 +181,7 @@ describe('lists and finder without the screen', () => {
 		);
 		expect(status).toBe(200);
 		expect(body.items[0]).toMatchObject({ id: 'power', ask: 'Breaker off, plug in, breaker on' });
-		expect(body.items.map(({ ask: words }) => words).join()).toContain('5.5 bar at the inlet');
+		expect(body.items.map(({ ask: words }) => words).join()).toContain('5.5 bar at the regulator');
 		expect(body.items.at(-1)!.id).toBe('own-gate');
 		const bad = await ask(api.preflight!.POST!, { list: 'week', plan: { benchId, cut: {} } });
 		expect(bad.status).toBe(400);

@@ -1,4 +1,5 @@
 import { STOCK_NAMES } from '$lib/components/Wear/words';
+import { caredFor } from '$lib/core/studies/caredFor';
 import { careCalendar } from '$lib/formats/careCalendar';
 import { store } from '$lib/server/current';
 import { answer, file } from '$lib/server/respond';
@@ -11,10 +12,11 @@ export const GET: RequestHandler = () =>
 		const nowMs = Date.now();
 		const benches = store()
 			.benches.names()
-			.map(({ id, name }) => ({
+			.flatMap(({ id }) => store().benches.find(id) ?? [])
+			.map(({ id, bench: { name, air } }) => ({
 				id,
 				name,
-				care: store().care.due(id, nowMs),
+				care: store().care.due(id, caredFor(air), nowMs),
 				runsOut: store()
 					.stock.ofBench(id)
 					.filter(({ revision }) => revision > 0)

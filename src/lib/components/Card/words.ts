@@ -1,5 +1,10 @@
 import { METALS } from '$lib/core';
-import { CLEAN_AIMS, LAG_WINDOW_DEG, type SparkSchool } from '$lib/core/speed/speed';
+import {
+	CLEAN_AIMS,
+	LAG_WINDOW_DEG,
+	SPARKS_READ_FROM_MM,
+	type SparkSchool
+} from '$lib/core/speed/speed';
 import type { Workbench } from '$lib/state/workbench.svelte';
 
 export const AIM_WORDS = {
@@ -74,10 +79,13 @@ export function dosAndDonts(
 	];
 	const parts = plan.figures['setup.speedMmS'].value !== null;
 	if (!parts) return { dos, donts: ['Fire the pilot arc into the air'] };
+	const sheet = (plan.figures['setup.arcMm'].value ?? 0) < SPARKS_READ_FROM_MM;
 	dos.push(
-		CLEAN_AIMS.includes(cut.aim)
-			? `Watch: ${sparkWindow(settings.sparks)}`
-			: 'Go as fast as it still parts'
+		!CLEAN_AIMS.includes(cut.aim)
+			? 'Go as fast as it still parts'
+			: sheet
+				? 'Go by the edge: sparks tell nothing in sheet'
+				: `Watch: ${sparkWindow(settings.sparks)}`
 	);
 	const donts = ['Fire the pilot arc into the air'];
 	if (plan.choices.startMethod === 'rolled') donts.push('Pierce straight down: roll it in');

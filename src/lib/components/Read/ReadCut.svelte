@@ -4,6 +4,7 @@
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import { logTestCut, testCut } from '$lib/state/logbook';
 	import Check from '$lib/components/Fields/Check.svelte';
+	import { SPARKS_READ_FROM_MM } from '$lib/core/speed/speed';
 	import { TEST_CUT_RANGES } from '$lib/core/evidence/measured';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import EdgeSketch from './EdgeSketch.svelte';
@@ -21,9 +22,7 @@
 
 	const planned = $derived(bench.plan.figures['setup.speedMmS'].value ?? 0);
 	const heldMmS = $derived(held ?? planned);
-	/** Thinner sheet bends no sparks that an eye could read (common practice). */
-	const TELLING_FROM_MM = 3;
-	const thin = $derived((bench.plan.figures['setup.arcMm'].value ?? 0) < TELLING_FROM_MM);
+	const thin = $derived((bench.plan.figures['setup.arcMm'].value ?? 0) < SPARKS_READ_FROM_MM);
 	const angle = $derived(read && !thin ? lagDeg : null);
 	const reading = $derived(readResult({ signs, lagDeg: angle }, suspectsOf(bench.plan)));
 	const best = $derived(reading.beliefs[0]!);
@@ -75,7 +74,8 @@
 		<div>
 			{#if thin}
 				<p class="sub">
-					In sheet under {bench.say(TELLING_FROM_MM, 'small')} the sparks tell nothing; go by the edge.
+					In sheet under {bench.say(SPARKS_READ_FROM_MM, 'small')} the sparks tell nothing; go by the
+					edge.
 				</p>
 			{:else}
 				<Choice

@@ -4,6 +4,7 @@
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import Measured from '$lib/components/Supply/Measured.svelte';
 	import { logTestCut } from '$lib/state/logbook';
+	import { SPARKS_READ_FROM_MM } from '$lib/core/speed/speed';
 	import { TEST_CUT_RANGES } from '$lib/core/evidence/measured';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
@@ -24,7 +25,8 @@
 		},
 		{ value: 'speed', label: 'Speed', help: 'The speed itself, held by the pacer or a carriage.' }
 	] as const;
-	const tells = [
+	const sheet = $derived((bench.plan.figures['setup.arcMm'].value ?? 0) < SPARKS_READ_FROM_MM);
+	const TELLS = [
 		{
 			value: 'well',
 			label: 'Cut well',
@@ -43,6 +45,8 @@
 		},
 		{ value: 'not', label: 'Not through', help: 'Sparks came back up: far too fast.' }
 	] as const;
+	const tells = $derived(TELLS.filter(({ value }) => !(sheet && value === 'angle')));
+	const tell = $derived(sheet && told === 'angle' ? 'well' : told);
 	const held = $derived(
 		by === 'speed'
 			? speedMmS
@@ -50,7 +54,7 @@
 				? travelMmS({ lengthMm, timeS: seconds })
 				: null
 	);
-	const ready = $derived(held !== null && (told !== 'angle' || lagDeg !== null));
+	const ready = $derived(held !== null && (tell !== 'angle' || lagDeg !== null));
 
 	/** Under way: a second press is not a second cut. */
 	let logging = $state(false);
@@ -59,9 +63,9 @@
 		logging = true;
 		const seen = {
 			speedMmS: held!,
-			lagDeg: told === 'angle' ? lagDeg : null,
-			dross: told === 'soft' || told === 'hard' ? told : ('none' as const),
-			through: told !== 'not'
+			lagDeg: tell === 'angle' ? lagDeg : null,
+			dross: tell === 'soft' || tell === 'hard' ? tell : ('none' as const),
+			through: tell !== 'not'
 		};
 		if (await logTestCut(bench, seen, false)) speedMmS = seconds = lagDeg = null;
 		logging = false;
@@ -71,8 +75,9 @@
 <section aria-label="Test cuts">
 	<h2 class="h">Test cut</h2>
 	<p class="sub">
-		Cut scrap of this metal at these amps. Mark a length, count the seconds, read the sparks. Two or
-		three make the speed yours.
+		Cut scrap of this metal at these amps. Mark a length, count the seconds, {sheet
+			? 'look at the edge'
+			: 'read the sparks'}. Two or three make the speed yours.
 	</p>
 	<form
 		class="mt-2 grid grid-cols-2 items-end gap-3 sm:grid-cols-4"
@@ -110,7 +115,7 @@
 				commit={(v) => void (speedMmS = v)}
 			/>
 		{/if}
-		{#if told === 'angle'}
+		{#if tell === 'angle'}
 			<QuantityField
 				label="Spark angle"
 				quantity="angle"
@@ -122,7 +127,7 @@
 			/>
 		{/if}
 		<div class="col-span-full">
-			<Choice label="It told" options={tells} value={told} choose={(t) => (told = t)} />
+			<Choice label="It told" options={tells} value={tell} choose={(t) => (told = t)} />
 		</div>
 		<button class="btn col-span-2 btn-primary sm:col-span-4" disabled={!ready || logging}
 			>Log this cut{held === null ? '' : `: ${bench.say(held, 'speed')}`}</button

@@ -6,8 +6,9 @@ export function lookAtAir({ bench }: Workbench): string {
 	const { source, stages } = bench.air;
 	if (source === 'built-in') return 'Clear the cutter’s air intake and clean its filter';
 	if (source === 'bottle') return 'Look at the bottle: its valve open, enough in it';
-	const gel = stages.some(({ kind }) => kind === 'desiccant');
-	return gel ? 'Drain tank and trap, look at the gel' : 'Drain tank and trap';
+	const has = (wanted: string) => stages.some(({ kind }) => kind === wanted);
+	const drain = has('trap') ? 'Drain tank and trap' : 'Drain the tank';
+	return has('desiccant') ? `${drain}, look at the gel` : drain;
 }
 
 /** Where volts sag: what stands between panel and cutter. */

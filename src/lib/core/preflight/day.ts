@@ -89,11 +89,15 @@ function air({ bench }: PlanInputs, { figures }: Plan): Item[] {
 		];
 	if (source === 'compressor')
 		list.push(
-			item('drain', 'Tank and water trap drained', {
-				why: 'Water goes to the torch and eats electrodes.',
-				remedy: 'Open the drain until only air comes, pressure on, eyes away.',
-				not: ['tank undrained', 'supply', 'tight']
-			})
+			item(
+				'drain',
+				stages.some(({ kind }) => kind === 'trap') ? 'Tank and water trap drained' : 'Tank drained',
+				{
+					why: 'Water goes to the torch and eats electrodes.',
+					remedy: 'Open the drain until only air comes, pressure on, eyes away.',
+					not: ['tank undrained', 'supply', 'tight']
+				}
+			)
 		);
 	else
 		list.push(

@@ -65,6 +65,8 @@ describe('the lists before the arc', () => {
 		);
 		expect(idsOf('day', (b) => (b.air.source = 'built-in'))).not.toContain('drain');
 		expect(idsOf('day', (b) => (b.air.stages = []))).not.toContain('gel');
+		expect(words('day', (b) => (b.air.stages = []))).toContain('Tank drained');
+		expect(words('day')).toContain('Tank and water trap drained');
 		expect(
 			words('day', (b) => (b.supply.generator = { ratedVA: 8000, ratedW: 7000, regulation: 0.1 }))
 		).toContain('Generator out of doors');

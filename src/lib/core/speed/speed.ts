@@ -35,6 +35,9 @@ export const LAG_AIM_DEG: Record<SparkSchool, number> = {
 /** In sheet the sparks tell nothing: the second school slows the hand only from here to there, mm [own]. */
 const SPARKS_TELL_MM = [2, 4] as const;
 
+/** In sheet thinner than this nobody reads an angle off them, mm (common practice). */
+export const SPARKS_READ_FROM_MM = 3;
+
 /** Speed over the recommended speed at a lag angle: tan θ / tan 22.5° [own]. */
 export function speedRatioFromLag(lagDeg: number): number {
 	return Math.tan((lagDeg * Math.PI) / 180) / TAN_REFERENCE;

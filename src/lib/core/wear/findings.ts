@@ -31,7 +31,7 @@ export function wearFindings({ inputs, wearing, cutting }: WearView): Finding[] 
 					cutting.outputA > cutting.nozzle.ratingA * 1.001
 						? 'more amps than the nozzle is made for'
 						: airFactor > 1.05
-							? 'water in the air; drain, and look at the gel'
+							? 'water in the air; Supply tells where it is dried'
 							: 'wrong pressure while it flows, dragging the nozzle, or starts that fail'
 				}.`
 			);

@@ -1,3 +1,4 @@
+import { caredFor } from '$lib/core/studies/caredFor';
 import { store } from '$lib/server/current';
 import { answer, unknown } from '$lib/server/respond';
 import type { RequestHandler } from './$types';
@@ -6,6 +7,6 @@ import type { RequestHandler } from './$types';
 export const GET: RequestHandler = ({ url }) =>
 	answer(() => {
 		const benchId = url.searchParams.get('bench') ?? '';
-		if (!store().benches.find(benchId)) unknown('bench', benchId);
-		return { care: store().care.due(benchId, Date.now()) };
+		const stored = store().benches.find(benchId) ?? unknown('bench', benchId);
+		return { care: store().care.due(benchId, caredFor(stored.bench.air), Date.now()) };
 	});
