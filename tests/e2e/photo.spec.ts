@@ -136,6 +136,34 @@ test('an edge that was cut too fast slows the card down', async ({ page }) => {
 	await expect.poll(speedOf).toBeLessThan(before);
 });
 
+test('the edge of thin sheet tells nothing of the speed by its lag, and says so', async ({
+	page
+}) => {
+	await page.goto('/photo?of=edge&t=2');
+	const { picture } = edgePicture(12, null, {
+		thicknessMm: 2,
+		lengthMm: 12,
+		slope: 0.6,
+		curve: 0.3,
+		way: 1,
+		pxPerMm: 70,
+		dross: 'none',
+		lines: 0.3,
+		quality: null
+	});
+	await choose(page, 'edge.jpg', coded(picture));
+	await expect(edge(page)).toHaveAttribute('data-value', /\d/);
+	await expect(edge(page)).toContainText('In sheet under 3 mm it tells nothing of the speed');
+	await expect(edge(page)).not.toContainText('Too fast');
+	// Nor is an angle asked for where a test cut is typed in.
+	await page.goto('/setup?t=2#test-cuts');
+	const told = page.getByRole('region', { name: 'Test cuts' });
+	await expect(told.getByRole('radio', { name: 'Cut well' })).toBeVisible();
+	await expect(told.getByRole('radio', { name: 'Spark angle' })).toHaveCount(0);
+	await page.goto('/setup?t=6#test-cuts');
+	await expect(told.getByRole('radio', { name: 'Spark angle' })).toBeVisible();
+});
+
 test('a slot with a rule across it tells the kerf, and the guide goes by it', async ({ page }) => {
 	await page.goto('/cut');
 	await openStage(page, 'scrap');

@@ -2,6 +2,7 @@
 	import { judgedBy, nextCut, readResult, suspectsOf } from '$lib/core';
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import { CAUSE_WORDS, correction } from '$lib/components/Read/words';
+	import { SPARKS_READ_FROM_MM } from '$lib/core/speed/speed';
 	import { TEST_CUT_RANGES } from '$lib/core/evidence/measured';
 	import { yOn, type Line, type Lines } from '$lib/core/photo/strip';
 	import { logTestCut, testCut } from '$lib/state/logbook';
@@ -64,15 +65,18 @@
 		soft: 'thick, in lumps',
 		hard: 'fine beads'
 	} as const;
+	/** Of thin sheet the lag says nothing of the speed, only dross does. */
+	const sheet = $derived(thicknessMm < SPARKS_READ_FROM_MM);
 	const lagDeg = $derived(
-		read &&
-			Math.min(Math.max(read.lagDeg.value, TEST_CUT_RANGES.lagDeg[0]), TEST_CUT_RANGES.lagDeg[1])
+		read && !sheet
+			? Math.min(Math.max(read.lagDeg.value, TEST_CUT_RANGES.lagDeg[0]), TEST_CUT_RANGES.lagDeg[1])
+			: null
 	);
 	const reading = $derived(
 		read &&
 			readResult(
 				{
-					lagDeg: lagDeg!,
+					lagDeg,
 					signs: {
 						...(read.dross === 'soft' && { 'soft-dross': true }),
 						...(read.dross === 'hard' && { 'hard-dross': true })
@@ -85,8 +89,8 @@
 	const seen = $derived(
 		read && {
 			speedMmS: heldMmS,
-			lagDeg: lagDeg!,
-			lagSpreadDeg: Math.round(10 * read.lagDeg.spread) / 10,
+			lagDeg,
+			...(!sheet && { lagSpreadDeg: Math.round(10 * read.lagDeg.spread) / 10 }),
 			dross: read.dross,
 			judged: judgedBy(best!.cause),
 			through: true
@@ -141,6 +145,10 @@
 		said={bench.say(read!.lagDeg.value, 'angle')}
 		spread={bench.say(read!.lagDeg.spread, 'angle')}
 	/>
+	{#if sheet}<p class="sub">
+			In sheet under {bench.say(SPARKS_READ_FROM_MM, 'small')} it tells nothing of the speed: go by dross
+			and edge.
+		</p>{/if}
 	<p class="fig cause">{CAUSE_WORDS[best!.cause]}</p>
 	<p class="text-[1.125rem] font-semibold" data-testid="edge-correction">
 		{next ? correction(best!.cause, bench, { heldMmS, next }) : ''}
