@@ -181,7 +181,9 @@ describe('lists and finder without the screen', () => {
 		);
 		expect(status).toBe(200);
 		expect(body.items[0]).toMatchObject({ id: 'power', ask: 'Breaker off, plug in, breaker on' });
-		expect(body.items.map(({ ask: words }) => words).join()).toContain('5.5 bar at the regulator');
+		expect(body.items.map(({ ask: words }) => words).join()).toContain(
+			'5.5 bar at the shop’s regulator'
+		);
 		expect(body.items.at(-1)!.id).toBe('own-gate');
 		const bad = await ask(api.preflight!.POST!, { list: 'week', plan: { benchId, cut: {} } });
 		expect(bad.status).toBe(400);

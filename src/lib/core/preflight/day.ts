@@ -119,7 +119,7 @@ function air({ bench }: PlanInputs, { figures }: Plan): Item[] {
 		);
 	const works = figures['setup.workingBar'].value;
 	list.push(
-		item('pressure', told`Air flowing: ${said(setPointBar, 'pressure')} at the regulator`, {
+		item('pressure', told`Air flowing: ${said(setPointBar, 'pressure')} at the shop’s regulator`, {
 			more:
 				bench.cutter.regulator === 'itself' || works === null
 					? told`at the inlet at least ${said(bench.cutter.airMinBar, 'pressure')}, at most ${said(bench.cutter.airMaxBar, 'pressure')}`
