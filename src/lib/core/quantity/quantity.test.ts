@@ -147,6 +147,19 @@ describe('what people type', () => {
 	});
 });
 
+describe('minutes', () => {
+	it('are seconds where they are less than one, and none only where there is none', () => {
+		const minutes = (value: number) => say(value, { quantity: 'minutes', units: 'metric' });
+		expect([0, 0.015, 0.9, 1, 12.34].map(minutes)).toEqual([
+			'0 min',
+			'0.9 s',
+			'54 s',
+			'1 min',
+			'12.3 min'
+		]);
+	});
+});
+
 describe('what a metre takes', () => {
 	it('is money: both zeros are written, thousandths below a tenth, and a foot where feet are used', () => {
 		const metre = (value: number) => say(value, { quantity: 'perLength', units: 'metric' });

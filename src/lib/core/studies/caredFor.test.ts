@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { changed } from '../../../../tests/support/inputs';
+import { BAY_2, changed } from '../../../../tests/support/inputs';
 import type { Bench } from '..';
 import { STAGE_KINDS } from '../air/stages';
 import { CARE_KINDS } from '../care/care';
@@ -9,7 +9,12 @@ describe('what a bench has to be looked after', () => {
 	const kindsOf = (change: (b: Bench) => unknown) => caredFor(changed(change).air);
 	it('is all of it at a tank with trap, filter and gel; of a bottle and of its own air what is there', () => {
 		expect(kindsOf(() => {})).toEqual([...CARE_KINDS]);
-		expect(kindsOf((b) => (b.air.source = 'built-in'))).toEqual(['filter', 'rings', 'clamp']);
+		for (const stages of [[], BAY_2.air.stages])
+			expect(kindsOf((b) => Object.assign(b.air, { source: 'built-in', stages }))).toEqual([
+				'filter',
+				'rings',
+				'clamp'
+			]);
 		expect(kindsOf((b) => (b.air.stages = []))).toEqual(['drain', 'rings', 'clamp', 'leak']);
 		expect(
 			kindsOf((b) => {
