@@ -13,17 +13,18 @@
 	const plateMm = $derived(gouge.plateMm ?? bench.cut.thicknessMm);
 	const into = $derived(goesIntoPlate(gouge.target));
 	const [width, height, cx, top, roomPx] = [420, 330, 210, 190, 92] as const;
-	/** Spot and plate are seen whole, however thick or wide. */
+	/** The spot is seen whole; of a thick plate what lies under it, open below. */
 	const pxPerMm = $derived(
 		Math.min(
 			0.5 * (width / gouge.widthMm),
 			(into ? roomPx : 40) / gouge.depthMm,
-			Math.max(roomPx / plateMm, 4)
+			Math.max(roomPx / plateMm, 10)
 		)
 	);
 	const half = $derived((gouge.widthMm / 2) * pxPerMm);
 	const deep = $derived(gouge.depthMm * pxPerMm);
-	const bottom = $derived(top + Math.min(plateMm * pxPerMm, roomPx));
+	const whole = $derived(plateMm * pxPerMm <= roomPx + 1);
+	const bottom = $derived(top + (whole ? plateMm * pxPerMm : roomPx));
 	/** A parabola's control point lies twice as far off as its middle. */
 	const bow = $derived(into ? top + 2 * deep : top - 2 * deep);
 	const keepY = $derived(
@@ -42,7 +43,9 @@
 >
 	<Patterns prefix="spot" />
 	<path
-		d="M8 {top}H{cx - half}Q{cx} {bow} {cx + half} {top}H{width - 8}V{bottom}H8Z"
+		d="M8 {bottom}V{top}H{cx - half}Q{cx} {bow} {cx + half} {top}H{width - 8}V{bottom}{whole
+			? 'Z'
+			: ''}"
 		fill="url(#spot-steel)"
 		stroke="var(--ink)"
 		stroke-width="2"
