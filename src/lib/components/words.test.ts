@@ -1,4 +1,5 @@
 import { explain } from '$lib/core/plan/explain';
+import { EIGHT } from '../../../tests/support/eight';
 import { UNTOUCHED } from '../../../tests/support/workbench';
 import { describe, expect, it, vi } from 'vitest';
 import { BAY_2, TROLLEY } from '../../../scripts/demo/benches';
@@ -6,6 +7,7 @@ import {
 	DEFAULT_CUT,
 	DEFAULT_SETTINGS,
 	NO_EVIDENCE,
+	studySession,
 	type Bench,
 	type Cut,
 	type UnitSystem
@@ -23,6 +25,7 @@ import { schoolAdvice } from './Setup/schools';
 import { deepestMm, SECTION, sectionShape, thicknessAt } from './Setup/section';
 import { speedX } from './Setup/speedBar';
 import { railWidth, supplyAnswer, worstInCutter, worstOn } from './Supply/rails';
+import { pauseWords } from './Supply/words';
 import { lifeLine, pitShape } from './Wear/stack';
 import { entryWords } from './Wear/words';
 import { dayAndTime } from '$lib/formats/days';
@@ -116,6 +119,22 @@ describe('the line', () => {
 		expect(supply!.word).toMatch(/^cutter stops \d+:\d\d$/);
 		expect(supplyAnswer(bench.plan, bench).first).toMatch(/^45 A stops \d+:\d\d: cutter heat\.$/);
 		expect(supplyAnswer(bench.plan, bench).then).toMatch(/^\d+ A runs on\.$/);
+	});
+
+	it('tells what may come before what surely stops, and promises no pause against it', () => {
+		const fine = EIGHT.find(({ name }) => name === '27 A personal, 15 A breaker')!;
+		const bench = workbench({}, fine, { work: { ...fine.usual, by: 'cut' } });
+		expect(supplyAnswer(bench.plan, bench).first).toMatch(
+			/^27 A stops \d+:\d\d: cutter heat; the breaker may trip after 22\.\d s\.$/
+		);
+		const { pauses } = studySession(bench.inputs);
+		expect(pauseWords(pauses, bench)).toMatch(
+			/a longer pause buys nothing\. The breaker may trip in any of them, whatever the pause\.$/
+		);
+		const calm = workbench({}, BAY_2, { work: { ...BAY_2.usual, by: 'cut' } });
+		expect(pauseWords(studySession(calm.inputs).pauses, calm)).toMatch(
+			/no longer pause is needed\.$/
+		);
 	});
 
 	it('tells tight with its reason, and not set', () => {

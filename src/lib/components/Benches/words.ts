@@ -3,6 +3,7 @@ import { OXY_FUEL } from '$lib/core/metal/metals';
 import { CLEAN_AIMS } from '$lib/core/speed/speed';
 import type { BenchAnswer } from '$lib/formats/bodies/planned';
 import { fixResult } from '$lib/components/Supply/words';
+import { paceHelp } from '$lib/components/Words/pace';
 import type { Workbench } from '$lib/state/workbench.svelte';
 
 /** What a bench says of the cut, beside its mark. */
@@ -23,20 +24,11 @@ export function answerWord(answer: BenchAnswer, cut: Cut, bench: Workbench): str
 const elsewhere = (metal: MetalId): string =>
 	OXY_FUEL.includes(metal) ? 'Saw it, or cut it with a torch and oxygen.' : 'Saw it.';
 
-/** What helps a hand that is too slow or too quick, and is not done already. */
-function handWord(word: string, { guide, school }: Cut): string | undefined {
-	const free = guide === 'freehand';
-	if (word === 'slow for a hand')
-		return free || guide === 'circle'
-			? 'Ride on a guide or rollers.'
-			: 'Go slowly, both hands on it.';
-	if (word !== 'fast for a hand') return undefined;
-	if (school === 'matched')
-		return free
-			? 'Run along a guide.'
-			: 'As fast as a hand goes: it takes more heat than it needs.';
-	return free ? 'Run along a guide, or turn the amps down.' : 'Turn the amps down.';
-}
+/** By the word of the check. */
+const PACES: Record<string, 'slow' | 'fast'> = {
+	'slow for a hand': 'slow',
+	'fast for a hand': 'fast'
+};
 
 /** The smallest change on this bench, or where to carry the plate. */
 export function changeWord(
@@ -64,7 +56,8 @@ export function changeWord(
 	if (verdict === 'holds') return 'Nothing to change.';
 	if (limit.part === 'Thickness') return 'Allow a minute with the grinder for dross.';
 	if (limit.part === 'Start') return 'Start from an edge.';
-	return handWord(limit.word, cut) ?? 'It runs as it is.';
+	const pace = PACES[limit.word];
+	return pace ? paceHelp(pace, cut.guide, cut.school === 'matched') : 'It runs as it is.';
 }
 
 const CUTS: Record<Cut['aim'], string> = {

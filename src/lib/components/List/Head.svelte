@@ -9,7 +9,18 @@
 	const startsAt = $derived(view.list?.startsAt ?? '08:00');
 	const nameOf = (id: string) => view.itemOf(id)?.name ?? 'an item that is gone';
 	const verdict = $derived(
-		!run ? 'stops' : run.restS > 0 || run.fragile ? ('tight' as const) : ('holds' as const)
+		!run
+			? 'stops'
+			: run.restS > 0 || run.fragile || run.mayTrip
+				? ('tight' as const)
+				: ('holds' as const)
+	);
+	const inThem = $derived(
+		(view.study?.plans ?? [])
+			.filter(({ mayTrip }) => mayTrip)
+			.map(({ id }) => nameOf(id))
+			.slice(0, 3)
+			.join(', ')
 	);
 	/** Breaks and nights do not count. */
 	const workedS = ({ startS, endS, breakS }: { startS: number; endS: number; breakS: number }) =>
@@ -26,6 +37,11 @@
 		<Mark {verdict} size={44} />
 		<h1 class="big">Done by {clock(startsAt, run.endS)}</h1>
 		<p class="about">
+			{#if run.mayTrip}
+				<b style:color="var(--tight-ink)"
+					>The breaker may trip{inThem ? ` in ${inThem}` : ''}, whatever the rests.</b
+				>
+			{/if}
 			{#if run.firstLimit}
 				<b style:color="var(--tight-ink)"
 					>First limit: {HELD_UP[run.firstLimit.because]}, {nameOf(run.firstLimit.id)} at {clock(
@@ -36,7 +52,7 @@
 				{run.rests.length}
 				{run.rests.length === 1 ? 'rest holds' : 'rests hold'} it off, {lasts(run.restS)} in all.
 				{run.fragile ? 'They hang on the second: give them a little more.' : ''}
-			{:else}
+			{:else if run.restS > 0 || !run.mayTrip}
 				<b
 					>{run.restS > 0
 						? `A workpiece has to cool: ${lasts(run.restS)} of waiting.`

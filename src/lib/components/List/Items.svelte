@@ -8,7 +8,7 @@
 	import Mark from '$lib/components/Marks/Mark.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import ItemFields from './ItemFields.svelte';
-	import { clock, minutes } from './words';
+	import { clock, mindWords, minutes } from './words';
 
 	/** The items in the order of the run: dragged, moved by keys, opened to be changed. */
 	let { view }: { view: DayListView } = $props();
@@ -43,6 +43,8 @@
 		if (!run) return '';
 		const names = item.after.flatMap((id) => view.itemOf(id)?.name ?? []);
 		if (run.restS > 0) return `waits ${minutes(Math.max(60, run.restS))} in all`;
+		const missing = item.after.flatMap((id) => (cannot(id) ? (view.itemOf(id)?.name ?? []) : []));
+		if (missing.length) return `without ${missing.join(', ')}, which it comes after`;
 		if (names.length) return `after ${names.join(', ')}`;
 		if (item.on !== '') return `on ${item.on}`;
 		if (run.change) return 'other parts: power off first';
@@ -76,6 +78,7 @@
 			{@const plan = view.planOf(item.id)}
 			{@const run = runOf(item.id)}
 			{@const no = cannot(item.id)}
+			{@const mind = plan && mindWords(plan)}
 			<li class:open={view.opened === item.id} class:no>
 				<div class="row">
 					<!-- By its number alone, so that a thumb that scrolls moves nothing. -->
@@ -133,7 +136,8 @@
 						>
 					</span>
 				</div>
-				{#if no}<p class="because">{bench.sayAll(no.why)}</p>{/if}
+				{#if no}<p class="because">{bench.sayAll(no.why)}</p>
+				{:else if mind}<p class="mind"><Mark verdict="tight" size={16} />{mind}</p>{/if}
 				{#if view.opened === item.id}<ItemFields {view} {item} />{/if}
 			</li>
 		{/each}
@@ -190,10 +194,18 @@
 	.no b {
 		text-decoration: line-through;
 	}
-	.because {
+	.because,
+	.mind {
 		padding: 0 8px 8px 52px;
+	}
+	.because {
 		font-weight: 600;
 		color: var(--stops);
+	}
+	.mind {
+		display: flex;
+		gap: 8px;
+		align-items: baseline;
 	}
 	.moves {
 		display: flex;
@@ -219,7 +231,8 @@
 			grid-column: 3;
 			grid-row: 1;
 		}
-		.because {
+		.because,
+		.mind {
 			padding-left: 44px;
 		}
 	}

@@ -7,7 +7,7 @@
 	import { timeOfDay } from '$lib/state/ticks';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import { breakBefore, restBefore } from './next';
-	import { HELD_UP, lasts, minutes, startWords } from './words';
+	import { HELD_UP, lasts, mindWords, minutes, startWords } from './words';
 
 	/** The piece that is made now: which, by when, at what, and whether to wait before it. */
 	let { view, item, plan }: { view: DayListView; item: ListItem; plan: ItemPlan } = $props();
@@ -24,6 +24,7 @@
 	const run = $derived(view.liveStudy?.run ?? view.run);
 	const rest = $derived(restBefore(run, item.id));
 	const pause = $derived(breakBefore(run, item.id));
+	const mind = $derived(mindWords(plan));
 	/** Few enough to be drawn. */
 	const DOTS_MOST = 24;
 </script>
@@ -74,6 +75,9 @@
 		{/each}
 	</ol>
 {/if}
+{#if mind}
+	<p class="flex items-baseline gap-2"><Mark verdict="tight" size={16} />{mind}</p>
+{/if}
 {#if rest && !view.pressed.paused}
 	<p class="rest" role="status">
 		<Mark verdict="tight" size={24} /><b>Wait {lasts(rest.restS)} before this one</b>
@@ -108,7 +112,13 @@
 		</dd>
 	</div>
 	<div>
-		<dt>{item.what === 'groove' ? 'First string' : 'One cut takes'}</dt>
+		<dt>
+			{item.what !== 'groove'
+				? 'One cut takes'
+				: plan.speedMmS === null
+					? 'One spot'
+					: 'First string'}
+		</dt>
 		<dd class="fig">{bench.say(plan.arcs[0]!.arcS, 'time')}</dd>
 	</div>
 	<div>

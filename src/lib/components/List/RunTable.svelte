@@ -10,6 +10,7 @@
 	const SHOWN = 60;
 	let most = $state(SHOWN);
 	const startsAt = $derived(view.list?.startsAt ?? '08:00');
+	const cannot = (id: string) => view.study?.cannot.some((one) => one.id === id);
 	const real = (id: string) => view.real.find((one) => one.id === id);
 	const total = $derived(
 		view.real.reduce(
@@ -76,13 +77,15 @@
 					>
 					<td class="paper-only"
 						>{#if plan}{bench.say(plan.outputA, 'current')}, {plan.speedMmS === null
-								? ''
+								? 'held still'
 								: bench.say(plan.speedMmS, 'speed')}, guide {plan.offsetMm === null
 								? 'by hand'
 								: bench.say(plan.offsetMm, 'small')}, {startWords(plan.start)}, nozzle {bench.say(
 								plan.nozzleA,
 								'current'
-							)}{run?.restS ? `; rests ${lasts(run.restS)}` : ''}{/if}</td
+							)}{run?.restS ? `; rests ${lasts(run.restS)}` : ''}{plan.mayTrip
+								? '; the breaker may trip'
+								: ''}{:else if cannot(item.id)}cannot be made here{/if}</td
 					>
 					<td class="fig num">{run ? lasts(run.endS - run.startS - run.breakS) : '–'}</td>
 					<td class="fig num no-print">{r?.realS ? lasts(r.realS) : '–'}</td>

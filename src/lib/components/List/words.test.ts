@@ -1,5 +1,21 @@
 import { describe, expect, it } from 'vitest';
-import { leftWords } from './words';
+import { leftWords, mindWords } from './words';
+
+describe('what to know of an item first', () => {
+	const said = (over: Partial<Parameters<typeof mindWords>[0]>) =>
+		mindWords({ mayTrip: false, pace: 'held', guide: 'kept', ...over });
+	it('is nothing where a hand holds it, and for a groove', () => {
+		expect(said({})).toBeUndefined();
+		expect(said({ guide: null, pace: 'slow' })).toBeUndefined();
+	});
+	it('is the breaker before the hand, and no guide where one is', () => {
+		expect(said({ mayTrip: true, pace: 'fast' })).toMatch(/^The breaker may trip/);
+		expect(said({ pace: 'fast' })).toBe('Faster than a hand goes. Turn the amps down.');
+		expect(said({ pace: 'fast', guide: 'freehand' })).toContain('guide, or turn');
+		expect(said({ pace: 'slow', guide: 'freehand' })).toContain('Ride on a guide');
+		expect(said({ pace: 'slow', guide: 'waste' })).not.toContain('guide');
+	});
+});
 
 describe('parts that lie on no plate', () => {
 	it('are told one by one and many', () => {

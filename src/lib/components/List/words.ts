@@ -1,7 +1,9 @@
 /** What the pages of a list say. */
 import { START_NAMES } from '$lib/components/Cut/steps';
+import { paceHelp } from '$lib/components/Words/pace';
 import type { DayList } from '$lib/core/list/inputs';
 import type { Change } from '$lib/core/studies/list/changes';
+import type { ItemPlan } from '$lib/core/studies/list/items';
 import type { HeldUpBy, RunTrouble } from '$lib/core/studies/list/runTypes';
 
 /** In the middle of a sentence. */
@@ -76,6 +78,19 @@ export const minutes = (seconds: number): string => {
 	const min = Math.round(Math.abs(seconds) / 60);
 	return min >= 120 ? `${Math.floor(min / 60)} h ${min % 60} min` : `${min} min`;
 };
+
+/** What whoever makes it should know first; undefined: nothing. */
+export function mindWords({
+	mayTrip,
+	pace,
+	guide
+}: Pick<ItemPlan, 'mayTrip' | 'pace' | 'guide'>): string | undefined {
+	if (mayTrip)
+		return 'The breaker may trip in any of its cuts, even from rest: fewer amps, shorter cuts, or another circuit.';
+	if (pace === 'held' || guide === null) return undefined;
+	const what = pace === 'fast' ? 'Faster than a hand goes' : 'Slower than a hand holds steadily';
+	return `${what}. ${paceHelp(pace, guide)}`;
+}
 
 /** Why there is no run. */
 export function troubleWords(trouble: RunTrouble, nameOf: (id: string) => string): string {

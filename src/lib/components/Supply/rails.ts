@@ -27,10 +27,16 @@ export function supplyAnswer(plan: Plan, bench: Workbench): Answer {
 	const when = stopsAtS
 		? `stops ${bench.say(stopsAtS, 'time').replace(' min', '')}`
 		: 'does not start';
+	// What may come long before what surely comes is told with it.
+	const mayS = plan.figures['supply.tripEarliestS'].value;
+	const may =
+		stopsAtS && mayS !== null && mayS < stopsAtS
+			? `; the breaker may trip after ${bench.say(mayS, 'time')}`
+			: '';
 	const most = plan.figures['supply.runsOnA'].value;
 	const airOk = plan.figures['air.shortAtS'].value === null;
 	return {
-		first: `${amps} ${when}: ${word}.`,
+		first: `${amps} ${when}: ${word}${may}.`,
 		then: airOk && most !== null ? `${bench.say(most, 'current')} runs on.` : ''
 	};
 }

@@ -25,13 +25,15 @@ export function pauseWords(plan: PausePlan, bench: Workbench): string {
 			: `After ${plan.afterCuts} cuts no pause helps any more: ${reasonOf(plan.because)}.`;
 	}
 	const all = bench.say(plan.totalS, 'time');
+	// No pause helps against it, so none is to promise it.
+	const may = plan.mayTrip ? ' The breaker may trip in any of them, whatever the pause.' : '';
 	if (plan.pauses.length === 0) {
-		return `${plan.cuts} cuts at this pace take ${all}; no longer pause is needed.`;
+		return `${plan.cuts} cuts at this pace take ${all}; ${may ? 'a longer pause buys nothing' : 'no longer pause is needed'}.${may}`;
 	}
 	const longest = Math.max(...plan.pauses.map((pause) => pause.waitS));
 	const first = plan.pauses[0]!;
 	const why = [...new Set(plan.pauses.map((pause) => reasonOf(pause.because)))].join(' and ');
-	return `${plan.cuts} cuts take ${all} with ${plan.pauses.length} longer pauses, the first before cut ${first.beforeCut}, at most ${bench.say(longest, 'time')}: for ${why}.`;
+	return `${plan.cuts} cuts take ${all} with ${plan.pauses.length} longer pauses, the first before cut ${first.beforeCut}, at most ${bench.say(longest, 'time')}: for ${why}.${may}`;
 }
 
 export function solvedWords(one: Solved, bench: Workbench): string {

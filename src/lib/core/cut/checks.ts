@@ -3,7 +3,7 @@ import type { Check, Verdict } from '../figure/types';
 import { CLEAN_AIMS, HAND_BAND_MM_S } from '../speed/speed';
 import { surelySeversMm } from './workings';
 import { verdictOf } from '../figure/verdict';
-import { handMostMmS } from './heat';
+import { handMostMmS, handPace } from './heat';
 import { PART_WORDS } from '../torch/assembly';
 import { GAP_MOST_MM } from './guide';
 import type { CUT_FIGURES } from './figures/guide';
@@ -41,8 +41,9 @@ function setupChecks(w: CutView): Asked[] {
 	];
 	if (c.speedMmS !== null) {
 		const mostMmS = handMostMmS(cut.guide);
-		const tooSlow = c.speedMmS < HAND_BAND_MM_S[0];
-		const tooFast = c.speedMmS > mostMmS;
+		const pace = handPace(c.speedMmS, cut.guide);
+		const tooSlow = pace === 'slow';
+		const tooFast = pace === 'fast';
 		const spare = tooSlow ? c.speedMmS - HAND_BAND_MM_S[0] : mostMmS - c.speedMmS;
 		checks.push({
 			id: 'setup.speedMmS',

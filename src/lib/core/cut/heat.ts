@@ -14,6 +14,12 @@ export function handMostMmS(guide: Guide): number {
 	return guide === 'freehand' ? HAND_BAND_MM_S[1] : GUIDED_MOST_MM_S;
 }
 
+/** Whether a hand holds this: slower than it goes steadily, or faster than it goes at all, is tight. */
+export function handPace(speedMmS: number, guide: Guide): 'slow' | 'fast' | 'held' {
+	if (speedMmS < HAND_BAND_MM_S[0]) return 'slow';
+	return speedMmS > handMostMmS(guide) ? 'fast' : 'held';
+}
+
 /** Travel as it will come out: as asked, or as fast as a hand goes. */
 export function handSpeedMmS(speedMmS: number, guide: Guide): number {
 	return Math.min(speedMmS, handMostMmS(guide));

@@ -15,7 +15,15 @@ export interface Pause {
 }
 
 export type PausePlan =
-	| { ok: true; cuts: number; totalS: number; arcS: number; pauses: Pause[] }
+	| {
+			ok: true;
+			cuts: number;
+			totalS: number;
+			arcS: number;
+			pauses: Pause[];
+			/** One cut alone may trip the breaker, even from rest: these are for what surely trips. */
+			mayTrip: boolean;
+	  }
 	/** Even one cut from cold and full does not go through. */
 	| { ok: false; because: PauseReason; afterCuts: number };
 
@@ -80,7 +88,7 @@ export function planPauses(inputs: RunInputs, arcsS: readonly number[]): PausePl
 		timeS += waitS + arcS + postS;
 	}
 	const arcS = arcsS.reduce((sum, one) => sum + one, 0);
-	return { ok: true, cuts: arcsS.length, totalS: timeS - postS, arcS, pauses };
+	return { ok: true, cuts: arcsS.length, totalS: timeS - postS, arcS, pauses, mayTrip: false };
 }
 
 /**
@@ -90,5 +98,7 @@ export function planPauses(inputs: RunInputs, arcsS: readonly number[]): PausePl
 export function safePauses(run: RunInputs, arcsS: readonly number[]): PausePlan {
 	const [touchy, lazy, cutter] = run.nodes;
 	const safe = planPauses({ ...run, nodes: [touchy!, cutter!] }, arcsS);
-	return safe.ok ? safe : planPauses({ ...run, nodes: [lazy!, cutter!] }, arcsS);
+	if (safe.ok) return safe;
+	const sure = planPauses({ ...run, nodes: [lazy!, cutter!] }, arcsS);
+	return sure.ok ? { ...sure, mayTrip: true } : sure;
 }

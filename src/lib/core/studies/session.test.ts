@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { EIGHT } from '../../../../tests/support/eight';
 import { BAY_2, changed, inputsOf, TROLLEY } from '../../../../tests/support/inputs';
 import { planPauses } from '../session/pauses';
 import { runSession } from '../session/run';
@@ -85,6 +86,22 @@ describe('where pauses must go', () => {
 			r.shortFrom !== undefined || r.nodes.some((node) => node.crossing);
 		expect(stops(run(0))).toBe(false);
 		expect(stops(run(2))).toBe(true);
+	});
+
+	it('promises nothing where one cut alone may trip the breaker', () => {
+		let may = 0;
+		for (const bench of EIGHT)
+			for (const thicknessMm of [3, 6]) {
+				const inputs = inputsOf({ bench, work: { by: 'cut' } }, { thicknessMm });
+				const { figures } = plan(inputs);
+				const { pauses } = studySession(inputs);
+				if (!pauses.ok) continue;
+				const first = figures['supply.tripEarliestS'].value ?? Infinity;
+				const alone = first < figures['setup.arcS'].value!;
+				expect(pauses.mayTrip, `${bench.name}, ${thicknessMm} mm`).toBe(alone);
+				if (alone) may++;
+			}
+		expect(may).toBeGreaterThan(0);
 	});
 
 	it('says which limit makes it impossible', () => {

@@ -70,9 +70,11 @@
 					<summary class="font-bold">How this is worked out</summary>
 					<p class="mt-1">
 						Each item has its setting from the one plan of this bench. Arc by arc the tank, the
-						breaker at the earliest that it may trip and the cutter’s heat are followed exactly,
-						through handling, post-flow and changes of parts. Rests stand only before an arc. The
-						order comes from changes of parts and from what must come first{run?.exact
+						breaker at the earliest that it may trip{run?.mayTrip
+							? ' (by the latest here, for one arc alone may trip it)'
+							: ''} and the cutter’s heat are followed exactly, through handling, post-flow and changes
+						of parts. Rests stand only before an arc. The order comes from changes of parts and from what
+						must come first{run?.exact
 							? '; every order was looked at'
 							: '; with many items the best of many, not of all'}. Our own model; handling and
 						changes are as the shop says, half the handling with a helper is a rule of thumb of

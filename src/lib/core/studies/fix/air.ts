@@ -1,14 +1,10 @@
 import type { Stage } from '../../air/stages';
 import type { Bench } from '../../inputs/bench';
 import type { PlanInputs } from '../../inputs/planInputs';
-import type { Candidate, Change } from './change';
+import type { Asked, Candidate, Change } from './change';
 import { changedBench } from './change';
 import { firstThatHelps } from './judgeOf';
 import { GAUGE_BAR, plentyBar } from '../../air/workings';
-import type { Verdict } from '../../figure/types';
-
-/** What Supply says after a change. */
-type Verdicts = (change: Change) => Verdict;
 
 /** Usual sizes to buy: tanks, l; hose bores, mm. */
 export const TANKS_L = [24, 50, 90, 100, 150, 200, 270, 300, 500, 1000];
@@ -24,10 +20,10 @@ const onBench = (bench: Bench, change: (b: Bench) => void): Change => ({
 	bench: changedBench(bench, change)
 });
 
-function pauses({ work }: PlanInputs, verdict: Verdicts): Candidate[] {
+function pauses({ work }: PlanInputs, { verdict, before }: Asked): Candidate[] {
 	const rests: number[] = [];
 	for (let s = Math.floor(work.restS) + 1; s <= REST_MOST_S; s += s < 120 ? 1 : 10) rests.push(s);
-	const restS = firstThatHelps(rests, (s) => verdict({ work: { restS: s } }));
+	const restS = firstThatHelps(rests, (s) => verdict({ work: { restS: s } }), before);
 	if (restS === undefined) return [];
 	return [
 		{
@@ -45,8 +41,7 @@ function pauses({ work }: PlanInputs, verdict: Verdicts): Candidate[] {
 
 function compressorAndTank(
 	{ bench }: PlanInputs,
-	verdict: Verdicts,
-	startsPerH: (change: Change) => number
+	{ verdict, before, startsPerH }: Asked
 ): Candidate[] {
 	const { air } = bench;
 	if (air.source !== 'compressor') return [];
@@ -66,7 +61,7 @@ function compressorAndTank(
 	}
 	const tanks = TANKS_L.filter((l) => l > air.tankL);
 	const withTank = (l: number) => onBench(bench, (b) => (b.air.tankL = l));
-	const tankL = firstThatHelps(tanks, (l) => verdict(withTank(l))) ?? tanks[0];
+	const tankL = firstThatHelps(tanks, (l) => verdict(withTank(l)), before) ?? tanks[0];
 	if (tankL !== undefined) {
 		found.push({
 			id: 'tank',
@@ -80,7 +75,7 @@ function compressorAndTank(
 		onBench(bench, (b) => {
 			b.air.compressor.points = points.map((p) => ({ ...p, flowLpm: p.flowLpm * times }));
 		});
-	const times = firstThatHelps(COMPRESSOR_TIMES, (t) => verdict(withDelivery(t)));
+	const times = firstThatHelps(COMPRESSOR_TIMES, (t) => verdict(withDelivery(t)), before);
 	if (times !== undefined) {
 		const last = points.at(-1)!;
 		found.push({
@@ -185,17 +180,13 @@ function water({ bench }: PlanInputs): Candidate[] {
 	return found;
 }
 
-export function airCandidates(
-	inputs: PlanInputs,
-	verdict: Verdicts,
-	startsPerH: (change: Change) => number
-): Candidate[] {
+export function airCandidates(inputs: PlanInputs, asked: Asked): Candidate[] {
 	const against = (parts: readonly string[], list: Candidate[]) =>
 		list.map((candidate) => ({ against: parts, ...candidate }));
 	// A pause mends what warms up and what runs empty; water is mended by what takes water.
 	return [
-		...against(['Air', 'Cutter', 'Breaker', 'Plug fuse'], pauses(inputs, verdict)),
-		...against(['Air'], [...compressorAndTank(inputs, verdict, startsPerH), ...line(inputs)]),
+		...against(['Air', 'Cutter', 'Breaker', 'Plug fuse'], pauses(inputs, asked)),
+		...against(['Air'], [...compressorAndTank(inputs, asked), ...line(inputs)]),
 		...against(['Water'], water(inputs))
 	];
 }

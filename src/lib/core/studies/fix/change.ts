@@ -3,6 +3,7 @@ import type { Bench } from '../../inputs/bench';
 import type { Cut } from '../../inputs/defaults';
 import type { PlanInputs } from '../../inputs/planInputs';
 import type { Work } from '../../session/inputs';
+import type { Verdict } from '../../figure/types';
 
 /** What a fix does to the inputs: one of bench, cut and work, or several. */
 export interface Change {
@@ -37,6 +38,18 @@ export const EFFORTS = [
 	'an electrician'
 ] as const;
 export type Effort = (typeof EFFORTS)[number];
+
+/** What a search for a change asks: how things are, and how they would be. */
+export interface Asked {
+	/** What Supply says as it is. */
+	before: Verdict;
+	/** Amps that are planned. */
+	outputA: number;
+	/** What Supply says after a change. */
+	verdict: (change: Change) => Verdict;
+	/** Starts of the compressor an hour after it. */
+	startsPerH: (change: Change) => number;
+}
 
 /**
  * A change worth trying. `text` names its values in braces: "Turn down to {amps}".

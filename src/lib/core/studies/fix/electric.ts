@@ -11,13 +11,9 @@ import { plateInput } from '../../cutter/plate';
 import { wholeAmps } from '../../cutter/power';
 import { type Bench } from '../../inputs/bench';
 import { type PlanInputs } from '../../inputs/planInputs';
-import type { Candidate, Change } from './change';
+import type { Asked, Candidate, Change } from './change';
 import { changedBench } from './change';
 import { firstThatHelps } from './judgeOf';
-import type { Verdict } from '../../figure/types';
-
-/** What Supply says after a change. */
-type Verdicts = (change: Change) => Verdict;
 
 /** Standard ratings of the breaker's own standard. */
 export const standardRatings = (bench: Bench): readonly number[] =>
@@ -42,7 +38,7 @@ export function pluggedInto(bench: Bench, index: number): Bench {
 }
 
 /** Fewer amps than are planned. */
-function knobs({ bench }: PlanInputs, verdict: Verdicts, outputA: number): Candidate[] {
+function knobs({ bench }: PlanInputs, { verdict, before, outputA }: Asked): Candidate[] {
 	const amps = wholeAmps(bench, plateInput(bench)!)
 		.filter((a) => a < Math.floor(outputA))
 		.reverse();
@@ -50,16 +46,13 @@ function knobs({ bench }: PlanInputs, verdict: Verdicts, outputA: number): Candi
 	// Fewer amps travel slower and arc longer, so what helps need not lie in one piece.
 	const best =
 		amps.find((a) => verdict(typed(a)) === 'holds') ??
-		amps.find((a) => verdict(typed(a)) !== 'stops');
+		(before === 'stops' ? amps.find((a) => verdict(typed(a)) !== 'stops') : undefined);
 	const found: Candidate[] = [];
 	if (best !== undefined) {
 		found.push({
 			id: 'amps',
 			effort: 'a knob',
-			text:
-				verdict(typed(best)) === 'holds'
-					? 'Turn down to {amps}: room to spare'
-					: 'Turn down to {amps}',
+			text: 'Turn down to {amps}',
 			values: { amps: { value: best, quantity: 'current' } },
 			change: typed(best)
 		});
@@ -82,7 +75,7 @@ function knobs({ bench }: PlanInputs, verdict: Verdicts, outputA: number): Candi
 	return found;
 }
 
-function cords({ bench }: PlanInputs, verdict: Verdicts): Candidate[] {
+function cords({ bench }: PlanInputs, { verdict, before }: Asked): Candidate[] {
 	const { cord } = bench.supply;
 	if (!cord) return [];
 	const withCord = (change: Partial<typeof cord>): Change => ({
@@ -102,7 +95,7 @@ function cords({ bench }: PlanInputs, verdict: Verdicts): Candidate[] {
 	const safe = cordsBehind(bench.supply.system, nearestA);
 	const sizes = thickerThan(bench, cord.size).filter((s) => safe.includes(s));
 	const made = (s: ConductorSize) => withCord({ size: s, kind: 'made-up', labelA: null });
-	const size = firstThatHelps(sizes, (s) => verdict(made(s))) ?? sizes.at(-1);
+	const size = firstThatHelps(sizes, (s) => verdict(made(s)), before) ?? sizes.at(-1);
 	if (size) {
 		found.push({
 			id: 'thicker-cord',
@@ -180,7 +173,7 @@ function circuits({ bench }: PlanInputs): Candidate[] {
  * A new circuit, whole: breaker, wire that it protects by the ordinary rule, receptacle, plug and cord. The
  * breaker is what the label asks for, and what the work needs; never a larger one or another curve alone.
  */
-function electrician({ bench }: PlanInputs, verdict: Verdicts): Candidate[] {
+function electrician({ bench }: PlanInputs, { verdict, before }: Asked): Candidate[] {
 	const { supply } = bench;
 	const plate = plateInput(bench)!;
 	const leastA = Math.max(plate.inputMaxA ?? 0, plate.fuseA ?? 0, supply.breaker.ratingA);
@@ -204,7 +197,7 @@ function electrician({ bench }: PlanInputs, verdict: Verdicts): Candidate[] {
 	});
 	const job =
 		jobs.find((j) => verdict(change(j)) === 'holds') ??
-		jobs.find((j) => verdict(change(j)) !== 'stops');
+		(before === 'stops' ? jobs.find((j) => verdict(change(j)) !== 'stops') : undefined);
 	if (!job) return [];
 	return [
 		{
@@ -235,19 +228,15 @@ const ELECTRIC = [
 	'Receptacle'
 ];
 
-export function electricCandidates(
-	inputs: PlanInputs,
-	verdict: Verdicts,
-	outputA: number
-): Candidate[] {
+export function electricCandidates(inputs: PlanInputs, asked: Asked): Candidate[] {
 	const against = (parts: readonly string[], list: Candidate[]) =>
 		list.map((candidate) => ({ against: parts, ...candidate }));
 	return [
-		...against([...ELECTRIC, 'Cutter'], knobs(inputs, verdict, outputA)),
+		...against([...ELECTRIC, 'Cutter'], knobs(inputs, asked)),
 		...against(ELECTRIC, [
-			...cords(inputs, verdict),
+			...cords(inputs, asked),
 			...circuits(inputs),
-			...electrician(inputs, verdict)
+			...electrician(inputs, asked)
 		])
 	];
 }

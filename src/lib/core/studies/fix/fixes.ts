@@ -2,7 +2,7 @@ import type { PlanInputs } from '../../inputs/planInputs';
 import { rankOf } from '../../figure/verdict';
 import type { Check, Verdict } from '../../figure/types';
 import { airCandidates } from './air';
-import { applied, EFFORTS, type Candidate, type Change } from './change';
+import { applied, EFFORTS, type Asked, type Candidate, type Change } from './change';
 import { electricCandidates } from './electric';
 import { outcomeOf, worseElsewhere, type Outcome } from './judgeOf';
 
@@ -27,6 +27,8 @@ function gain(before: Outcome, after: Outcome): number {
 		if (to <= from * 1.1 + 5) return 0;
 		return Math.min(0.6, 0.2 * Math.log2((to + 60) / (from + 60)));
 	}
+	// Tight by the same thing as before is no answer to who asks what would fix it.
+	if (after.supply.word === before.supply.word) return 0;
 	const wider = after.supply.margin - before.supply.margin;
 	return wider > WORTH_MARGIN ? Math.min(0.5, wider) : 0;
 }
@@ -88,11 +90,15 @@ export function fixesFor(inputs: PlanInputs, { pairs = true } = {}): Fix[] {
 		if (!outcome) known.set(change, (outcome = outcomeOf(applied(inputs, change))));
 		return outcome;
 	};
-	const verdict = (change: Change) => after(change).supply.verdict;
-	const candidates = [
-		...electricCandidates(inputs, verdict, before.outputA),
-		...airCandidates(inputs, verdict, (change) => after(change).startsPerH)
-	].filter(({ against }) => !against || against.includes(before.supply.part));
+	const asked: Asked = {
+		before: before.supply.verdict,
+		outputA: before.outputA,
+		verdict: (change) => after(change).supply.verdict,
+		startsPerH: (change) => after(change).startsPerH
+	};
+	const candidates = [...electricCandidates(inputs, asked), ...airCandidates(inputs, asked)].filter(
+		({ against }) => !against || against.includes(before.supply.part)
+	);
 	const fixes = candidates
 		.map((candidate) => ({ candidate, outcome: after(candidate.change) }))
 		.map(({ candidate, outcome }) => ({

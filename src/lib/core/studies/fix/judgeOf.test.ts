@@ -28,7 +28,12 @@ describe('trouble that is only moved', () => {
 
 it('the first that helps is the first that holds, else the first that at least runs', () => {
 	const values = [1, 2, 3, 4, 5];
-	expect(firstThatHelps(values, (n) => (n < 3 ? 'stops' : n < 5 ? 'tight' : 'holds'))).toBe(5);
-	expect(firstThatHelps(values, (n) => (n < 3 ? 'stops' : 'tight'))).toBe(3);
-	expect(firstThatHelps(values, () => 'stops')).toBeUndefined();
+	const helps = (holdsFrom: number, before: 'stops' | 'tight') =>
+		firstThatHelps(values, (n) => (n < 3 ? 'stops' : n < holdsFrom ? 'tight' : 'holds'), before);
+	expect(helps(5, 'stops')).toBe(5);
+	expect(helps(9, 'stops')).toBe(3);
+	expect(helps(5, 'tight')).toBe(5);
+	// What is tight already is not helped by what leaves it tight.
+	expect(helps(9, 'tight')).toBeUndefined();
+	expect(firstThatHelps(values, () => 'stops', 'stops')).toBeUndefined();
 });

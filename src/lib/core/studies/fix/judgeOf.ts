@@ -33,10 +33,12 @@ export function outcomeOf(inputs: PlanInputs): Outcome {
 /** Whether another station got worse than it was: such a change only moves the trouble. */
 export function worseElsewhere(before: Outcome, after: Outcome): boolean {
 	const others: Station[] = STATIONS.filter((station) => station !== 'supply');
-	const thickness = ({ checks }: Outcome) =>
-		rankOf(checks.find((check) => check.part === 'Thickness')!.verdict);
-	// An edge that was to be clean is not given away for amps.
-	if (thickness(after) > thickness(before)) return true;
+	const [was, is] = [before, after].map(({ checks }) =>
+		checks.find((check) => check.part === 'Thickness')!
+	) as [Check, Check];
+	// An edge that was to be clean is not given away for amps; tight it may have been already.
+	const givenAway = was.spare.value >= 0 && is.spare.value < 0;
+	if (givenAway || rankOf(is.verdict) > rankOf(was.verdict)) return true;
 	return others.some(
 		(station) =>
 			rankOf(after.stations[station].verdict) > rankOf(before.stations[station].verdict) &&
@@ -49,13 +51,17 @@ export function firstThat<T>(values: readonly T[], holds: (value: T) => boolean)
 	return values[firstTrue(values.length, (i) => holds(values[i]!))];
 }
 
-/** The first of rising values that makes it hold, else the first that at least lets it run. */
+/**
+ * The first of rising values that makes it hold, else the first that lets run what stopped. What was
+ * only tight is not helped by what leaves it so.
+ */
 export function firstThatHelps<T>(
 	values: readonly T[],
-	try_: (value: T) => Verdict
+	try_: (value: T) => Verdict,
+	before: Verdict
 ): T | undefined {
 	return (
 		firstThat(values, (value) => try_(value) === 'holds') ??
-		firstThat(values, (value) => try_(value) !== 'stops')
+		(before === 'stops' ? firstThat(values, (value) => try_(value) !== 'stops') : undefined)
 	);
 }

@@ -26,19 +26,23 @@ export function plansOf(base: PlanInputs, asked: readonly AskedItem[]): Omit<Lis
 		return { ...found, id: one.item.id };
 	});
 	const shops = shopOf(base);
-	const alone = all.map((one) => ('arcs' in one ? (neverAlone(shops, one) ?? one) : one));
+	const alone = all.map((one) => ('arcs' in one ? fromRest(shops, one) : one));
 	return {
 		plans: alone.filter((one): one is ItemPlan => 'arcs' in one),
 		cannot: alone.filter((one): one is CannotMake => 'why' in one)
 	};
 }
 
-/** One arc that stops even from cold and full is no work for any order, nor for any rest. */
-function neverAlone({ shop, lazy }: Shops, plan: ItemPlan): CannotMake | undefined {
+/**
+ * One arc that stops even from cold and full is no work for any order, nor for any rest; where only the
+ * earliest curve of the breaker stops it, it may go through.
+ */
+function fromRest({ shop, lazy }: Shops, plan: ItemPlan): ItemPlan | CannotMake {
 	const stopsIn = (one: ListShop, which: 0 | 1) =>
 		plan.arcs.map((arc) => runArc(one, atStart(one), arcFor(arc, which), 0)).find((r) => r.stops);
-	const found = stopsIn(shop, 0) && stopsIn(lazy, 1);
-	if (!found) return undefined;
+	const may = stopsIn(shop, 0);
+	const found = may && stopsIn(lazy, 1);
+	if (!found) return { ...plan, mayTrip: may !== undefined };
 	const { because, atS } = found.stops!;
 	const arcS = said(found.endS - found.startS, 'time');
 	const after = said(Math.max(0, atS - found.startS), 'time');

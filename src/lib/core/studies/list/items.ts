@@ -3,6 +3,7 @@ import { airLine } from '../../air/workings';
 import { draw } from '../../circuit/workings';
 import { COMPRESSOR_KW_PER_LPM } from '../../cost/cost';
 import { heatWorkings } from '../../cutter/heat';
+import { handPace } from '../../cut/heat';
 import type { Told } from '../../figure/finding';
 import { worst } from '../../figure/verdict';
 import type { Cut } from '../../inputs/defaults';
@@ -46,6 +47,10 @@ export interface ItemPlan {
 	pieceBoreUm: number;
 	/** Eight in ten arcs take between 1/f and f of the planned time. */
 	arcFactor: number;
+	/** Whether a hand holds its travel. */
+	pace: 'slow' | 'fast' | 'held';
+	/** One arc of it alone may trip the breaker, even from rest: no order and no rest mends that. */
+	mayTrip: boolean;
 	/** Where the guide lies; null: a groove. */
 	guide: Cut['guide'] | null;
 	pieceAirL: number;
@@ -125,6 +130,7 @@ type Made = Pick<
 	| 'pieceUm'
 	| 'pieceBoreUm'
 	| 'arcFactor'
+	| 'pace'
 	| 'guide'
 >;
 
@@ -138,6 +144,7 @@ function finished({ item, cut }: AskedItem, w: Workings, made: Made, activeW: nu
 	return {
 		id: item.id,
 		...made,
+		mayTrip: false,
 		pieceArcS,
 		pieceAirL,
 		pieceKwh: (activeW * pieceArcS) / 3.6e6,
@@ -197,6 +204,7 @@ function groovePlan(asked: AskedItem, w: Workings, handlingS: number): ItemPlan 
 			// A gouging nozzle is not the one whose bore is followed.
 			pieceBoreUm: g.nozzle ? 0 : growthUm(use, wearing.nozzle.rates),
 			arcFactor: GROOVE_FACTOR,
+			pace: 'held',
 			guide: null
 		},
 		activeW
@@ -238,6 +246,7 @@ function cutPlan(asked: AskedItem, w: Workings, handlingS: number): ItemPlan | u
 			pieceUm: growthUm(used, wearing.electrode.rates),
 			pieceBoreUm: growthUm(used, wearing.nozzle.rates),
 			arcFactor: Math.exp(EIGHT_IN_TEN * c.law.spread),
+			pace: c.speedMmS === null ? 'held' : handPace(c.speedMmS, inputs.cut.guide),
 			guide: inputs.cut.guide
 		},
 		w.draw.activeW

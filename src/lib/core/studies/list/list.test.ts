@@ -1,5 +1,6 @@
 import * as v from 'valibot';
 import { describe, expect, it } from 'vitest';
+import { EIGHT } from '../../../../../tests/support/eight';
 import { BAY_2, changed, inputsOf } from '../../../../../tests/support/inputs';
 import type { Bench, Cut } from '../../index';
 import { closedOf, DayListSchema, type DayList, type ListItem } from '../../list/inputs';
@@ -168,6 +169,25 @@ describe('the run of a list', () => {
 		const waits = studied([gate, { ...bar, on: 'gate' }], { order: 'own' }).run;
 		expect(waits.rests).toMatchObject([{ id: 'i1', piece: 1, because: 'cooling' }]);
 		expect(waits.firstLimit).toBeNull();
+	});
+
+	it('tells where one cut alone may trip the breaker, and what no hand follows', () => {
+		const one = (name: string, thicknessMm: number, lengthMm: number) => {
+			const bench = EIGHT.find((b) => b.name === name)!;
+			const { plans, run } = studied([{ cut: { thicknessMm, lengthMm } }], {}, bench);
+			return { ...plans[0]!, run };
+		};
+		const small = '27 A personal, 15 A breaker';
+		// 27 A of arc draw 30 A of a 15 A breaker: by its earliest curve it goes within half a minute.
+		expect(one(small, 6, 300)).toMatchObject({
+			mayTrip: true,
+			pace: 'held',
+			run: { mayTrip: true }
+		});
+		expect(one(small, 6, 60)).toMatchObject({ mayTrip: false, run: { mayTrip: false } });
+		const large = one('125 A three-phase, sets its own pressure', 6, 300);
+		expect(large).toMatchObject({ mayTrip: false, pace: 'fast' });
+		expect(one('30 A with built-in compressor', 8, 60).pace).toBe('slow');
 	});
 
 	it('names what stands too early in an order of one’s own', () => {

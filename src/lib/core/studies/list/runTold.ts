@@ -135,6 +135,7 @@ export function runTold(
 		restS,
 		breaks,
 		breakS: breaks.reduce((sum, one) => sum + one.breakS, 0),
+		mayTrip: which === 1,
 		fragile: shaken,
 		firstLimit: stop
 			? {

@@ -56,6 +56,8 @@ export interface ListRun {
 	restS: number;
 	breaks: Break[];
 	breakS: number;
+	/** One arc alone may trip the breaker: it was followed by the latest curve, so by what surely trips. */
+	mayTrip: boolean;
 	/** The rests hang on the second: a little less air, or a warmer start, and something stops. */
 	fragile: boolean;
 	/** The first thing that would stop without rests; null: nothing. */
