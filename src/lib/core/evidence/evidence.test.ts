@@ -155,6 +155,12 @@ describe('evidence from the log', () => {
 		expect(kinds({ judged: 'fast' })).toEqual(['fast', 'parted']);
 		expect(kinds({ through: false, lagDeg: 40 })).toEqual(['missed']);
 		expect(kinds({ judged: 'other' })).toEqual([]);
+		// Sparks tell nothing in sheet under 3 mm (common practice): what was seen besides them does.
+		const sheet = { thicknessMm: 2.9 };
+		expect(kinds({ ...sheet, lagDeg: 34 })).toEqual(['parted']);
+		expect(kinds({ ...sheet, lagDeg: 34, dross: 'soft' })).toEqual(['slow']);
+		expect(kinds({ ...sheet, lagDeg: 20, judged: 'right' })).toEqual(['fine']);
+		expect(kinds({ thicknessMm: 3, lagDeg: 34 })).toEqual(['lag', 'parted']);
 		const [seen] = readingsOf({ ...cut, lagDeg: 34 }, 45);
 		// 34° seen is 0.61 of the speed held (worked example of the trade).
 		expect(Math.exp(seen!.lnMmMin) / 60 / 20).toBeCloseTo(0.614, 2);

@@ -1,6 +1,5 @@
 /** Test cuts as readings of the speed: what each tells, those at one place merged, the newest kept. */
-import { speedRatioFromLag } from '../speed/speed';
-import { SPEED_READINGS_MOST } from '../speed/speed';
+import { SPARKS_READ_FROM_MM, SPEED_READINGS_MOST, speedRatioFromLag } from '../speed/speed';
 import { LAG_SPREAD } from '../speed/speedLaw';
 import { type SpeedReading } from '../speed/reading';
 import type { Entry } from './entries';
@@ -15,7 +14,7 @@ const FAST_FROM = 1.1;
 const BOUNDS_MOST = 4;
 
 /**
- * What one test cut tells. A spark angle is the surest; without one the dross says slow or fast, and a
+ * What one test cut tells. A spark angle is the surest, but in sheet; without one the dross says slow or fast, and a
  * clean edge that the speed held was right. One that did not part speaks of the fastest speed alone.
  */
 export function readingsOf(e: TestCut, nozzleA: number, weight = 1): SpeedReading[] {
@@ -31,7 +30,8 @@ export function readingsOf(e: TestCut, nozzleA: number, weight = 1): SpeedReadin
 	});
 	if (!e.through) return [reading('missed', held)];
 	if (e.judged === 'other') return [];
-	if (e.lagDeg !== null) {
+	const sheet = e.thicknessMm < SPARKS_READ_FROM_MM;
+	if (e.lagDeg !== null && !sheet) {
 		const ratio = speedRatioFromLag(e.lagDeg);
 		const seen = reading('lag', held - Math.log(ratio));
 		if (e.lagSpreadDeg !== undefined) seen.weight *= weightOfLag(e.lagDeg, e.lagSpreadDeg);
@@ -41,7 +41,8 @@ export function readingsOf(e: TestCut, nozzleA: number, weight = 1): SpeedReadin
 	if (e.judged === 'slow' || e.dross === 'soft') return [reading('slow', held)];
 	if (e.judged === 'fast' || e.dross === 'hard')
 		return [reading('fast', held), reading('parted', held)];
-	return [reading('fine', held)];
+	// In sheet sparks tell nothing of the speed. Whoever told of them alone saw it part, no more.
+	return [reading(e.lagDeg === null || e.judged || e.dross ? 'fine' : 'parted', held)];
 }
 
 /** A photo that is read finely counts for at most so many looks by eye: hand and plate differ all the same [own]. */

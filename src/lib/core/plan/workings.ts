@@ -144,7 +144,11 @@ export function workings(inputs: PlanInputs, { solveAmps = true } = {}): Working
 	const water = waterWorkings(bench, work, air);
 	const known = line.flowWay === 'measured' || line.flowWay === 'plate';
 	const { draw: drawn, heat, session } = at(outputA, work);
-	const wearing = wearWorkings(cut, cutting, evidence, settings, { water, shopC: work.shopC });
+	const wearing = wearWorkings(cut, cutting, evidence, settings, {
+		water,
+		shopC: work.shopC,
+		fittedNozzle: fitted
+	});
 	const gouging = gougePlanned(
 		{ inputs, wiring: w, wearing },
 		gougeWorkings(bench, w.plate, cut, evidence),

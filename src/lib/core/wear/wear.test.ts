@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { EIGHT } from '../../../../tests/support/eight';
 import { inputsOf } from '../../../../tests/support/inputs';
+import { fittedNozzle } from '../torch/nozzle';
 import { NO_EVIDENCE } from '../inputs/defaults';
 import { plan } from '../plan/plan';
 import { said } from '../plan/said';
@@ -214,6 +216,19 @@ describe('the pair', () => {
 		expect(figures['wear.nozzleLeft'].value).toBeNull();
 		expect(figures['wear.cutsLeft'].value).toBe(figures['wear.electrodeLeft'].value);
 		expect(checks.find(({ id }) => id === 'wear.cutsLeft')!.part).toBe('Electrode');
+	});
+
+	it('gauges the nozzle that is in the torch, whichever the cut is planned with', () => {
+		let another = 0;
+		for (const bench of EIGHT)
+			for (const school of ['full', 'matched'] as const)
+				for (const thicknessMm of [1.5, 6]) {
+					const { figures } = plan(inputsOf({ bench }, { school, thicknessMm }));
+					const { boreMm, ratingA } = fittedNozzle(bench.torch);
+					expect(figures['wear.boreMm'].value, `${bench.name}, ${school}`).toBeCloseTo(boreMm, 9);
+					if (figures['setup.nozzleA'].value !== ratingA) another++;
+				}
+		expect(another).toBeGreaterThan(3);
 	});
 
 	it('warns when this electrode grows faster than the shop’s others, and names a reason', () => {

@@ -14,6 +14,7 @@ import type { WaterLine } from '../water/line';
 import type { LineCut } from '../cut/lineCut';
 import type { WearEvidence } from './inputs';
 import type { CuttingWorkings } from '../cut/workings';
+import type { Nozzle } from '../torch/inputs';
 
 /** What the shop has decided about its parts. */
 export interface WearSettings {
@@ -63,6 +64,7 @@ export interface WearWorkings {
 	electrode: PartForecast;
 	/** The bore; its growth is that of the diameter. */
 	nozzle: PartForecast;
+	/** Of the nozzle in the torch. */
 	boreNewMm: number;
 	/** Nobody measured a nozzle here and none is known to have worn out: it goes with its electrode. */
 	nozzleKnown: boolean;
@@ -101,12 +103,13 @@ export function wearWorkings(
 	c: CuttingWorkings,
 	evidence: WearEvidence,
 	settings: WearSettings,
-	air: { water: WaterLine | undefined; shopC: number }
+	at: { water: WaterLine | undefined; shopC: number; fittedNozzle: Nozzle }
 ): WearWorkings {
 	const { wear } = evidence;
-	const airFactor = air.water ? airWearFactor(air.water, air.shopC) : 1;
+	const airFactor = at.water ? airWearFactor(at.water, at.shopC) : 1;
 	const cutUse = useOfCut(cut, c);
-	const boreNewMm = c.nozzle.boreMm;
+	// What is gauged is what is in the torch; the cut may be planned with another.
+	const boreNewMm = at.fittedNozzle.boreMm;
 	const electrode = partForecast(wear.electrode, {
 		starting: RATES_UM,
 		gaugeUm: GAUGE_UM,
