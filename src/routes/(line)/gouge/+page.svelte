@@ -82,13 +82,16 @@
 		<Later load={() => import('$lib/components/Gouge/Choices.svelte')} heightPx={300} />
 	</div>
 {/if}
-<Stage
-	when="before"
-	id="test-groove"
-	title="Test groove"
-	answer="one string on scrap makes strings and seconds yours"
-	load={() => import('$lib/components/Gouge/TestGroove.svelte')}
-/>
+{#if !spot || bench.bench.torch.nozzles.some(({ kind }) => kind === 'gouge')}
+	<!-- Ordinary parts push no string: there is nothing to try a spot by but a spot. -->
+	<Stage
+		when="before"
+		id="test-groove"
+		title="Test groove"
+		answer="one string on scrap makes {spot ? 'the' : 'strings and'} seconds yours"
+		load={() => import('$lib/components/Gouge/TestGroove.svelte')}
+	/>
+{/if}
 {#if groove}
 	{@const string = groove.strings[Math.min(now, groove.strings.length - 1)]!}
 	<Stage
