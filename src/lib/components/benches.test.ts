@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { EIGHT } from '../../../tests/support/eight';
 import { BAY_2, inputsOf, TROLLEY } from '../../../tests/support/inputs';
 import { UNTOUCHED } from '../../../tests/support/workbench';
 import { METAL_IDS, type Bench, type Cut } from '$lib/core';
@@ -83,6 +84,15 @@ describe('can I cut this, in words', () => {
 		);
 		// Oxygen burns zinc and steel alike, on every page.
 		expect(shop({ thicknessMm: 40, metal: 'galvanized' }).text).toContain('oxygen');
+	});
+	it('says that it grinds before it mends the air, which makes no edge clean', () => {
+		const cut: Partial<Cut> = { metal: 'aluminium', thicknessMm: 10 };
+		const tight = EIGHT.find(({ name }) => name === '50 A, small tank, flow meter')!;
+		const [answer] = answers(cut, [tight]);
+		expect(answer).toMatchObject({ rough: true, limit: { station: 'supply' } });
+		expect(changeWord(answer!, answer!, cutOf(cut), bench)).toMatch(
+			/^Just sever it, then grind the edge\. Set the regulator to 4\.8 bar, air flowing\.$/
+		);
 	});
 	it('sends the plate to the bench that does it, when there is one', () => {
 		const all = answers({ thicknessMm: 16, aim: 'sever' });

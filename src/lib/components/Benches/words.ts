@@ -42,13 +42,16 @@ export function changeWord(
 		return best.lineS !== null
 			? `Not on this bench. Carry the plate to ${best.name}.`
 			: `Not on this bench. ${elsewhere(cut.metal)}`;
+	// What mends the supply does not make the edge clean.
+	const grind = 'Just sever it, then grind the edge.';
+	if (rough && fix && verdict !== 'stops') return `${grind} ${bench.sayAll(fix)}.`;
 	if (fix) {
 		const asked = fix.effort === 'an electrician' ? ', by an electrician' : '';
 		return `${bench.sayAll(fix)}${asked}: ${fixResult(fix, bench)}.`;
 	}
 	if (limit.station === 'supply' && verdict === 'stops')
 		return 'No change here helps. Take less arc, or another bench.';
-	if (rough) return 'Just sever it, then grind the edge.';
+	if (rough) return grind;
 	if (limit.word === 'no smaller nozzle')
 		return 'More amps, or a torch that takes a smaller nozzle.';
 	if (limit.part === 'Parts' || limit.part === 'Nozzle')

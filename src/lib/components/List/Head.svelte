@@ -16,11 +16,12 @@
 				: ('holds' as const)
 	);
 	const inThem = $derived(
-		(view.study?.plans ?? [])
-			.filter(({ mayTrip }) => mayTrip)
-			.map(({ id }) => nameOf(id))
-			.slice(0, 3)
-			.join(', ')
+		new Intl.ListFormat('en-GB').format(
+			(view.study?.plans ?? [])
+				.filter(({ mayTrip }) => mayTrip)
+				.map(({ id }) => nameOf(id))
+				.slice(0, 3)
+		)
 	);
 	/** Breaks and nights do not count. */
 	const workedS = ({ startS, endS, breakS }: { startS: number; endS: number; breakS: number }) =>

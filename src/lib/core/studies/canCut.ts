@@ -1,5 +1,6 @@
 /** One question to a bench: does it make this cut, how, and what would change the answer least? */
 import type { Verdict } from '../figure/types';
+import { handPace } from '../cut/heat';
 import { judge } from '../figure/verdict';
 import type { PlanInputs } from '../inputs/planInputs';
 import { plan } from '../plan/plan';
@@ -20,6 +21,8 @@ export interface CanCut {
 	severMm: number;
 	/** A clean edge was asked for and does not come. */
 	rough: boolean;
+	/** It asks for more than a hand follows. */
+	outruns: boolean;
 	/** Smallest change of the supply that helps, when the supply decides; an electrician's last. */
 	fix: Fix | null;
 }
@@ -40,16 +43,18 @@ export function canCut(inputs: PlanInputs): CanCut {
 	const { verdict, firstLimit, weakestLink } = judge(asked);
 	const limit = firstLimit ?? weakestLink ?? asked.find((c) => c.part === 'Thickness')!;
 	const [cleanMm, severMm] = [figures['setup.cleanMm'].value!, figures['setup.severMm'].value!];
+	const speedMmS = figures['setup.speedMmS'].value;
 	const arcMm = figures['setup.arcMm'].value!;
 	const parts = figures['setup.lineS'].value !== null;
 	return {
 		verdict,
 		limit,
 		outputA: parts ? figures['setup.currentA'].value : null,
-		speedMmS: figures['setup.speedMmS'].value,
+		speedMmS,
 		lineS: figures['setup.lineS'].value,
 		cleanMm,
 		severMm,
+		outruns: speedMmS !== null && handPace(speedMmS, inputs.cut.guide) === 'fast',
 		rough: parts && CLEAN_AIMS.includes(inputs.cut.aim) && arcMm > cleanMm,
 		fix: limit.station === 'supply' && verdict !== 'holds' ? (fixesFor(inputs)[0] ?? null) : null
 	};
@@ -57,12 +62,16 @@ export function canCut(inputs: PlanInputs): CanCut {
 
 const RANK: Record<Verdict, number> = { holds: 0, tight: 1, 'not set': 2, stops: 3 };
 
-/** Best answer first: what holds, what comes out as asked, what is done sooner. */
+/**
+ * Best answer first: what holds, what comes out as asked, what a hand follows, what is done sooner; where no
+ * hand follows, what is nearest to one.
+ */
 export function byAnswer(x: CanCut, y: CanCut): number {
 	return (
 		RANK[x.verdict] - RANK[y.verdict] ||
 		Number(x.lineS === null) - Number(y.lineS === null) ||
 		Number(x.rough) - Number(y.rough) ||
-		(x.lineS ?? 0) - (y.lineS ?? 0)
+		Number(x.outruns) - Number(y.outruns) ||
+		(x.outruns ? x.speedMmS! - y.speedMmS! : (x.lineS ?? 0) - (y.lineS ?? 0))
 	);
 }
