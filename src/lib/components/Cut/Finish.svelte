@@ -3,6 +3,7 @@
 
 	/** The last centimetres, and what comes after them (common practice). */
 	const bench = getWorkbench();
+	const round = $derived(bench.cut.guide === 'circle');
 	const thick = $derived((bench.plan.figures['setup.arcMm'].value ?? 0) >= 18);
 </script>
 
@@ -10,9 +11,10 @@
 	<h2 class="h text-[1.125rem]">Finish</h2>
 	<ol class="mt-1 list-decimal space-y-1 pl-5 text-[1rem]">
 		<li>
-			{#if thick}<b>Lean the torch back near the end</b>, so that the bottom exits first, then hold
-				still until it parts.{:else}Run off the end at full pace; hold a moment so that the bottom
-				parts too.{/if}
+			{#if round}<b>Come round into the slot where you began</b> and cross it at full pace: a circle that
+				stops short of it hangs.{:else if thick}<b>Lean the torch back near the end</b>, so that the
+				bottom exits first, then hold still until it parts.{:else}Run off the end at full pace; hold
+				a moment so that the bottom parts too.{/if}
 		</li>
 		<li>The piece drops: feet, hose and lead out from under it. Hold the piece that stays.</li>
 		<li>

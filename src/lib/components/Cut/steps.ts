@@ -115,8 +115,8 @@ export const STEPS: Record<StartId, [Pose, Pose, Pose]> = {
 /** Where the sparks go while it digs (common practice). */
 export const SPARKS_GO: Record<StartId, string> = {
 	edge: 'Sparks fall below the edge: look under it.',
-	pierce: 'Until it is through they come back up all round: face and hands clear.',
-	rolled: 'They leave flat on the side you lean away from: nobody and nothing there.',
-	hover: 'Until it is through they spread flat all round: nobody close.',
+	pierce: 'Until it is through sparks come back up all round: face and hands clear.',
+	rolled: 'Sparks leave flat on the side you lean away from: nobody and nothing there.',
+	hover: 'Until it is through sparks spread flat all round: nobody close.',
 	drilled: 'Sparks fall through the hole: look under it.'
 };

@@ -29,7 +29,7 @@ const byEye = (part: LookedAt) =>
 /** What a cut takes of the parts, and what is left of them. */
 export const WEAR_FIGURES = {
 	'cut.startWearUm': several(
-		(w) => w.wearing.perStartUm,
+		(w) => (w.cutting.startMethod === 'none' ? null : w.wearing.perStartUm),
 		(w) => w.cutting.startMethod,
 		{ edge: 'M', drilled: 'M', pierce: 'M', rolled: 'M', hover: 'M', none: 'M' }
 	),

@@ -38,7 +38,7 @@ export const WEAR_PLAIN = {
 		pierce: PIERCE,
 		rolled: PIERCE,
 		hover: PIERCE,
-		none: START
+		none: NO_CUT
 	},
 	'wear.factor': {
 		prior: 'No pit was measured yet: the starting rates hold.',

@@ -182,13 +182,15 @@
 	</section>
 	<div class="min-w-0"><Cautions title="And always" /></div>
 </div>
-<Stage
-	when="while cutting"
-	id="finish"
-	title="The end of the cut"
-	answer="it drops; air runs on {bench.say(bench.bench.torch.postFlowS, 'time')}"
-	load={() => import('$lib/components/Cut/Finish.svelte')}
-/>
+{#if bench.plan.figures['setup.lineS'].value !== null}
+	<Stage
+		when="while cutting"
+		id="finish"
+		title="The end of the cut"
+		answer="it drops; air runs on {bench.say(bench.bench.torch.postFlowS, 'time')}"
+		load={() => import('$lib/components/Cut/Finish.svelte')}
+	/>
+{/if}
 <div class="below log"><LogButtons /></div>
 <Stage
 	when="after"

@@ -105,7 +105,7 @@ export const WEAR_REASONS = {
 		pierce: startWear('a + c', { c: rate('electrode', 'straight', 'a straight pierce, more') }),
 		rolled: startWear('a + c', rolled),
 		hover: startWear('a + c', rolled),
-		none: startWear('a')
+		none: NOT_MADE
 	},
 	'wear.factor': { prior: FACTOR, measured: FACTOR },
 	'wear.pitMm': {
