@@ -86,7 +86,7 @@ export function mindWords({
 	guide
 }: Pick<ItemPlan, 'mayTrip' | 'pace' | 'guide'>): string | undefined {
 	if (mayTrip)
-		return 'The breaker may trip in any of its cuts, even from rest: fewer amps, shorter cuts, or another circuit.';
+		return 'The breaker may trip in one of its cuts, even from rest: fewer amps, shorter cuts, or another circuit.';
 	if (pace === 'held' || guide === null) return undefined;
 	const what = pace === 'fast' ? 'Faster than a hand goes' : 'Slower than a hand holds steadily';
 	return `${what}. ${paceHelp(pace, guide)}`;

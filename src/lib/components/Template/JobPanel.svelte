@@ -54,12 +54,16 @@
 	{:else if !pauses}
 		<State verdict="stops" word="The bench does not carry one of these cuts." /> See Supply.
 	{:else if pauses.pauses.length === 0}
-		<State verdict="holds" word="No extra pauses needed." />
+		{#if pauses.mayTrip}
+			<State verdict="tight" word="The breaker may trip in the longest cut, whatever the pause." />
+		{:else}<State verdict="holds" word="No extra pauses needed." />{/if}
 		{bench.say(pauses.totalS, 'time')} at the usual pace.
 	{:else}
 		<State
 			verdict="tight"
-			word="{pauses.pauses.length} pause{pauses.pauses.length === 1 ? '' : 's'} needed."
+			word="{pauses.pauses.length} pause{pauses.pauses.length === 1
+				? ''
+				: 's'} needed{pauses.mayTrip ? ', and the breaker may trip in the longest cut' : ''}."
 		/>
 		The first before cut {pauses.pauses[0]!.beforeCut}, {bench.say(
 			pauses.pauses[0]!.waitS,
