@@ -20,6 +20,7 @@ import { spareWord } from './Bench/spare';
 import { cutTitle, dosAndDonts, standoffWord, startWord } from './Card/words';
 import { guideShape, PLAN } from './Cut/guide';
 import { GROOVE, sectionShape as grooveShape } from './Gouge/groove';
+import { gougeAir } from './Gouge/words';
 import { seenWord, stationCells } from './Line/line';
 import { schoolAdvice } from './Setup/schools';
 import { deepestMm, SECTION, sectionShape, thicknessAt } from './Setup/section';
@@ -135,6 +136,14 @@ describe('the line', () => {
 		expect(pauseWords(studySession(calm.inputs).pauses, calm)).toMatch(
 			/no longer pause is needed\.$/
 		);
+	});
+
+	it('tells a groove’s air as it is set: by the regulator, by the mode, or not at all', () => {
+		const groove = { gouge: { ...DEFAULT_CUT.gouge, asked: true } };
+		expect(gougeAir(workbench(groove)).value).toMatch(/bar$/);
+		const [itself, , , builtIn] = EIGHT.map((bench) => gougeAir(workbench(groove, bench)));
+		expect(itself).toEqual({ value: 'Own', note: 'sets it by its gouging mode' });
+		expect(builtIn).toEqual({ value: 'Own', note: 'built-in compressor' });
 	});
 
 	it('tells tight with its reason, and not set', () => {

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { METALS } from '$lib/core';
-	import { grooveTitle } from '$lib/components/Gouge/words';
+	import { gougeAir, grooveTitle } from '$lib/components/Gouge/words';
 	import Mark from '$lib/components/Marks/Mark.svelte';
 	import { isLight, isSpot } from '$lib/core/gouge/targets';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
@@ -22,9 +22,12 @@
 	/** As many as fit; the screen has them all. */
 	const SHOWN = 6;
 	const seconds = $derived(groove?.stringS.slice(0, SHOWN).map((s) => bench.say(s, 'time')) ?? []);
+	const air = $derived(gougeAir(bench));
 	const cells = $derived([
 		['Torch', spot ? 'upright' : bench.say(gouge.angleFromPlateDeg, 'angle')],
-		['Air, flowing', bench.sayFigure('gouge.airBar')],
+		figures['gouge.airBar'].value === null
+			? ['Air', `its own: ${air.note}`]
+			: ['Air, flowing', air.value],
 		['Shade', bench.sayFigure('gouge.shade')],
 		['Left to grind', bench.sayFigure('gouge.standsMm')]
 	]);

@@ -5,6 +5,7 @@
 	import SettingCard from '$lib/components/Card/SettingCard.svelte';
 	import { stateWord } from '$lib/components/Line/line';
 	import State from '$lib/components/Marks/State.svelte';
+	import { gougeAir } from './words';
 	import { isLight, isSpot } from '$lib/core/gouge/targets';
 	import { CLEAR_WORDS } from '$lib/core/safety/shade';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
@@ -15,6 +16,7 @@
 	const gouge = $derived(bench.cut.gouge);
 	const { figures } = $derived(bench.plan);
 	const spot = $derived(isSpot(gouge.target));
+	const air = $derived(gougeAir(bench));
 	const station = $derived(bench.plan.stations.gouge);
 	const strings = $derived(figures['gouge.strings'].value);
 	const travel = $derived.by(() => {
@@ -71,12 +73,7 @@
 			note={spot ? 'small gap' : 'from the plate, small gap'}
 		/>
 		<Cell name="Nozzle (tip)" value={nozzle.is} note={nozzle.note} />
-		<Cell
-			name="Air"
-			id="gouge.airBar"
-			value={bench.sayFigure('gouge.airBar')}
-			note="less than cutting, flowing"
-		/>
+		<Cell name="Air" id="gouge.airBar" value={air.value} note={air.note} />
 	{/snippet}
 	{#snippet notes()}
 		<DoDont

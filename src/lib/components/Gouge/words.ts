@@ -31,6 +31,14 @@ export const TARGET_HELP: Record<Target, string> = {
 	dimple: 'A dent that starts a drill: diameter and depth.'
 };
 
+/** Air on the card of a groove; a cutter that sets its own tells by its mode. */
+export function gougeAir(bench: Workbench): { value: string; note: string } {
+	if (bench.bench.air.source === 'built-in') return { value: 'Own', note: 'built-in compressor' };
+	if (bench.plan.figures['gouge.airBar'].value === null)
+		return { value: 'Own', note: 'sets it by its gouging mode' };
+	return { value: bench.sayFigure('gouge.airBar'), note: 'less than cutting, flowing' };
+}
+
 /** Which sizes a target is told by, with the words on their fields. */
 export const SIZES: Record<
 	Target,

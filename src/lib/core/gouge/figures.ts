@@ -111,9 +111,10 @@ export const GOUGE_FIGURES = {
 		{ into: 'M', whole: 'A', none: 'M' }
 	),
 	'gouge.removalKgH': several(
-		(w) => 3600 * w.gouging.removalKgS,
-		(w) => (w.gouging.removal.from > 0 ? 'measured' : 'model'),
-		{ model: 'M', measured: 'T' }
+		({ gouging: g }) => (g.refused === 'nozzle' ? null : 3600 * g.removalKgS),
+		({ gouging: g }) =>
+			g.refused === 'nozzle' ? 'none' : g.removal.from > 0 ? 'measured' : 'model',
+		{ model: 'M', measured: 'T', none: 'M' }
 	),
 	'gouge.slagG': several(
 		({ inputs, gouging: g }) =>

@@ -460,13 +460,23 @@ describe('a groove in the Plan', () => {
 			...BAY_2,
 			torch: { ...BAY_2.torch, nozzles: BAY_2.torch.nozzles.filter(({ kind }) => kind === 'cut') }
 		};
-		expect(asked({}, { bench }).stations.gouge).toMatchObject({
+		const none = asked({}, { bench });
+		expect(none.stations.gouge).toMatchObject({
 			verdict: 'not set',
 			word: 'no gouging nozzle'
 		});
+		// Nothing that is not made throws out metal.
+		expect(none.figures['gouge.removalKgH'].value).toBeNull();
 		expect(
 			asked({ target: 'tack', widthMm: 8, depthMm: 3 }, { bench }).figures['gouge.strings'].value
 		).toBe(1);
+	});
+
+	it('has no pressure to set where the cutter makes its own air', () => {
+		const air = (source: 'compressor' | 'built-in') =>
+			asked({}, { bench: { ...BAY_2, air: { ...BAY_2.air, source } } }).figures['gouge.airBar'];
+		expect(air('compressor').value).toBeGreaterThan(2);
+		expect(air('built-in')).toMatchObject({ value: null });
 	});
 });
 

@@ -57,7 +57,8 @@ export const GOUGE_PLAIN = {
 	},
 	'gouge.removalKgH': {
 		model: '{I} throw out so much metal, as long as the arc burns.',
-		measured: 'Your test grooves and {I} throw out so much metal, as long as the arc burns.'
+		measured: 'Your test grooves and {I} throw out so much metal, as long as the arc burns.',
+		none: NONE
 	},
 	'gouge.slagG': {
 		lines: '{A} along {l}, {n} pieces.',

@@ -221,7 +221,8 @@ export const GOUGE_REASONS = {
 				U_2: given('arc voltage at these amps', 'voltage', 'S', (w) => w.gouging.arcVoltageV),
 				H: given('energy for a kilogram, J', 'factor', 'M', (w) => w.gouging.removalJPerKg)
 			}
-		}
+		},
+		none: NOTHING
 	},
 	'gouge.slagG': {
 		lines: {

@@ -86,7 +86,7 @@ export interface GougePlanned extends GougeWorkings {
 
 /** Less than for cutting, by whoever sets it; the shop's own regulator stays inside the window. */
 function gougeAirBar({ cutter, air }: ShopBench): number | null {
-	if (cutter.regulator === 'itself') return null;
+	if (cutter.regulator === 'itself' || air.source === 'built-in') return null;
 	if (cutter.regulator === 'none') {
 		return Math.max(cutter.airMinBar, air.setPointBar * GOUGE_AIR_SHARE);
 	}

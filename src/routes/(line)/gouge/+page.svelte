@@ -82,8 +82,8 @@
 		<Later load={() => import('$lib/components/Gouge/Choices.svelte')} heightPx={300} />
 	</div>
 {/if}
-{#if !spot || bench.bench.torch.nozzles.some(({ kind }) => kind === 'gouge')}
-	<!-- Ordinary parts push no string: there is nothing to try a spot by but a spot. -->
+{#if bench.bench.torch.nozzles.some(({ kind }) => kind === 'gouge')}
+	<!-- Ordinary parts push no string. -->
 	<Stage
 		when="before"
 		id="test-groove"
@@ -127,7 +127,9 @@
 	when="besides"
 	id="comes-from"
 	title="What it comes from"
-	answer="{bench.sayFigure('gouge.removalKgH')} thrown out while the arc burns"
+	answer={strings === null
+		? 'sections, what stays, and where each number is from'
+		: `${bench.sayFigure('gouge.removalKgH')} thrown out while the arc burns`}
 	load={() => import('$lib/components/Gouge/ComesFrom.svelte')}
 />
 
