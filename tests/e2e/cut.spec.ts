@@ -78,6 +78,20 @@ test('a start that cannot go through says which amps would, and each start tells
 	const costs = page.getByRole('region', { name: 'What each start costs' });
 	await expect(costs.getByRole('row')).toHaveCount(6);
 	await expect(costs).toContainText('Through after about');
+	// A start that does not go through takes nothing of the electrode.
+	const takes = costs.locator('div, tr, li').filter({ hasText: 'Wears the electrode by' }).last();
+	await expect(takes).toContainText('µm');
+	await page.goto('/cut?t=9&start=pierce&school=typed&a=32#start');
+	await expect(costs).toContainText('not at all');
+	await expect(takes).not.toContainText('µm');
+	// What does not part has no end either, and a circle has one of its own.
+	await page.goto('/cut?t=45');
+	await expect(page.getByTestId('stage-finish')).toHaveCount(0);
+	await page.goto('/cut?t=6&guide=circle');
+	await openStage(page, 'finish');
+	await expect(page.getByRole('region', { name: 'Finish' })).toContainText(
+		'Come round into the slot where you began'
+	);
 });
 
 test('a bevel is drawn across the cut, with its wider kerf and its bottom edge', async ({

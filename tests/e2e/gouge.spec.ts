@@ -85,6 +85,19 @@ test('what cannot be made is refused with a way out, and loses nothing', async (
 	await expect(strings(page)).toBeVisible();
 });
 
+test('a bench without a gouging nozzle tries no string, and throws nothing out', async ({
+	page,
+	demo
+}) => {
+	await page.goto(`/gouge?bench=${await demo.benchId('Towpath trolley')}&groove=1`);
+	await expect(page.getByTestId('gouge-none')).toHaveText('Not as asked');
+	await expect(page.getByTestId('stage-test-groove')).toHaveCount(0);
+	await expect(page.getByTestId('stage-comes-from')).not.toContainText('thrown out while');
+	await page.goto(`/gouge?bench=${await demo.benchId('Bay 2')}&groove=1`);
+	await expect(page.getByTestId('stage-test-groove')).toBeVisible();
+	await expect(page.getByTestId('stage-comes-from')).toContainText('thrown out while');
+});
+
 test('a hand that drags a size too far stops where a groove still is, and goes back', async ({
 	page,
 	demo

@@ -359,6 +359,42 @@ test('the other benches say what they do with it; split in two, each bench has i
 	await expect(page.getByText('Put away; it stays')).toBeVisible();
 });
 
+test('a list names what may trip the breaker, what no hand follows, and what waits for what is never made', async ({
+	page,
+	demo
+}) => {
+	const trolley = await demo.benchId('Towpath trolley');
+	const add = async (search: string) => {
+		await page.goto(`/setup?bench=${trolley}&${search}`);
+		await page.keyboard.press('j');
+		await page.getByRole('button', { name: /^Add the planned cut/ }).click();
+	};
+	await add('t=6&len=1000');
+	await planned(page);
+	await add('t=1&len=100');
+	await expect(items(page)).toHaveCount(2);
+	await add('t=45&len=100');
+	await expect(items(page)).toHaveCount(3);
+	await planned(page);
+	const [long, sheet] = [items(page).filter({ hasText: '6 mm' }), items(page).nth(1)];
+	await expect(long).toContainText('The breaker may trip in one of its cuts, even from rest');
+	await expect(items(page).filter({ hasText: 'Faster than a hand goes.' })).toHaveCount(1);
+	const head = page.getByTestId('job');
+	await expect(head).toContainText(/The breaker may trip in .+, whatever the rests\./);
+	await expect(head).not.toContainText('Nothing has to rest');
+	await expect(page.getByRole('img', { name: /% of a sure trip/ })).toBeVisible();
+	await expect(sheet).not.toContainText('breaker');
+	await long.getByRole('button', { expanded: false }).click();
+	await long.getByRole('checkbox', { name: /45 mm/ }).check();
+	await expect(long).toContainText(/without .*45 mm.*, which it comes after/);
+	await page.goto(`/job/run?bench=${trolley}`);
+	await expect(page.getByText('The breaker may trip in one of its cuts').first()).toBeVisible();
+	await page.goto(`/job?bench=${trolley}`);
+	await page.getByRole('button', { name: 'Name, hours, parts' }).click();
+	await page.getByRole('button', { name: 'Put it away' }).click();
+	await expect(page.getByText('Put away; it stays')).toBeVisible();
+});
+
 test('the first piece was out: the guide of the rest follows, and what the list took is learnt', async ({
 	page
 }) => {
