@@ -13,6 +13,7 @@ describe('what to know of an item first', () => {
 		expect(said({ pace: 'fast' })).toBe('Faster than a hand goes. Turn the amps down.');
 		expect(said({ pace: 'fast', guide: 'freehand' })).toContain('guide, or turn');
 		expect(said({ pace: 'slow', guide: 'freehand' })).toContain('Ride on a guide');
+		expect(said({ pace: 'slow', guide: 'circle' })).toContain('rollers');
 		expect(said({ pace: 'slow', guide: 'waste' })).not.toContain('guide');
 	});
 });

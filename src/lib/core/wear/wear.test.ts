@@ -231,6 +231,13 @@ describe('the pair', () => {
 		expect(another).toBeGreaterThan(3);
 	});
 
+	it('takes nothing for a start that does not go through', () => {
+		const of = (thicknessMm: number) =>
+			plan(inputsOf({}, { thicknessMm, start: 'pierce' })).figures['cut.startWearUm'].value;
+		expect(of(6)).toBeGreaterThan(3);
+		expect(of(20)).toBeNull();
+	});
+
 	it('warns when this electrode grows faster than the shop’s others, and names a reason', () => {
 		const others = new Array<MeasuredGrowth>(8).fill({
 			grownUm: 1000,

@@ -63,6 +63,10 @@ describe('what would fix it', () => {
 						if (verdict === 'tight' && fix.verdict === 'tight') {
 							still++;
 							expect(fix.limit.word, told).not.toBe(word);
+							// What was searched for is what holds.
+							expect(['amps', 'new-circuit', 'pause', 'tank', 'compressor'], told).not.toContain(
+								fix.id
+							);
 						}
 						if (clean(before)) expect(clean(plan(applied(inputs, fix.change))), told).toBe(true);
 						const typedA = fix.change.cut?.typedA;
