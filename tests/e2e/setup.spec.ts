@@ -156,6 +156,17 @@ test('quarter-inch steel: the schools side by side, and the one chosen goes ever
 	await page.getByRole('radiogroup', { name: 'Units' }).getByRole('radio', { name: 'mm' }).check();
 });
 
+test('the drawing tells no angle of sparks in sheet, where there is none to go by', async ({
+	page
+}) => {
+	await page.goto('/setup?t=2.9');
+	const section = page.getByRole('group', { name: 'Side section of the cut' });
+	await expect(section).toContainText('sparks tell nothing');
+	await expect(section).not.toContainText('°');
+	await page.goto('/setup?t=3');
+	await expect(section).toContainText(/\d+°.*sparks trail/s);
+});
+
 test('three test cuts tighten the band and are taken back one by one; one that fails slows it', async ({
 	page
 }) => {

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import Mark from '$lib/components/Marks/Mark.svelte';
 	import type { DayListView } from '$lib/state/dayList.svelte';
-	import { clock, HELD_UP, lasts, minutes, troubleWords } from './words';
+	import { clock, HELD_UP, lasts, listed, minutes, troubleWords } from './words';
 
 	/** When it is done, what holds it up, and where it goes from here. */
 	let { view, open }: { view: DayListView; open: (path: string) => string } = $props();
@@ -16,12 +16,7 @@
 				: ('holds' as const)
 	);
 	const inThem = $derived(
-		new Intl.ListFormat('en-GB').format(
-			(view.study?.plans ?? [])
-				.filter(({ mayTrip }) => mayTrip)
-				.map(({ id }) => nameOf(id))
-				.slice(0, 3)
-		)
+		listed((view.study?.plans ?? []).filter(({ mayTrip }) => mayTrip).map(({ id }) => nameOf(id)))
 	);
 	/** Breaks and nights do not count. */
 	const workedS = ({ startS, endS, breakS }: { startS: number; endS: number; breakS: number }) =>

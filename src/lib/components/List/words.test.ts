@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { leftWords, mindWords } from './words';
+import { leftWords, listed, mindWords } from './words';
 
 describe('what to know of an item first', () => {
 	const said = (over: Partial<Parameters<typeof mindWords>[0]>) =>
@@ -16,6 +16,14 @@ describe('what to know of an item first', () => {
 		expect(said({ pace: 'slow', guide: 'circle' })).toContain('rollers');
 		expect(said({ pace: 'slow', guide: 'waste' })).not.toContain('guide');
 	});
+});
+
+it('names of items are listed as far as they are read, and the rest counted', () => {
+	expect(listed([])).toBe('');
+	expect(listed(['Bars'])).toBe('Bars');
+	expect(listed(['Bars', 'Straps'])).toBe('Bars and Straps');
+	expect(listed(['a', 'b', 'c', 'd'])).toBe('a, b, c and d');
+	expect(listed(['a', 'b', 'c', 'd', 'e'])).toBe('a, b, c and 2 more');
 });
 
 describe('parts that lie on no plate', () => {

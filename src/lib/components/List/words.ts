@@ -79,6 +79,14 @@ export const minutes = (seconds: number): string => {
 	return min >= 120 ? `${Math.floor(min / 60)} h ${min % 60} min` : `${min} min`;
 };
 
+const NAMES_MOST = 3;
+/** "Bars, Straps and 4 more". */
+export function listed(names: readonly string[]): string {
+	const more = names.length - NAMES_MOST;
+	const told = more > 1 ? [...names.slice(0, NAMES_MOST), `${more} more`] : names;
+	return new Intl.ListFormat('en-GB').format(told);
+}
+
 /** What whoever makes it should know first; undefined: nothing. */
 export function mindWords({
 	mayTrip,

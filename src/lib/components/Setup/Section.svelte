@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { onDestroy } from 'svelte';
 	import { thicknessStepMm, type FigureId } from '$lib/core';
+	import { SPARKS_READ_FROM_MM } from '$lib/core/speed/speed';
 	import Balloon from '$lib/components/Balloon/Balloon.svelte';
 	import Patterns from '$lib/components/Drawing/Patterns.svelte';
 	import TorchHead from '$lib/components/Drawing/TorchHead.svelte';
@@ -38,6 +39,8 @@
 		})
 	);
 	const lagY = $derived(shape.lagY);
+	/** What falls straight down at any pace is no angle to go by. */
+	const sheet = $derived(value('setup.arcMm') < SPARKS_READ_FROM_MM);
 	const { plateTopY: top, arcX: cx } = SECTION;
 	const sparks = sparkPaths({ seed: 7, count: 46, lengthPx: 96, spreadRad: 0.34 });
 	const labelY = $derived(labelAtY(shape.bottomY));
@@ -147,9 +150,13 @@
 		<!-- Moved as one piece: text at a new place is laid out anew, a group that moves is not. -->
 		<g transform="translate({cx} {lagY})">
 			<text x="68" y="9" class="fig halo" style:font-size="30px" style:fill="var(--spark-ink)"
-				>{bench.sayFigure('setup.lagDeg')}</text
+				>{sheet ? '' : bench.sayFigure('setup.lagDeg')}</text
 			>
-			<text x="116" y="6" class="halo">sparks trail<tspan class="roomy">&nbsp;behind</tspan></text>
+			<text x={sheet ? 68 : 116} y="6" class="halo"
+				>{sheet ? 'sparks tell nothing' : 'sparks trail'}<tspan class="roomy"
+					>{sheet ? '' : '\u00a0behind'}</tspan
+				></text
+			>
 			<foreignObject
 				x="244"
 				y="-9"
