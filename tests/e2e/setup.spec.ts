@@ -163,6 +163,9 @@ test('the drawing tells no angle of sparks in sheet, where there is none to go b
 	const section = page.getByRole('group', { name: 'Side section of the cut' });
 	await expect(section).toContainText('sparks tell nothing');
 	await expect(section).not.toContainText('°');
+	await expect(page.getByRole('region', { name: 'Speed window' })).toContainText(
+		'amber: about right'
+	);
 	await page.goto('/setup?t=3');
 	await expect(section).toContainText(/\d+°.*sparks trail/s);
 });

@@ -1,10 +1,6 @@
 import { METALS } from '$lib/core';
-import {
-	CLEAN_AIMS,
-	LAG_WINDOW_DEG,
-	SPARKS_READ_FROM_MM,
-	type SparkSchool
-} from '$lib/core/speed/speed';
+import { inSheet } from '$lib/components/Words/sheet';
+import { CLEAN_AIMS, LAG_WINDOW_DEG, type SparkSchool } from '$lib/core/speed/speed';
 import type { Workbench } from '$lib/state/workbench.svelte';
 
 export const AIM_WORDS = {
@@ -79,7 +75,7 @@ export function dosAndDonts(
 	];
 	const parts = plan.figures['setup.speedMmS'].value !== null;
 	if (!parts) return { dos, donts: ['Fire the pilot arc into the air'] };
-	const sheet = (plan.figures['setup.arcMm'].value ?? 0) < SPARKS_READ_FROM_MM;
+	const sheet = inSheet(plan);
 	dos.push(
 		!CLEAN_AIMS.includes(cut.aim)
 			? 'Go as fast as it still parts'

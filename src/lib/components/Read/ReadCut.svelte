@@ -4,6 +4,7 @@
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import { logTestCut, testCut } from '$lib/state/logbook';
 	import Check from '$lib/components/Fields/Check.svelte';
+	import { inSheet } from '$lib/components/Words/sheet';
 	import { SPARKS_READ_FROM_MM } from '$lib/core/speed/speed';
 	import { TEST_CUT_RANGES } from '$lib/core/evidence/measured';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
@@ -22,7 +23,7 @@
 
 	const planned = $derived(bench.plan.figures['setup.speedMmS'].value ?? 0);
 	const heldMmS = $derived(held ?? planned);
-	const thin = $derived((bench.plan.figures['setup.arcMm'].value ?? 0) < SPARKS_READ_FROM_MM);
+	const thin = $derived(inSheet(bench.plan));
 	const angle = $derived(read && !thin ? lagDeg : null);
 	const reading = $derived(readResult({ signs, lagDeg: angle }, suspectsOf(bench.plan)));
 	const best = $derived(reading.beliefs[0]!);

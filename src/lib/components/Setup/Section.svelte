@@ -1,12 +1,12 @@
 <script lang="ts">
 	import { onDestroy } from 'svelte';
 	import { thicknessStepMm, type FigureId } from '$lib/core';
-	import { SPARKS_READ_FROM_MM } from '$lib/core/speed/speed';
 	import Balloon from '$lib/components/Balloon/Balloon.svelte';
 	import Patterns from '$lib/components/Drawing/Patterns.svelte';
 	import TorchHead from '$lib/components/Drawing/TorchHead.svelte';
 	import { px } from '$lib/components/Drawing/px';
 	import { sparkPaths } from '$lib/components/Drawing/scatter';
+	import { inSheet } from '$lib/components/Words/sheet';
 	import { legible } from '$lib/dom/legible';
 	import { stepsOfKey, DragHandle } from '$lib/state/handle.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
@@ -40,7 +40,7 @@
 	);
 	const lagY = $derived(shape.lagY);
 	/** What falls straight down at any pace is no angle to go by. */
-	const sheet = $derived(value('setup.arcMm') < SPARKS_READ_FROM_MM);
+	const sheet = $derived(inSheet(plan));
 	const { plateTopY: top, arcX: cx } = SECTION;
 	const sparks = sparkPaths({ seed: 7, count: 46, lengthPx: 96, spreadRad: 0.34 });
 	const labelY = $derived(labelAtY(shape.bottomY));

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { sparkWindow } from '$lib/components/Card/words';
+	import { inSheet } from '$lib/components/Words/sheet';
 	import { legible } from '$lib/dom/legible';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import Balloon from '$lib/components/Balloon/Balloon.svelte';
@@ -8,6 +9,9 @@
 	/** The speed against what a hand holds and what the sparks allow. */
 	const bench = getWorkbench();
 	const marks = $derived(speedMarks(bench.calmPlan));
+	const amber = $derived(
+		inSheet(bench.calmPlan) ? 'about right' : sparkWindow(bench.settings.sparks)
+	);
 	const band = $derived(bench.calmPlan.figures['setup.speedMmS'].band);
 </script>
 
@@ -39,9 +43,7 @@
 		<text x={marks.hand[0] + 6} y="37" class="dim" style:fill="var(--arc)" font-weight="600"
 			>a hand holds this</text
 		>
-		<text {...noteAt(marks.atX)} y="14" class="dim roomy"
-			>amber: {sparkWindow(bench.settings.sparks)}</text
-		>
+		<text {...noteAt(marks.atX)} y="14" class="dim roomy">amber: {amber}</text>
 		<text x={marks.hand[1] + 4} y="37" class="dim roomy">guide only</text>
 		{#if marks.window}
 			<path d="M{marks.window[0]} 50H{marks.window[1]}" stroke="var(--spark)" stroke-width="10" />
@@ -86,7 +88,6 @@
 		{/if}
 	</svg>
 	<p class="sub desk:hidden">
-		in {bench.show(1, 'speed').unit}; amber: {sparkWindow(bench.settings.sparks)}; past the violet,
-		only along a guide
+		in {bench.show(1, 'speed').unit}; amber: {amber}; past the violet, only along a guide
 	</p>
 </section>

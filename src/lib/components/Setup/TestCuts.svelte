@@ -4,7 +4,7 @@
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import Measured from '$lib/components/Supply/Measured.svelte';
 	import { logTestCut } from '$lib/state/logbook';
-	import { SPARKS_READ_FROM_MM } from '$lib/core/speed/speed';
+	import { inSheet } from '$lib/components/Words/sheet';
 	import { TEST_CUT_RANGES } from '$lib/core/evidence/measured';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
@@ -25,7 +25,7 @@
 		},
 		{ value: 'speed', label: 'Speed', help: 'The speed itself, held by the pacer or a carriage.' }
 	] as const;
-	const sheet = $derived((bench.plan.figures['setup.arcMm'].value ?? 0) < SPARKS_READ_FROM_MM);
+	const sheet = $derived(inSheet(bench.plan));
 	const TELLS = [
 		{
 			value: 'well',
