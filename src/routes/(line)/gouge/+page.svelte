@@ -82,7 +82,7 @@
 		<Later load={() => import('$lib/components/Gouge/Choices.svelte')} heightPx={300} />
 	</div>
 {/if}
-{#if bench.bench.torch.nozzles.some(({ kind }) => kind === 'gouge')}
+{#if bench.plan.choices.gougeNozzle}
 	<!-- Ordinary parts push no string. -->
 	<Stage
 		when="before"
