@@ -23,7 +23,7 @@
 <div class="px-6 pt-3 pb-4 max-[899px]:px-3">
 	<h1 class="fig text-[2.875rem]">Side by side</h1>
 	<p class="sub">
-		Both for the same cut, {cutTitle(bench)}, and the same work: {bench.work.by === 'cut'
+		Both for the same cut, {cutTitle(bench)}, and the same work: {bench.plan.choices.workIsCut
 			? 'that cut again and again'
 			: `${bench.say(bench.work.arcS, 'time')} arc`}, {bench.say(bench.work.restS, 'time')} pause.
 	</p>
