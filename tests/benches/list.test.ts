@@ -73,7 +73,7 @@ describe.each(EIGHT.map((b) => [b.name, b] as const))('%s', (_, bench) => {
 				}
 				for (const one of plans) {
 					expect(one.outputA, where).toBe(figures['setup.currentA'].value);
-					expect(one.speedMmS, where).toBeCloseTo(figures['setup.speedMmS'].value!, 9);
+					expect(one.speedMmS, where).toBeCloseTo(figures['setup.handMmS'].value!, 9);
 					expect(one.pieceArcS, where).toBeCloseTo(figures['setup.arcS'].value!, 9);
 					expect(one.nozzleA, where).toBe(figures['setup.nozzleA'].value);
 				}

@@ -184,7 +184,7 @@ export class ArcLineView {
 			mesh: cut.mesh,
 			start: startMethod === 'none' ? 'edge' : startMethod,
 			outputA: figures['setup.currentA'].value ?? this.bench.bench.torch.fittedA,
-			speedMmS: figures['setup.speedMmS'].value,
+			speedMmS: figures['setup.handMmS'].value,
 			lengthMm: figures['setup.lineMm'].value ?? cut.lengthMm,
 			nozzleA: this.bench.bench.torch.fittedA
 		};

@@ -1,3 +1,4 @@
+import { handSpeedMmS } from './heat';
 import { startCapacity, startMethod, throughS } from './start';
 import { arcThicknessMm } from './thickness';
 import { nearestRow } from '../speed/chart';
@@ -82,5 +83,5 @@ export function arcSOf(
 	const travel = travelOf(ask, outputA);
 	const { throughS: through } = started(ask.cut, travel, () => chartRowOf(ask, outputA));
 	if (travel.speedMmS === null || through === null) return null;
-	return through + ask.lineMm / travel.speedMmS;
+	return through + ask.lineMm / handSpeedMmS(travel.speedMmS, ask.cut.guide);
 }

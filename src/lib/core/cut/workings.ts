@@ -75,7 +75,7 @@ export interface CuttingWorkings extends Guiding {
 	lagHighMmS: number | null;
 	/** Way of the torch: the line, or once round the circle, mm. */
 	lineMm: number;
-	/** Seconds for the line. */
+	/** Seconds for the line, as a hand goes. */
 	lineS: number | null;
 	/** Arc of one such cut: until it is through, and then the line. */
 	arcS: number | null;
@@ -212,7 +212,7 @@ export function cuttingWorkings(
 	const limitsAt = (amps: number) => lawOfCut(ask, amps).limits(amps);
 	const guide = guided(bench, cut, evidence, { kerfMm, standoffMm: standoff.standoffMm });
 	const handMmS = speedMmS === null ? null : handSpeedMmS(speedMmS, cut.guide);
-	const lineS = speedMmS === null ? null : guide.lineMm / speedMmS;
+	const lineS = handMmS === null ? null : guide.lineMm / handMmS;
 	const at = (deg: number) =>
 		referenceMmS === null ? null : referenceMmS * speedRatioFromLag(deg);
 	const [lagLow, lagHigh] = LAG_WINDOW_DEG[settings.sparks];

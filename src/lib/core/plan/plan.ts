@@ -12,7 +12,7 @@ import type { Plan } from './types';
 import { workings, type Workings } from './workings';
 
 /** Goes up when a model changes, so that saved cards tell which one they came from. */
-export const MODEL_VERSION = '9';
+export const MODEL_VERSION = '10';
 
 /** In the order of their names: looked up once, not with every plan. */
 const DEFINED = FIGURE_IDS.map((id) => REGISTRY[id]);

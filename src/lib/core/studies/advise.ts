@@ -1,5 +1,4 @@
 import { CLEAN_AIMS, HAND_BAND_MM_S } from '../speed/speed';
-import { handMostMmS } from '../cut/heat';
 import { AIMS } from '../speed/speed';
 import { plateInput } from '../cutter/plate';
 import { type Cut } from '../inputs/defaults';
@@ -72,7 +71,6 @@ const WANTS: Record<Cut['aim'], (t: Tried) => number> = {
 };
 
 function tryAll(inputs: PlanInputs, aim: Cut['aim']): Tried[] {
-	const most = handMostMmS(inputs.cut.guide);
 	return wholeAmps(inputs.bench, plateInput(inputs.bench)!).flatMap((outputA) => {
 		const cut: Cut = { ...inputs.cut, aim, school: 'typed', typedA: outputA };
 		const w = workings({ ...inputs, cut }, { solveAmps: false });
@@ -89,7 +87,7 @@ function tryAll(inputs: PlanInputs, aim: Cut['aim']): Tried[] {
 				clean: arcMm <= cleanMm,
 				starts: w.cutting.startMethod !== 'none',
 				askedMmS: speedMmS,
-				speedMmS: Math.min(speedMmS, most)
+				speedMmS: handMmS
 			}
 		];
 	});

@@ -58,7 +58,7 @@ export function jobCuts(
 	return paths.map(({ edge, alongMm }) => {
 		const start = edge === 'hole' ? pierced : c.startMethod;
 		const through = start === c.startMethod ? c.throughS : throughS(start, c.arcMm, c.referenceMmS);
-		const arcS = through === null || c.speedMmS === null ? null : through + alongMm / c.speedMmS;
+		const arcS = through === null || c.handMmS === null ? null : through + alongMm / c.handMmS;
 		return { edge, start, lengthMm: alongMm, arcS };
 	});
 }

@@ -222,7 +222,7 @@ export const SETUP_REASONS = {
 		...perTravel('q*l/v/60', 'Flow of the cutter for the seconds of the line', {
 			q: 'air.flowLpm',
 			l: lineMm,
-			v: 'setup.speedMmS'
+			v: 'setup.handMmS'
 		}),
 		unknown: {
 			formula: 'true',

@@ -133,9 +133,9 @@ export const TRAVEL_REASONS = {
 			inputs: { r: given('radius of the torch centre', 'length', 'R', (w) => w.cutting.offsetMm) }
 		}
 	},
-	'setup.lineS': perTravel('l/v', 'Way of the torch over travel', {
+	'setup.lineS': perTravel('l/v', 'Way of the torch over travel, no faster than a hand goes', {
 		l: lineMm,
-		v: 'setup.speedMmS'
+		v: 'setup.handMmS'
 	}),
 	'setup.arcS': {
 		...perTravel('s + l', 'Until it is through, and then the line', {

@@ -190,6 +190,34 @@ describe('the run of a list', () => {
 		expect(one('30 A with built-in compressor', 8, 60).pace).toBe('slow');
 	});
 
+	it('counts what no hand follows at the pace of a hand, and varies it as a hand does', () => {
+		const sheet = (thicknessMm: number, over: Partial<Cut> = {}) =>
+			studied([{ cut: { school: 'full', guide: 'kept', lengthMm: 300, thicknessMm, ...over } }])
+				.plans[0]!;
+		const [thin, thick] = [sheet(1), sheet(6)];
+		expect(thin).toMatchObject({ pace: 'fast', speedMmS: 50, arcFactor: 1.15 });
+		expect(thin.pieceArcS).toBeGreaterThan(300 / 50);
+		expect(thin.pieceArcS).toBeLessThan(300 / 50 + 0.5);
+		expect(thick.pace).toBe('held');
+		// Near to what a hand follows the plate still has a say: no cliff on the way.
+		expect(thick.arcFactor).toBeGreaterThan(1.2);
+		let beforeFactor = thin.arcFactor;
+		for (let mm = 1; mm <= 6; mm += 0.05) {
+			const { arcFactor } = sheet(mm);
+			expect(Math.abs(arcFactor / beforeFactor - 1), `${mm} mm`).toBeLessThan(0.05);
+			beforeFactor = arcFactor;
+		}
+		// An outline too: each of its contours.
+		const outline = studied([
+			{
+				cut: { school: 'full', guide: 'kept', thicknessMm: 1 },
+				paths: [{ edge: 'outside', lengthMm: 500 }]
+			}
+		]).plans[0]!;
+		expect(outline.pieceArcS).toBeGreaterThan(500 / 50);
+		expect(outline.pieceArcS).toBeLessThan(500 / 50 + 0.5);
+	});
+
 	it('names what stands too early in an order of one’s own', () => {
 		const { run } = studied([{ ...bar, after: ['i1'] }, bar], { order: 'own' });
 		expect(run).toEqual({ trouble: 'order', item: 'i0', first: 'i1' });
