@@ -301,6 +301,38 @@ test('the pacer counts in, keeps the beat, and starts and stops by a pedal that 
 	expect((await bar.boundingBox())!.width).toBeCloseTo(250, 0);
 });
 
+test('what no hand follows is timed, paced, practised and printed at the pace of a hand', async ({
+	page
+}) => {
+	const sheet = 't=1.5&school=full&guide=kept&len=300';
+	await page.goto(`/setup?${sheet}`);
+	await expect(page.getByTestId('line-seconds')).toHaveText('6 s');
+	await expect(page.getByRole('region', { name: 'Setting card' })).toContainText(
+		'for your 300 mm line, at a hand’s 50 mm/s'
+	);
+	await expect(page.getByTestId('pacer')).toHaveText('6 s');
+	await expect(page.getByRole('region', { name: 'Pacer' })).toContainText(
+		'as fast as a hand goes, 50 mm/s'
+	);
+	await page.goto(`/practice?${sheet}`);
+	await expect(page.getByTestId('to-hold')).toContainText(
+		/hold 50 mm\/s, between 43 mm\/s and 58 mm\/s\.\s+The amps ask for [\d.]+ mm\/s/
+	);
+	// Sparks tell nothing in sheet, so none are drawn.
+	const hand = page.getByRole('region', { name: 'Under the hand' });
+	await expect(hand).toContainText('go by the marks');
+	await expect(hand.locator('svg')).toHaveCount(0);
+	await page.goto(`/card?${sheet}`);
+	await expect(page.getByTestId('print-card')).toContainText('6 s for 300 mm, at a hand’s 50 mm/s');
+
+	await page.goto(`/setup?${sheet.replace('1.5', '8')}`);
+	await expect(page.getByTestId('pacer')).not.toHaveText('6 s');
+	await expect(page.locator('main')).not.toContainText('a hand’s');
+	await page.goto(`/practice?${sheet.replace('1.5', '8')}`);
+	await expect(hand.locator('svg')).toHaveCount(1);
+	await expect(page.getByTestId('to-hold')).not.toContainText('ask');
+});
+
 test('wrong parts in the torch refuse the cut with the reason, and the torch is told how to go together', async ({
 	page
 }) => {

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { BASIS_WORDS } from '$lib/core';
 	import Mark from '$lib/components/Marks/Mark.svelte';
+	import { timedByHand } from '$lib/components/Words/pace';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import { airWord, cutTitle, dosAndDonts, guideLine, standoffWord, startWord } from './words';
 
@@ -15,6 +16,7 @@
 	const verdict = $derived(bench.plan.verdict);
 	const basis = $derived(BASIS_WORDS[bench.plan.figures['setup.speedMmS'].basis]);
 	const parts = $derived(bench.plan.figures['setup.speedMmS'].value !== null);
+	const byHand = $derived(timedByHand(bench.plan));
 	/** What this metal and coating do; the rest stands on the A4. */
 	const warnings = $derived(
 		bench.said.cautions
@@ -42,7 +44,9 @@
 	<p class="seconds">
 		{#if parts}<b>{bench.sayFigure('setup.lineS')}</b> for {bench.sayFigure(
 				'setup.lineMm'
-			)}{/if}{#if name}{parts ? ', ' : ''}{cutTitle(bench)}{/if}
+			)}{#if byHand}, at a hand’s {bench.sayFigure('setup.handMmS')}{/if}{/if}{#if name}{parts
+				? ', '
+				: ''}{cutTitle(bench)}{/if}
 	</p>
 	<dl>
 		{#each cells as [name, value] (name)}<div>

@@ -10,7 +10,9 @@ describe('what to know of an item first', () => {
 	});
 	it('is the breaker before the hand, and no guide where one is', () => {
 		expect(said({ mayTrip: true, pace: 'fast' })).toMatch(/^The breaker may trip/);
-		expect(said({ pace: 'fast' })).toBe('Faster than a hand goes. Turn the amps down.');
+		expect(said({ pace: 'fast' })).toBe(
+			'It asks for more than a hand follows. Turn the amps down.'
+		);
 		expect(said({ pace: 'fast', guide: 'freehand' })).toContain('guide, or turn');
 		expect(said({ pace: 'slow', guide: 'freehand' })).toContain('Ride on a guide');
 		expect(said({ pace: 'slow', guide: 'circle' })).toContain('rollers');

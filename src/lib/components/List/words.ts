@@ -96,7 +96,8 @@ export function mindWords({
 	if (mayTrip)
 		return 'The breaker may trip in one of its cuts, even from rest: fewer amps, shorter cuts, or another circuit.';
 	if (pace === 'held' || guide === null) return undefined;
-	const what = pace === 'fast' ? 'Faster than a hand goes' : 'Slower than a hand holds steadily';
+	const what =
+		pace === 'fast' ? 'It asks for more than a hand follows' : 'Slower than a hand holds steadily';
 	return `${what}. ${paceHelp(pace, guide)}`;
 }
 

@@ -7,6 +7,7 @@
 	import Choice from '$lib/components/Fields/Choice.svelte';
 	import { Pacer } from '$lib/state/pacer.svelte';
 	import { keepScreenScale, NOMINAL_PX_PER_MM, screenScale } from '$lib/state/screenScale';
+	import { handWord } from './schools';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	/** The dry run: power off, torch over the line, and the hand moves from mark to mark on the beat. */
@@ -27,7 +28,8 @@
 	let trackPx = $state(0);
 	let still = $state(false);
 
-	const speedMmS = $derived(paced?.speedMmS ?? bench.calmPlan.figures['setup.speedMmS'].value ?? 0);
+	const speedMmS = $derived(paced?.speedMmS ?? bench.calmPlan.figures['setup.handMmS'].value ?? 0);
+	const outruns = $derived(!paced && handWord(bench.calmPlan) === 'too fast');
 	const lengthMm = $derived(paced?.lengthMm ?? bench.cut.lengthMm);
 	const pace = $derived(
 		speedMmS > 0
@@ -113,7 +115,12 @@
 		<div class="grow">
 			<h2 class="h">Dry run, torch off</h2>
 			<p class="sub">
-				{#if pace}A mark every {bench.say(pace.beatMm, 'small')}, a beat every {bench.say(
+				{#if pace}{#if outruns}<b
+							>No hand follows what the amps ask for: as fast as a hand goes, {bench.say(
+								speedMmS,
+								'speed'
+							)}.</b
+						>{/if} A mark every {bench.say(pace.beatMm, 'small')}, a beat every {bench.say(
 						pace.beatS,
 						'time'
 					)}. Three to count in; a long tone at the end. A pedal that sends a space starts and stops

@@ -11,6 +11,7 @@
 		standoffWord,
 		startWord
 	} from '$lib/components/Card/words';
+	import { timedByHand } from '$lib/components/Words/pace';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
 	/** The setting card of the planned cut, to read from two metres. */
@@ -20,6 +21,7 @@
 	const start = $derived(startWord(bench));
 	const air = $derived(airWord(bench));
 	const parts = $derived(bench.plan.figures['setup.speedMmS'].value !== null);
+	const byHand = $derived(timedByHand(bench.plan));
 </script>
 
 <SettingCard title={cutTitle(bench)} label="Setting card">
@@ -48,7 +50,9 @@
 				>
 				<span
 					>{#if bench.cut.guide === 'circle'}once round, <b>{bench.sayFigure('setup.lineMm')}</b
-						>{:else}for your <b>{bench.say(bench.cut.lengthMm, 'length')}</b> line{/if}</span
+						>{:else}for your <b>{bench.say(bench.cut.lengthMm, 'length')}</b> line{/if}{#if byHand},
+						at a hand’s <span class="whitespace-nowrap">{bench.sayFigure('setup.handMmS')}</span
+						>{/if}</span
 				>
 			</div>
 			{#if !parts && !bench.dragging}<div class="over">

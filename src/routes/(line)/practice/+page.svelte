@@ -10,6 +10,8 @@
 	import ScreenMatch from '$lib/components/Drawing/ScreenMatch.svelte';
 	import Answer from '$lib/components/Practice/Answer.svelte';
 	import Track from '$lib/components/Practice/Track.svelte';
+	import { handWord } from '$lib/components/Setup/schools';
+	import { inSheet } from '$lib/components/Words/sheet';
 	import { Practice } from '$lib/state/practice.svelte';
 	import { keepScreenScale, NOMINAL_PX_PER_MM, screenScale } from '$lib/state/screenScale';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
@@ -28,12 +30,15 @@
 	const string = $derived(
 		page.url.searchParams.get('for') === 'groove' ? bench.plan.groove?.strings[0] : undefined
 	);
-	const planned = $derived(string?.speedMmS ?? value('setup.speedMmS'));
+	const outruns = $derived(!string && handWord(bench.plan) === 'too fast');
+	const planned = $derived(string?.speedMmS ?? value('setup.handMmS'));
+	/** Where no hand keeps inside the window of the sparks, it holds its own pace steadily. */
 	const range = $derived(
-		string
-			? steadyMmS(string.speedMmS)
+		string || outruns
+			? steadyMmS(planned)
 			: { lowMmS: value('setup.lagLowMmS'), highMmS: value('setup.lagHighMmS') }
 	);
+	const sheet = $derived(inSheet(bench.plan));
 	const title = $derived(string ? grooveTitle(bench.cut.gouge, bench) : cutTitle(bench));
 	const markMm = $derived(MARKS_MM[bench.units === 'metric' ? 'metric' : 'imperial'][1]);
 	const lengthMm = $derived(
@@ -45,12 +50,11 @@
 			)
 		)
 	);
-	/** Whole degrees: finer ones are not seen, and cost a frame each. */
-	const lagDeg = $derived(
-		practice.speedMmS > 0
-			? Math.round(lagDegFromRatio(practice.speedMmS / value('setup.referenceMmS')))
-			: 1
-	);
+	/** At the pace under the hand, or the one to hold, in whole degrees: finer ones are not seen, and cost a frame each. */
+	const lagDeg = $derived.by(() => {
+		const paceMmS = practice.running ? practice.speedMmS : planned;
+		return paceMmS > 0 ? Math.round(lagDegFromRatio(paceMmS / value('setup.referenceMmS'))) : 1;
+	});
 	const word = $derived(
 		!practice.running
 			? ''
@@ -86,7 +90,8 @@
 				)} from the plate{/if}, between {bench.say(range.lowMmS, 'speed')} and {bench.say(
 				range.highMmS,
 				'speed'
-			)}.
+			)}.{#if outruns}&ensp;The amps ask for {bench.sayFigure('setup.speedMmS')}, more than a hand
+				follows.{/if}
 		</p>
 		<button
 			type="button"
@@ -135,8 +140,10 @@
 				</p>
 				{#if string}
 					<p class="sub">Push, small gap: the metal flies ahead of the torch.</p>
+				{:else if sheet}
+					<p class="sub">In sheet sparks go straight down at any pace: go by the marks.</p>
 				{:else}
-					<Answer lagDeg={practice.running ? lagDeg : value('setup.lagDeg')} {still} />
+					<Answer {lagDeg} {still} />
 				{/if}
 			</section>
 			<section aria-label="Result" aria-live="polite" data-testid="practice-result">
