@@ -24,12 +24,6 @@ export function answerWord(answer: BenchAnswer, cut: Cut, bench: Workbench): str
 const elsewhere = (metal: MetalId): string =>
 	OXY_FUEL.includes(metal) ? 'Saw it, or cut it with a torch and oxygen.' : 'Saw it.';
 
-/** By the word of the check. */
-const PACES: Record<string, 'slow' | 'fast'> = {
-	'slow for a hand': 'slow',
-	'fast for a hand': 'fast'
-};
-
 /** The smallest change on this bench, or where to carry the plate. */
 export function changeWord(
 	answer: BenchAnswer,
@@ -37,7 +31,7 @@ export function changeWord(
 	cut: Cut,
 	bench: Workbench
 ): string {
-	const { limit, lineS, rough, verdict, fix } = answer;
+	const { limit, lineS, rough, verdict, fix, pace } = answer;
 	if (lineS === null && limit.part === 'Thickness')
 		return best.lineS !== null
 			? `Not on this bench. Carry the plate to ${best.name}.`
@@ -59,8 +53,9 @@ export function changeWord(
 	if (verdict === 'holds') return 'Nothing to change.';
 	if (limit.part === 'Thickness') return 'Allow a minute with the grinder for dross.';
 	if (limit.part === 'Start') return 'Start from an edge.';
-	const pace = PACES[limit.word];
-	return pace ? paceHelp(pace, cut.guide, cut.school === 'matched') : 'It runs as it is.';
+	if (limit.part === 'Hand' && pace && pace !== 'held')
+		return paceHelp(pace, cut.guide, cut.school === 'matched');
+	return 'It runs as it is.';
 }
 
 const CUTS: Record<Cut['aim'], string> = {

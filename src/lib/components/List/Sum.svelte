@@ -4,7 +4,7 @@
 	import { QUOTE_WORDS } from '$lib/formats/quoteCsv';
 	import type { DayListView } from '$lib/state/dayList.svelte';
 	import { sayFreeAir } from '$lib/core/quantity/format';
-	import { KG_PER_LB, MM_PER_IN } from '$lib/core/quantity/units';
+	import { plateToCheck, sayToCheck } from '$lib/core/quantity/toCheck';
 	import { CURRENCY } from '$lib/components/Wear/words';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 	import { behind } from '$lib/core/studies/list/behind';
@@ -28,15 +28,10 @@
 			: (electrodePrice + nozzlePrice).toFixed(2);
 	});
 	const percent = (share: number) => `${Math.round(share * 1000) / 10} %`;
-	/** With as many digits as it takes to work it out again. */
-	const pit = (mm: number) =>
-		bench.units === 'metric' ? `${mm.toFixed(3)} mm` : `${(mm / MM_PER_IN).toFixed(4)} in`;
-	const perMass = (price: number) => price.toFixed(4).replace(/0{1,2}$/, '');
+	const pit = (mm: number) => sayToCheck(mm, bench.units);
 	const plate = (kg: number, pricePerKg: number | null) => {
-		const [unit, each] =
-			bench.units === 'metric' ? (['kg', 1] as const) : (['lb', KG_PER_LB] as const);
-		const price = pricePerKg === null ? '?' : perMass(pricePerKg * each);
-		return `${(kg / each).toFixed(2)} ${unit} net × ${(1 + list.quote.plateScrapShare).toFixed(2)} × ${price}`;
+		const { mass, price } = plateToCheck(kg, pricePerKg, bench.units);
+		return `${mass} net × ${(1 + list.quote.plateScrapShare).toFixed(2)} × ${price}`;
 	};
 	/** What stands beside a line, to be worked out again. */
 	const how = $derived.by((): Record<QuoteLine, string> | undefined => {

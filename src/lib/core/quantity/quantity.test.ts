@@ -3,6 +3,7 @@ import { unit } from 'mathjs';
 import { describe, expect, it } from 'vitest';
 import { DomainError } from './errors';
 import { say, sayFreeAir } from './format';
+import { plateToCheck, sayToCheck } from './toCheck';
 import { GAUGE_RANGE, gaugeFromThicknessIn, thicknessInFromGauge, type GaugeTable } from './gauge';
 import { parseQuantity, type ParseContext } from './parse';
 import { UNIT_SYSTEMS } from './systems';
@@ -206,6 +207,22 @@ describe('fractions of an inch', () => {
 		// A cubic foot is 28.317 l (NIST SP 811).
 		expect([9099, 100].map((l) => sayFreeAir(l, 'imperial'))).toEqual(['321 ft³', '3.5 ft³']);
 		expect([9099.4, null].map((l) => sayFreeAir(l, 'metric'))).toEqual(['9099 l', '–']);
+	});
+});
+
+describe('what a pencil works out again', () => {
+	it('has the digits for it, by the pound and the inch where those are used (1 lb is 0.45359237 kg)', () => {
+		expect([sayToCheck(0.3589, 'metric'), sayToCheck(0.3589, 'imperial')]).toEqual([
+			'0.359 mm',
+			'0.0141 in'
+		]);
+		expect(plateToCheck(12.345, 1.6, 'metric')).toEqual({ mass: '12.35 kg', price: '1.60' });
+		expect(plateToCheck(45.359237, 1.6, 'imperial')).toEqual({
+			mass: '100.00 lb',
+			price: '0.7257'
+		});
+		expect(plateToCheck(1, null, 'gauge')).toEqual({ mass: '2.20 lb', price: '?' });
+		expect(plateToCheck(1, 1.625, 'metric').price).toBe('1.625');
 	});
 });
 

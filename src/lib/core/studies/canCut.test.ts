@@ -30,21 +30,21 @@ describe('the answer of a bench', () => {
 
 	it('of sheet names the small machine first: none follows it by hand, the smallest comes nearest', () => {
 		const sheet = EIGHT.map((bench) => canCut(once(inputsOf({ bench }, { thicknessMm: 1 }))));
-		const best = [...sheet].sort(byAnswer).filter(({ outruns }) => outruns)[0]!;
+		const best = [...sheet].sort(byAnswer).filter(({ pace }) => pace === 'fast')[0]!;
 		expect(best.outputA).toBe(Math.min(...sheet.map(({ outputA }) => outputA!)));
-		expect(sheet.every(({ outruns }) => outruns)).toBe(true);
+		expect(sheet.every(({ pace }) => pace === 'fast')).toBe(true);
 		const plate = canCut(once(inputsOf({ bench: EIGHT[2]! }, { thicknessMm: 12 })));
-		expect(plate.outruns).toBe(false);
+		expect(plate.pace).toBe('held');
 	});
 
 	it('comes best first: holds, parts, clean, followed by a hand, quicker, nearest to a hand', () => {
 		const answer = (told: Partial<CanCut>) =>
-			({ verdict: 'holds', rough: false, outruns: false, lineS: 10, ...told }) as CanCut;
+			({ verdict: 'holds', rough: false, pace: 'held', lineS: 10, ...told }) as CanCut;
 		const order = [
 			answer({ lineS: 9 }),
 			answer({ lineS: 12 }),
-			answer({ outruns: true, lineS: 3, speedMmS: 80 }),
-			answer({ outruns: true, lineS: 2, speedMmS: 120 }),
+			answer({ pace: 'fast', lineS: 3, speedMmS: 80 }),
+			answer({ pace: 'fast', lineS: 2, speedMmS: 120 }),
 			answer({ rough: true, lineS: 5 }),
 			answer({ verdict: 'tight', lineS: 4 }),
 			answer({ verdict: 'not set', lineS: 3 }),

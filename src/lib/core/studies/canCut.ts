@@ -21,8 +21,8 @@ export interface CanCut {
 	severMm: number;
 	/** A clean edge was asked for and does not come. */
 	rough: boolean;
-	/** It asks for more than a hand follows. */
-	outruns: boolean;
+	/** Whether a hand holds the travel it asks for; null: it does not part it. */
+	pace: 'slow' | 'fast' | 'held' | null;
 	/** Smallest change of the supply that helps, when the supply decides; an electrician's last. */
 	fix: Fix | null;
 }
@@ -54,7 +54,7 @@ export function canCut(inputs: PlanInputs): CanCut {
 		lineS: figures['setup.lineS'].value,
 		cleanMm,
 		severMm,
-		outruns: speedMmS !== null && handPace(speedMmS, inputs.cut.guide) === 'fast',
+		pace: speedMmS === null ? null : handPace(speedMmS, inputs.cut.guide),
 		rough: parts && CLEAN_AIMS.includes(inputs.cut.aim) && arcMm > cleanMm,
 		fix: limit.station === 'supply' && verdict !== 'holds' ? (fixesFor(inputs)[0] ?? null) : null
 	};
@@ -71,7 +71,7 @@ export function byAnswer(x: CanCut, y: CanCut): number {
 		RANK[x.verdict] - RANK[y.verdict] ||
 		Number(x.lineS === null) - Number(y.lineS === null) ||
 		Number(x.rough) - Number(y.rough) ||
-		Number(x.outruns) - Number(y.outruns) ||
-		(x.outruns ? x.speedMmS! - y.speedMmS! : (x.lineS ?? 0) - (y.lineS ?? 0))
+		Number(x.pace === 'fast') - Number(y.pace === 'fast') ||
+		(x.pace === 'fast' ? x.speedMmS! - y.speedMmS! : (x.lineS ?? 0) - (y.lineS ?? 0))
 	);
 }
