@@ -1,5 +1,6 @@
 <script lang="ts">
 	import Patterns from '$lib/components/Drawing/Patterns.svelte';
+	import Sparks from '$lib/components/Drawing/Sparks.svelte';
 	import { sparkPaths } from '$lib/components/Drawing/scatter';
 	import { legible } from '$lib/dom/legible';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
@@ -29,14 +30,7 @@
 		stroke-width="2"
 	/>
 	<path d="M8 {top}H{ex + 18}" stroke="var(--ink2)" stroke-width="1.3" stroke-dasharray="5 4" />
-	<g
-		transform="translate({ex + 16} {top - 4}) rotate(-104)"
-		stroke="var(--spark)"
-		stroke-linecap="round"
-		fill="none"
-	>
-		{#each sparks as d, i (i)}<path {d} stroke-width={1.2 + i * 0.7} />{/each}
-	</g>
+	<Sparks {sparks} x={ex + 16} y={top - 4} turnDeg={-104} />
 	<GougeTorch x={ex - 6} y={top + depth * 0.55} leanDeg={angle - 90} />
 	<g stroke="var(--stops)" stroke-width="3" fill="none">
 		<circle cx={width - 34} cy={top - 66} r="9" />

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import Patterns from '$lib/components/Drawing/Patterns.svelte';
+	import Sparks from '$lib/components/Drawing/Sparks.svelte';
 	import { sparkPaths } from '$lib/components/Drawing/scatter';
 	import { goesIntoPlate } from '$lib/core/gouge/targets';
 	import { legible } from '$lib/dom/legible';
@@ -62,14 +63,7 @@
 		>
 	{/if}
 	{#each [-72, 72] as turn (turn)}
-		<g
-			transform="translate({cx} {into ? top - 6 : top - deep * 0.6}) rotate({180 + turn})"
-			stroke="var(--spark)"
-			stroke-linecap="round"
-			fill="none"
-		>
-			{#each sparks as d, i (i)}<path {d} stroke-width={1.2 + i * 0.7} />{/each}
-		</g>
+		<Sparks {sparks} x={cx} y={into ? top - 6 : top - deep * 0.6} turnDeg={180 + turn} />
 	{/each}
 	<GougeTorch x={cx} y={into ? top + deep * 0.5 : top - deep * 0.8} leanDeg={0} />
 	<text x="16" y="24" font-weight="700" class="halo">metal flies to all sides:</text>

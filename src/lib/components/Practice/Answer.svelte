@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Sparks from '$lib/components/Drawing/Sparks.svelte';
 	import { sparkPaths } from '$lib/components/Drawing/scatter';
 
 	/** The section answers at once: how far the sparks trail at the speed under the hand. */
@@ -21,13 +22,6 @@
 		stroke-width="1.8"
 	/>
 	<path d="M173 28h8v38h-8Z" fill="var(--arc)" />
-	<g
-		transform="translate(177 68) rotate({shown})"
-		stroke="var(--spark)"
-		stroke-linecap="round"
-		fill="none"
-	>
-		{#each sparks as d, i (i)}<path {d} stroke-width={1.3 + i * 0.7} />{/each}
-	</g>
+	<Sparks {sparks} x={177} y={68} turnDeg={shown} />
 	<path d="M177 70v94" stroke="var(--ink)" stroke-width="1.3" stroke-dasharray="5 4" />
 </svg>

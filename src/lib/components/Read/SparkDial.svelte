@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Sparks from '$lib/components/Drawing/Sparks.svelte';
 	import { sparkPaths } from '$lib/components/Drawing/scatter';
 
 	/** Sparks below the plate; the slider bends them as they were seen. */
@@ -15,14 +16,7 @@
 	<path d="M10 22H154L148 42H10Z" fill="var(--faint)" stroke="var(--ink)" stroke-width="1.8" />
 	<path d="M166 22H310V42H160Z" fill="var(--steel)" stroke="var(--ink)" stroke-width="1.8" />
 	<path d="M156 12h8v20l-8 10Z" fill="var(--arc)" />
-	<g
-		transform="translate(154 44) rotate({lagDeg})"
-		stroke="var(--spark)"
-		stroke-linecap="round"
-		fill="none"
-	>
-		{#each sparks as d, i (i)}<path {d} stroke-width={1.2 + i * 0.7} />{/each}
-	</g>
+	<Sparks {sparks} x={154} y={44} turnDeg={lagDeg} />
 	<path d="M154 44v90" stroke="var(--ink)" stroke-width="1.3" stroke-dasharray="5 4" />
 	<path d="M196 70h70" stroke="var(--ink)" stroke-width="4" />
 	<path d="M262 61l18 9l-18 9Z" fill="var(--ink)" />

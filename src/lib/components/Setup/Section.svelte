@@ -5,6 +5,7 @@
 	import Patterns from '$lib/components/Drawing/Patterns.svelte';
 	import TorchHead from '$lib/components/Drawing/TorchHead.svelte';
 	import { px } from '$lib/components/Drawing/px';
+	import Sparks from '$lib/components/Drawing/Sparks.svelte';
 	import { sparkPaths } from '$lib/components/Drawing/scatter';
 	import { inSheet } from '$lib/components/Words/sheet';
 	import { legible } from '$lib/dom/legible';
@@ -115,14 +116,7 @@
 	{/if}
 	<g opacity={shown} aria-hidden={!through}>
 		<path d={shape.dross} fill="var(--steel-line)" />
-		<g
-			transform="translate({shape.exitX} {shape.bottomY}) rotate({shape.lagDeg})"
-			stroke="var(--spark)"
-			stroke-linecap="round"
-			fill="none"
-		>
-			{#each sparks as d, i (i)}<path {d} stroke-width={1.25 + i * 0.75} />{/each}
-		</g>
+		<Sparks {sparks} x={shape.exitX} y={shape.bottomY} turnDeg={shape.lagDeg} />
 		<path d={shape.arc} fill="var(--arc)" />
 	</g>
 	<TorchHead x={cx} tip={top - 1} prefix="section" />
