@@ -156,4 +156,63 @@ describe('a list in time', () => {
 		const bare = { ...SHOP, tank: undefined };
 		expect(runArc(bare, atStart(bare), arc, 0).lowestBar).toBeUndefined();
 	});
+
+	describe('an arc that may pass a limit', () => {
+		const bare: ListShop = { ...SHOP, tank: undefined };
+		const long: ListArc = {
+			handlingS: 0,
+			arcS: 60,
+			postS: 10,
+			useLpm: 0,
+			neededBar: 0,
+			targets: [
+				[0, 0, 4, 4],
+				[18, 18, 19, 19]
+			]
+		};
+		const short: ListArc = { ...long, arcS: 5 };
+
+		it('goes on, and is still stopped by every other', () => {
+			expect(runArc(bare, atStart(bare), long, 0).stops?.because).toBe(0);
+			const passes = runArc(bare, atStart(bare), { ...long, mayPass: 0 }, 0);
+			expect(passes.stops).toBeUndefined();
+			expect(passes.peaks[0]).toBeGreaterThan(1.277);
+			const hot = { ...long, targets: [long.targets[0]!, [18, 18, 4000, 4000]] as const };
+			expect(runArc(bare, atStart(bare), { ...hot, mayPass: 0 }, 0).stops?.because).toBe(1);
+		});
+
+		it('leaves the next one to wait until it has cooled below the limit, and no longer than that', () => {
+			const { after } = runArc(bare, atStart(bare), { ...long, mayPass: 0 }, 0);
+			const left = after.levels[0]!;
+			expect(left).toBeGreaterThan(1.277);
+			const at = runArc(bare, after, short, 0);
+			expect(at.stops).toEqual({ because: 0, atS: at.startS });
+			// Cooled by e to the −t/τ, and then five seconds of arc: both in closed form.
+			const needs = (4 - 1.277) / Math.exp(-5 / 46);
+			const waitS = 46 * Math.log(left / (4 - needs));
+			expect(runArc(bare, after, short, waitS + 0.1).stops).toBeUndefined();
+			const early = runArc(bare, after, short, waitS - 0.5);
+			expect(early.stops!.because).toBe(0);
+			expect(early.stops!.atS).toBeGreaterThan(early.startS + 4);
+			const { ok, runs } = waitAsNeeded(bare, [{ ...long, mayPass: 0 }, short]);
+			expect(ok).toBe(true);
+			expect(runs[1]!.pauseS).toBeGreaterThan(waitS - 0.5);
+			expect(runs[1]!.pauseS).toBeLessThan(waitS + 1.5);
+		});
+
+		it('property: what stands at its end does not depend on what is asked of it', () => {
+			fc.assert(
+				fc.property(fc.array(arcArb, { minLength: 1, maxLength: 6 }), (arcs) => {
+					const hot = { ...SHOP, nodes: SHOP.nodes.map((node) => ({ ...node, limit: 0.5 })) };
+					const free = { ...SHOP, nodes: SHOP.nodes.map((n) => ({ ...n, limit: Infinity })) };
+					const [a, b] = [runList(hot, arcs).at(-1)!, runList(free, arcs).at(-1)!];
+					expect(a.after.bar).toBeCloseTo(b.after.bar, 6);
+					for (const [k, level] of a.after.levels.entries())
+						expect(level).toBeCloseTo(b.after.levels[k]!, 6);
+					expect(a.lowestBar).toBeCloseTo(b.lowestBar!, 6);
+				}),
+				{ numRuns: 60 }
+			);
+		});
+	});
 });

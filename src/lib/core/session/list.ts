@@ -5,6 +5,7 @@
 import { closedBefore, type Closed } from './closed';
 import type { WarmNode } from './node';
 import { runSession, shortAtS } from './run';
+import type { Phase } from './schedule';
 import type { PauseReason } from './pauses';
 import type { Tank } from './tank';
 
@@ -20,6 +21,8 @@ export interface ListArc {
 	neededBar: number;
 	/** Of each warm node: [neither, compressor, arc, both]. */
 	targets: readonly WarmNode['targets'][];
+	/** Node whose limit this arc passes even from rest, and goes on: whether it stops, nobody knows. */
+	mayPass?: number;
 }
 
 export interface ListShop {
@@ -75,34 +78,43 @@ export function runArc(shop: ListShop, from: Standing, arc: ListArc, pauseS: num
 		? closedBefore(shop.closed, { freeS: from.timeS, startS: from.timeS + readyS, arcS })
 		: 0;
 	const waitS = readyS + breakS;
-	const run = (neededBar: number) =>
+	const run = (
+		at: Pick<Standing, 'bar' | 'compressorOn' | 'levels'>,
+		phases: Phase[],
+		neededBar: number
+	) =>
 		runSession({
 			pattern: { arcS: arc.arcS, postS: arc.postS, restS: arc.postS, shift: null },
 			air: shop.tank && {
-				tank: { ...shop.tank, startBar: from.bar },
+				tank: { ...shop.tank, startBar: at.bar },
 				useLpm: arc.useLpm,
 				neededBar
 			},
 			nodes: shop.nodes.map((node, k) => ({
 				...node,
 				targets: arc.targets[k]!,
-				start: from.levels[k]!
+				start: at.levels[k]!
 			})),
-			compressorOn: from.compressorOn,
-			phases: [
-				{ arc: false, air: false, durationS: waitS },
-				{ arc: true, air: true, durationS: arc.arcS },
-				{ arc: false, air: true, durationS: arc.postS }
-			]
+			compressorOn: at.compressorOn,
+			phases
 		});
-	const whole = run(-Infinity);
+	const wait: Phase = { arc: false, air: false, durationS: waitS };
+	const burn: Phase[] = [
+		{ arc: true, air: true, durationS: arc.arcS },
+		{ arc: false, air: true, durationS: arc.postS }
+	];
+	// What an arc before it has left over its limit is not stopped by waiting: it is asked when the arc begins.
+	const over = waitS > 0 && shop.nodes.some(({ limit }, k) => from.levels[k]! >= limit);
+	const at = over ? run(from, [wait], -Infinity).end : from;
+	const [phases, atS0] = over ? [burn, from.timeS + waitS] : [[wait, ...burn], from.timeS];
+	const whole = run(at, phases, -Infinity);
 	const lowestBar = shop.tank && Math.min(whole.lowestBar, from.bar);
 	const stops: { because: PauseReason; atS: number }[] = whole.nodes.flatMap(({ crossing }, k) =>
-		crossing ? [{ because: k, atS: from.timeS + crossing.atS }] : []
+		crossing && k !== arc.mayPass ? [{ because: k, atS: atS0 + crossing.atS }] : []
 	);
 	if (shop.tank && whole.lowestBar < arc.neededBar - BAR_SLACK) {
-		const atS = shortAtS(run(arc.neededBar));
-		if (atS !== undefined) stops.push({ because: 'air', atS: from.timeS + atS });
+		const atS = shortAtS(run(at, phases, arc.neededBar));
+		if (atS !== undefined) stops.push({ because: 'air', atS: atS0 + atS });
 	}
 	const startS = from.timeS + waitS;
 	return {

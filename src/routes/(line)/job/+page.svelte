@@ -71,7 +71,7 @@
 					<p class="mt-1">
 						Each item has its setting from the one plan of this bench. Arc by arc the tank, the
 						breaker at the earliest that it may trip{run?.mayTrip
-							? ' (by the latest here, for one arc alone may trip it)'
+							? ' (an arc that alone may trip it goes on, until it surely does)'
 							: ''} and the cutter’s heat are followed exactly, through handling, post-flow and changes
 						of parts. Rests stand only before an arc. The order comes from changes of parts and from what
 						must come first{run?.exact

@@ -1,11 +1,11 @@
 /** Items of a list by the one Plan: how each is made here, or why it cannot be. */
 import { said, told } from '../../figure/finding';
 import type { PlanInputs } from '../../inputs/planInputs';
-import { atStart, runArc, type ListShop } from '../../session/list';
+import { atStart, runArc, type ListArc, type ListShop } from '../../session/list';
 import { itemPlan, netMm2, type AskedItem, type CannotMake, type ItemPlan } from './items';
-import { arcFor, reason } from './runTold';
+import { reason } from './runTold';
 import type { ListStudy } from './runTypes';
-import { shopOf, type Shops } from './shop';
+import { EARLIEST, shopOf } from './shop';
 
 /** What each item asks of the bench; items that are planned alike are planned once. */
 export function plansOf(base: PlanInputs, asked: readonly AskedItem[]): Omit<ListStudy, 'run'> {
@@ -25,8 +25,8 @@ export function plansOf(base: PlanInputs, asked: readonly AskedItem[]): Omit<Lis
 		known.set(key, found);
 		return { ...found, id: one.item.id };
 	});
-	const shops = shopOf(base);
-	const alone = all.map((one) => ('arcs' in one ? fromRest(shops, one) : one));
+	const shop = shopOf(base);
+	const alone = all.map((one) => ('arcs' in one ? fromRest(shop, one) : one));
 	return {
 		plans: alone.filter((one): one is ItemPlan => 'arcs' in one),
 		cannot: alone.filter((one): one is CannotMake => 'why' in one)
@@ -34,15 +34,16 @@ export function plansOf(base: PlanInputs, asked: readonly AskedItem[]): Omit<Lis
 }
 
 /**
- * One arc that stops even from cold and full is no work for any order, nor for any rest; where only the
- * earliest curve of the breaker stops it, it may go through.
+ * One arc that stops even from cold and full is no work for any order, nor for any rest; one that passes only
+ * the earliest curve of the breaker may go through, so that curve does not hold it up.
  */
-function fromRest({ shop, lazy }: Shops, plan: ItemPlan): ItemPlan | CannotMake {
-	const stopsIn = (one: ListShop, which: 0 | 1) =>
-		plan.arcs.map((arc) => runArc(one, atStart(one), arcFor(arc, which), 0)).find((r) => r.stops);
-	const may = stopsIn(shop, 0);
-	const found = may && stopsIn(lazy, 1);
-	if (!found) return { ...plan, mayTrip: may !== undefined };
+function fromRest(shop: ListShop, plan: ItemPlan): ItemPlan | CannotMake {
+	const stops = (arc: ListArc) => runArc(shop, atStart(shop), arc, 0).stops;
+	const arcs = plan.arcs.map((arc) =>
+		stops(arc)?.because === EARLIEST ? { ...arc, mayPass: EARLIEST } : arc
+	);
+	const found = arcs.map((arc) => runArc(shop, atStart(shop), arc, 0)).find((r) => r.stops);
+	if (!found) return { ...plan, arcs, mayTrip: arcs.some(({ mayPass }) => mayPass !== undefined) };
 	const { because, atS } = found.stops!;
 	const arcS = said(found.endS - found.startS, 'time');
 	const after = said(Math.max(0, atS - found.startS), 'time');

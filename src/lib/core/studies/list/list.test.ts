@@ -190,6 +190,25 @@ describe('the run of a list', () => {
 		expect(one('30 A with built-in compressor', 8, 60).pace).toBe('slow');
 	});
 
+	it('holds the rest of the list back from a breaker that one long arc may trip', () => {
+		const small = EIGHT.find((b) => b.name === '27 A personal, 15 A breaker')!;
+		const rows: Row[] = [
+			{ pieces: 1, handlingS: 5, cut: { thicknessMm: 6, lengthMm: 300 } },
+			{ pieces: 6, handlingS: 5, cut: { thicknessMm: 6, lengthMm: 60 } }
+		];
+		const { plans, run } = studied(rows, { order: 'own' }, small);
+		expect(plans.map(({ mayTrip }) => mayTrip)).toEqual([true, false]);
+		expect(run.mayTrip).toBe(true);
+		const [long, ...short] = run.trace.breaker;
+		expect(long).toBeGreaterThan(1.2);
+		for (const share of short) expect(share).toBeLessThanOrEqual(1 + 1e-6);
+		expect(run.rests[0]).toMatchObject({ id: 'i1', piece: 1, because: 'breaker' });
+		// The same cuts without the long one rest less; after it the next waits until it has cooled.
+		const without = studied([rows[1]!], { order: 'own' }, small).run;
+		expect(run.restS).toBeGreaterThan(without.restS + 10);
+		expect(without.mayTrip).toBe(false);
+	});
+
 	it('counts what no hand follows at the pace of a hand, and varies it as a hand does', () => {
 		const sheet = (thicknessMm: number, over: Partial<Cut> = {}) =>
 			studied([{ cut: { school: 'full', guide: 'kept', lengthMm: 300, thicknessMm, ...over } }])

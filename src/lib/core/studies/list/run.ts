@@ -93,7 +93,7 @@ function runOf(
 	}
 
 	const { closed } = ways;
-	const { shop, lazy } = withClosed(shopOf(base), closed);
+	const shop = withClosed(shopOf(base), closed);
 	const from = progress.standing ?? undefined;
 	const freeL = bottleFree(base);
 	const bottles = freeL > 0 ? { freeL, usedL: progress.usedL % freeL } : undefined;
@@ -101,9 +101,7 @@ function runOf(
 		const seq = sequenced(order, setInTorch, ways.changeS, bottles);
 		const cooled = withCooling(list, seq, order);
 		const { waits } = cooled;
-		const touchy = planned(shop, cooled, from, 0, place);
-		if (touchy.ok) return { order, seq, waits, plan: touchy, shop, which: 0 };
-		return { order, seq, waits, plan: planned(lazy, cooled, from, 1, place), shop: lazy, which: 1 };
+		return { order, seq, waits, plan: planned(shop, cooled, from, place), shop };
 	};
 
 	const byId = new Map(blocks.map((block) => [block.plan.id, block]));

@@ -14,14 +14,10 @@ import {
 import type { PauseReason } from '../../session/pauses';
 import type { HeldUpBy, ListRun, RunItem, RunTrace } from './runTypes';
 import type { Cooling, Sequenced } from './sequence';
+import { CUTTER, EARLIEST } from './shop';
 
-/** The earliest curve of the breaker, or the latest, with the cutter. */
-export const arcFor = (arc: ListArc, which: 0 | 1): ListArc => ({
-	...arc,
-	targets: [arc.targets[which]!, arc.targets[2]!]
-});
 export const reason = (because: PauseReason): HeldUpBy =>
-	because === 'air' ? 'air' : because === 0 ? 'breaker' : 'heat';
+	because === 'air' ? 'air' : because === CUTTER ? 'heat' : 'breaker';
 
 /** A rest that a hand would not bother with, and how much worse things may stand before it must not matter. */
 const FRAGILE_BAR = 0.05;
@@ -38,7 +34,6 @@ interface Told {
 	waits: ReadonlyMap<number, Cooling>;
 	shop: ListShop;
 	at: Standing;
-	/** Arcs for the curve of the breaker that was reckoned with. */
 	arcs: readonly ListArc[];
 }
 
@@ -104,7 +99,7 @@ function breaksOf({ seq, plan, at }: Told, items: readonly RunItem[]): ListRun['
 
 /** A planned run, told: items, rests and breaks, the first limit, the trace. */
 export function runTold(
-	best: Omit<Told, 'at' | 'arcs'> & { which: 0 | 1 },
+	best: Omit<Told, 'at' | 'arcs'>,
 	extra: {
 		boundS: number;
 		exact: boolean;
@@ -112,9 +107,9 @@ export function runTold(
 		limits: { needed: number };
 	}
 ): ListRun {
-	const { seq, plan, shop, which } = best;
+	const { seq, plan, shop } = best;
 	const { runs } = plan;
-	const arcs = seq.arcs.map((arc) => arcFor(arc, which));
+	const { arcs } = seq;
 	const run = { ...best, arcs, at: extra.from ?? atStart(shop) };
 	const free = runList(shop, arcs, [], run.at);
 	const stopped = free.findIndex(({ stops }) => stops);
@@ -135,7 +130,7 @@ export function runTold(
 		restS,
 		breaks,
 		breakS: breaks.reduce((sum, one) => sum + one.breakS, 0),
-		mayTrip: which === 1,
+		mayTrip: arcs.some(({ mayPass }) => mayPass !== undefined),
 		fragile: shaken,
 		firstLimit: stop
 			? {
@@ -152,13 +147,13 @@ export function runTold(
 }
 
 function traceOf(runs: readonly ArcRun[], shop: ListShop, neededBar: number): RunTrace {
-	const [breaker] = shop.nodes;
+	const breaker = shop.nodes[EARLIEST]!;
 	return {
 		timeS: runs.map(({ endS }) => endS),
 		tankBar: shop.tank ? runs.map(({ lowestBar }) => lowestBar!) : null,
 		neededBar,
-		breaker: runs.map(({ peaks }) => peaks[0]! / breaker!.limit),
-		cutterC: runs.map(({ peaks }) => peaks[1]!)
+		breaker: runs.map(({ peaks }) => peaks[EARLIEST]! / breaker.limit),
+		cutterC: runs.map(({ peaks }) => peaks[CUTTER]!)
 	};
 }
 export const CUTTER_LIMIT_C = HOT_SPOT_C;

@@ -8,7 +8,6 @@ import {
 	type placePauses,
 	type Standing
 } from '../../session/list';
-import { arcFor } from './runTold';
 import type { Block, Cooling, Sequenced, withCooling } from './sequence';
 
 /** An order of the blocks, tried: with the rests that it needs, in the shop where it can be run. */
@@ -18,7 +17,6 @@ export interface Trial {
 	plan: ListPlan;
 	waits: ReadonlyMap<number, Cooling>;
 	shop: ListShop;
-	which: 0 | 1;
 }
 export const waitsIn = ({ plan }: Trial) => !plan.ok || plan.pausedS > 0;
 const endOf = ({ plan }: Trial) => plan.runs.at(-1)?.endS ?? Infinity;
@@ -74,24 +72,22 @@ export function planned(
 	shop: ListShop,
 	{ arcs, waits }: ReturnType<typeof withCooling>,
 	from: Standing | undefined,
-	which: 0 | 1,
 	place: typeof placePauses
 ): ListPlan {
-	const mine = arcs.map((arc) => arcFor(arc, which));
 	const at = from ?? atStart(shop);
-	if (waits.size === 0) return place(shop, mine, at);
+	if (waits.size === 0) return place(shop, arcs, at);
 	// When a piece has ended depends on the rests before it: two rounds settle it.
-	let plan = waitAsNeeded(shop, mine, at);
+	let plan = waitAsNeeded(shop, arcs, at);
 	for (let round = 0; round < 3 && plan.ok; round++) {
 		const { runs } = plan;
-		const asked = mine.map(() => 0);
+		const asked = arcs.map(() => 0);
 		for (const [arc, { lastArc, coolS }] of waits) {
 			const ended = runs[lastArc]!.endS;
 			const { startS, pauseS, breakS } = runs[arc]!;
-			const free = startS - pauseS - breakS - mine[arc]!.handlingS;
+			const free = startS - pauseS - breakS - arcs[arc]!.handlingS;
 			asked[arc] = Math.max(0, Math.ceil(ended + coolS - free));
 		}
-		plan = waitAsNeeded(shop, mine, at, asked);
+		plan = waitAsNeeded(shop, arcs, at, asked);
 	}
 	return plan;
 }

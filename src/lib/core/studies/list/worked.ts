@@ -19,7 +19,7 @@ export function standingAfter(
 	made: readonly Made[],
 	nowS: number
 ): Standing {
-	const { shop } = shopOf(base);
+	const shop = shopOf(base);
 	let standing = atStart(shop);
 	for (const { id, endS } of made) {
 		const plan = plans.find((one) => one.id === id);
@@ -29,16 +29,14 @@ export function standingAfter(
 			// Whatever time there was before its first arc, the bench stood still.
 			const handlingS =
 				k === 0 ? Math.max(0, endS - takesS + arc.handlingS - standing.timeS) : arc.handlingS;
-			const targets = [arc.targets[0]!, arc.targets[2]!];
-			standing = runArc(shop, standing, { ...arc, handlingS, targets }, 0).after;
+			standing = runArc(shop, standing, { ...arc, handlingS }, 0).after;
 		}
 	}
 	const idleS = nowS - standing.timeS;
 	const [any] = plans;
 	if (idleS <= 0 || !any) return { ...standing, timeS: Math.max(standing.timeS, nowS) };
 	const still = { ...any.arcs[0]!, arcS: 0, postS: 0, handlingS: idleS };
-	const targets = [still.targets[0]!, still.targets[2]!];
-	return runArc(shop, { ...standing, postS: 0 }, { ...still, targets }, 0).after;
+	return runArc(shop, { ...standing, postS: 0 }, still, 0).after;
 }
 
 /** What an item really took, against its plan. */
