@@ -1,4 +1,6 @@
 import type { Fix, PausePlan, Solved } from '$lib/core';
+import type { StopReason } from '$lib/core/session/list';
+import { NODES } from '$lib/core/session/node';
 import type { Workbench } from '$lib/state/workbench.svelte';
 
 /** What the fix leads to: "then holds", "then stops 8:12: cutter heat". */
@@ -13,9 +15,8 @@ export function fixResult(fix: Fix, bench: Workbench): string {
 	return `then tight: ${limit.word}`;
 }
 
-const REASONS = ['the breaker', 'the cutter'] as const;
-const reasonOf = (because: 'air' | number): string =>
-	because === 'air' ? 'the air' : REASONS[because]!;
+const reasonOf = (because: StopReason): string =>
+	because === 'air' ? 'the air' : because === NODES.cutter ? 'the cutter' : 'the breaker';
 
 /** Where pauses must go, in one sentence, and how long the work then takes. */
 export function pauseWords(plan: PausePlan, bench: Workbench): string {

@@ -6,8 +6,10 @@ import { closedBefore, type Closed } from './closed';
 import type { WarmNode } from './node';
 import { runSession, shortAtS } from './run';
 import type { Phase } from './schedule';
-import type { PauseReason } from './pauses';
 import type { Tank } from './tank';
+
+/** What stops an arc: the store of air, or a node by its place. */
+export type StopReason = 'air' | number;
 
 /** One arc of the list, with what it takes. */
 export interface ListArc {
@@ -55,7 +57,7 @@ export interface ArcRun {
 	/** Highest level of each node up to the end of its post-flow. */
 	peaks: readonly number[];
 	/** First thing that stops in it, as if nothing before had; undefined: nothing. */
-	stops: { because: PauseReason; atS: number } | undefined;
+	stops: { because: StopReason; atS: number } | undefined;
 	after: Standing;
 }
 
@@ -109,7 +111,7 @@ export function runArc(shop: ListShop, from: Standing, arc: ListArc, pauseS: num
 	const [phases, atS0] = over ? [burn, from.timeS + waitS] : [[wait, ...burn], from.timeS];
 	const whole = run(at, phases, -Infinity);
 	const lowestBar = shop.tank && Math.min(whole.lowestBar, from.bar);
-	const stops: { because: PauseReason; atS: number }[] = whole.nodes.flatMap(({ crossing }, k) =>
+	const stops: { because: StopReason; atS: number }[] = whole.nodes.flatMap(({ crossing }, k) =>
 		crossing && k !== arc.mayPass ? [{ because: k, atS: atS0 + crossing.atS }] : []
 	);
 	if (shop.tank && whole.lowestBar < arc.neededBar - BAR_SLACK) {
@@ -135,6 +137,12 @@ export function runArc(shop: ListShop, from: Standing, arc: ListArc, pauseS: num
 	};
 }
 
+/** The same arcs, those that pass the limit of a node even from rest let past it. */
+export const lettingPass = (shop: ListShop, arcs: readonly ListArc[], node: number): ListArc[] =>
+	arcs.map((arc) =>
+		runArc(shop, atStart(shop), arc, 0).stops?.because === node ? { ...arc, mayPass: node } : arc
+	);
+
 /** The whole list with given pauses (none where the array ends). */
 export function runList(
 	shop: ListShop,
@@ -153,7 +161,7 @@ export function runList(
 export type ListPlan =
 	| { ok: true; runs: ArcRun[]; pausedS: number }
 	/** No wait before this arc lets it through; `runs` are those before it. */
-	| { ok: false; runs: ArcRun[]; because: PauseReason; arc: number };
+	| { ok: false; runs: ArcRun[]; because: StopReason; arc: number };
 
 /** Nobody waits longer than this for one arc, s. */
 const WAIT_MOST_S = 2 * 3600;

@@ -59,6 +59,9 @@ export function firstCrossing(p: NodePattern, limit: number): Crossing | undefin
 }
 
 /** How warm something gets over the work. */
+/** Places of what grows warm in a session: the breaker at the earliest that it may trip, at the latest, and the cutter. */
+export const NODES = { earliest: 0, latest: 1, cutter: 2 } as const;
+
 export interface Warmth {
 	node: WarmNode;
 	peak: number;

@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { EIGHT } from '../../../../tests/support/eight';
 import { BAY_2, changed, inputsOf, TROLLEY } from '../../../../tests/support/inputs';
-import { planPauses } from '../session/pauses';
+import { NODES } from '../session/node';
+import { planPauses, safePauses } from '../session/pauses';
 import { runSession } from '../session/run';
 import { workings } from '../plan/workings';
 import { runInputsOf } from '../plan/session';
@@ -104,12 +105,35 @@ describe('where pauses must go', () => {
 		expect(may).toBeGreaterThan(0);
 	});
 
+	it('lets only the cut pass that alone may trip the breaker; those beside it wait for the earliest', () => {
+		const bench = EIGHT.find(({ name }) => name === '27 A personal, 15 A breaker')!;
+		const w = workings(inputsOf({ bench, work: { by: 'cut', restS: 10 } }, { thicknessMm: 6 }));
+		const run = runInputsOf(w.inputs, w.wiring, w.air.line, w.draw, w.heat);
+		const outline = safePauses(run, [60, 8, 8, 8]);
+		const holes = safePauses(run, [8, 8, 8]);
+		if (!outline.ok || !holes.ok) throw new Error('the example is meant to work');
+		expect([outline.mayTrip, holes.mayTrip]).toEqual([true, false]);
+		expect(outline.pauses[0]).toMatchObject({ beforeCut: 2, because: NODES.earliest });
+		// A run with these pauses is at the earliest curve's limit in the long cut alone.
+		const waits = new Map(outline.pauses.map(({ beforeCut, waitS }) => [beforeCut, waitS]));
+		const [earliest] = run.nodes;
+		// Nothing else is on its circuit.
+		expect(earliest!.targets[3]).toBe(earliest!.targets[2]);
+		let heat = 0;
+		const towards = (target: number, s: number) =>
+			target + (heat - target) * Math.exp(-s / earliest!.tauS);
+		for (const [k, arcS] of [60, 8, 8, 8].entries()) {
+			heat = towards(earliest!.targets[0], k === 0 ? 0 : (waits.get(k + 1) ?? 10));
+			heat = towards(earliest!.targets[2], arcS);
+			expect(heat > earliest!.limit + 1e-6, `cut ${k + 1}`).toBe(k === 0);
+		}
+	});
+
 	it('says which limit makes it impossible', () => {
 		const node = { tauS: 100, targets: [0, 0, 9, 9] as const, start: 0, limit: 1 };
-		const pattern = { arcS: 60, postS: 0, restS: 10, shift: null };
-		expect(
-			planPauses({ pattern, air: undefined, nodes: [node] }, Array<number>(3).fill(pattern.arcS))
-		).toEqual({
+		const { targets } = node;
+		const arc = { arcS: 60, postS: 0, handlingS: 10, useLpm: 0, neededBar: 0, targets: [targets] };
+		expect(planPauses({ tank: undefined, nodes: [node] }, [arc, arc, arc])).toEqual({
 			ok: false,
 			because: 0,
 			afterCuts: 0

@@ -1,11 +1,12 @@
 /** Items of a list by the one Plan: how each is made here, or why it cannot be. */
 import { said, told } from '../../figure/finding';
 import type { PlanInputs } from '../../inputs/planInputs';
-import { atStart, runArc, type ListArc, type ListShop } from '../../session/list';
+import { atStart, lettingPass, runArc, type ListShop } from '../../session/list';
+import { NODES } from '../../session/node';
 import { itemPlan, netMm2, type AskedItem, type CannotMake, type ItemPlan } from './items';
 import { reason } from './runTold';
 import type { ListStudy } from './runTypes';
-import { EARLIEST, shopOf } from './shop';
+import { shopOf } from './shop';
 
 /** What each item asks of the bench; items that are planned alike are planned once. */
 export function plansOf(base: PlanInputs, asked: readonly AskedItem[]): Omit<ListStudy, 'run'> {
@@ -38,10 +39,7 @@ export function plansOf(base: PlanInputs, asked: readonly AskedItem[]): Omit<Lis
  * the earliest curve of the breaker may go through, so that curve does not hold it up.
  */
 function fromRest(shop: ListShop, plan: ItemPlan): ItemPlan | CannotMake {
-	const stops = (arc: ListArc) => runArc(shop, atStart(shop), arc, 0).stops;
-	const arcs = plan.arcs.map((arc) =>
-		stops(arc)?.because === EARLIEST ? { ...arc, mayPass: EARLIEST } : arc
-	);
+	const arcs = lettingPass(shop, plan.arcs, NODES.earliest);
 	const found = arcs.map((arc) => runArc(shop, atStart(shop), arc, 0)).find((r) => r.stops);
 	if (!found) return { ...plan, arcs, mayTrip: arcs.some(({ mayPass }) => mayPass !== undefined) };
 	const { because, atS } = found.stops!;

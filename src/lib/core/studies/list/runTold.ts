@@ -9,15 +9,15 @@ import {
 	type ListArc,
 	type ListPlan,
 	type ListShop,
-	type Standing
+	type Standing,
+	type StopReason
 } from '../../session/list';
-import type { PauseReason } from '../../session/pauses';
+import { NODES } from '../../session/node';
 import type { HeldUpBy, ListRun, RunItem, RunTrace } from './runTypes';
 import type { Cooling, Sequenced } from './sequence';
-import { CUTTER, EARLIEST } from './shop';
 
-export const reason = (because: PauseReason): HeldUpBy =>
-	because === 'air' ? 'air' : because === CUTTER ? 'heat' : 'breaker';
+export const reason = (because: StopReason): HeldUpBy =>
+	because === 'air' ? 'air' : because === NODES.cutter ? 'heat' : 'breaker';
 
 /** A rest that a hand would not bother with, and how much worse things may stand before it must not matter. */
 const FRAGILE_BAR = 0.05;
@@ -70,7 +70,7 @@ function itemsOf({ seq, plan, arcs, at }: Told): RunItem[] {
 /** Rests, each with what would stop without it; one that serves a later arc is there for the first limit. */
 function restsOf(
 	{ seq, plan, waits, shop, arcs, at }: Told,
-	first: { because: PauseReason } | undefined
+	first: { because: StopReason } | undefined
 ): ListRun['rests'] {
 	const because = (k: number): HeldUpBy => {
 		const { stops } = runArc(shop, plan.runs[k - 1]?.after ?? at, arcs[k]!, 0);
@@ -147,13 +147,13 @@ export function runTold(
 }
 
 function traceOf(runs: readonly ArcRun[], shop: ListShop, neededBar: number): RunTrace {
-	const breaker = shop.nodes[EARLIEST]!;
+	const breaker = shop.nodes[NODES.earliest]!;
 	return {
 		timeS: runs.map(({ endS }) => endS),
 		tankBar: shop.tank ? runs.map(({ lowestBar }) => lowestBar!) : null,
 		neededBar,
-		breaker: runs.map(({ peaks }) => peaks[EARLIEST]! / breaker.limit),
-		cutterC: runs.map(({ peaks }) => peaks[CUTTER]!)
+		breaker: runs.map(({ peaks }) => peaks[NODES.earliest]! / breaker.limit),
+		cutterC: runs.map(({ peaks }) => peaks[NODES.cutter]!)
 	};
 }
 export const CUTTER_LIMIT_C = HOT_SPOT_C;

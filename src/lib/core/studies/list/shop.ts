@@ -5,11 +5,6 @@ import { workings } from '../../plan/workings';
 import type { Closed } from '../../session/closed';
 import type { ListShop } from '../../session/list';
 
-/** Places of what grows warm in a list's shop: the breaker at the earliest that it may trip, at the latest, and the cutter. */
-export const EARLIEST = 0;
-export const LATEST = 1;
-export const CUTTER = 2;
-
 export function shopOf(base: PlanInputs): ListShop {
 	const w = workings(base, { solveAmps: false });
 	const { air, nodes } = runInputsOf(w.inputs, w.wiring, w.air.line, w.draw, w.heat);
