@@ -30,7 +30,9 @@
 
 	const speedMmS = $derived(paced?.speedMmS ?? bench.calmPlan.figures['setup.handMmS'].value ?? 0);
 	const outruns = $derived(!paced && handWord(bench.calmPlan) === 'too fast');
-	const lengthMm = $derived(paced?.lengthMm ?? bench.cut.lengthMm);
+	const lengthMm = $derived(
+		paced?.lengthMm ?? bench.calmPlan.figures['setup.lineMm'].value ?? bench.cut.lengthMm
+	);
 	const pace = $derived(
 		speedMmS > 0
 			? paceOf({ speedMmS, lengthMm }, MARKS_MM[bench.units === 'metric' ? 'metric' : 'imperial'])

@@ -58,10 +58,10 @@ export function firstCrossing(p: NodePattern, limit: number): Crossing | undefin
 	return reach(level, cycles * (p.onS + p.offS));
 }
 
-/** How warm something gets over the work. */
 /** Places of what grows warm in a session: the breaker at the earliest that it may trip, at the latest, and the cutter. */
 export const NODES = { earliest: 0, latest: 1, cutter: 2 } as const;
 
+/** How warm something gets over the work. */
 export interface Warmth {
 	node: WarmNode;
 	peak: number;

@@ -1,7 +1,7 @@
 import {
+	atStart,
 	lettingPass,
 	runArc,
-	atStart,
 	waitAsNeeded,
 	type ListArc,
 	type ListShop,
