@@ -378,7 +378,9 @@ test('a list names what may trip the breaker, what no hand follows, and what wai
 	await planned(page);
 	const [long, sheet] = [items(page).filter({ hasText: '6 mm' }), items(page).nth(1)];
 	await expect(long).toContainText('The breaker may trip in one of its cuts, even from rest');
-	await expect(items(page).filter({ hasText: 'It asks for more than a hand follows.' })).toHaveCount(1);
+	await expect(
+		items(page).filter({ hasText: 'It asks for more than a hand follows.' })
+	).toHaveCount(1);
 	const head = page.getByTestId('job');
 	await expect(head).toContainText(/The breaker may trip in .+, whatever the rests\./);
 	await expect(head).not.toContainText('Nothing has to rest');
