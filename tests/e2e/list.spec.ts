@@ -384,7 +384,7 @@ test('a list names what may trip the breaker, what no hand follows, and what wai
 	const head = page.getByTestId('job');
 	await expect(head).toContainText(/The breaker may trip in .+, whatever the rests\./);
 	await expect(head).not.toContainText('Nothing has to rest');
-	await expect(page.getByRole('img', { name: /% of a sure trip/ })).toBeVisible();
+	await expect(page.getByRole('img', { name: /Breaker: \d{3} %, may trip/ })).toBeVisible();
 	await expect(sheet).not.toContainText('breaker');
 	await long.getByRole('button', { expanded: false }).click();
 	await long.getByRole('checkbox', { name: /45 mm/ }).check();

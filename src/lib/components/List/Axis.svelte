@@ -27,7 +27,7 @@
 		of === 'tank'
 			? `low ${bench.say(worst, 'pressure')}`
 			: of === 'breaker'
-				? `${Math.round(100 * worst)} % of ${run.mayTrip ? 'the earliest' : 'a'} trip`
+				? `${Math.round(100 * worst)} %${run.mayTrip ? ', may trip' : ' of a trip'}`
 				: `${bench.say(worst, 'temperature')} of ${bench.say(CUTTER_LIMIT_C, 'temperature')}`;
 	const rows = $derived(
 		traceRows(run.trace).map((row) => ({
