@@ -178,6 +178,13 @@ test('two benches stand side by side for the same work, also on a phone', async 
 	await expect(table.getByRole('row')).toHaveCount(1 + 7 + 12);
 	await page.setViewportSize({ width: 390, height: 844 });
 	expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+	// Where the cut parts on one bench alone, each tells what its Supply is planned with.
+	await page.goto(`/beside?bench=${bay}&t=18`);
+	const planned = page.getByRole('row', { name: /^Supply is planned with/ });
+	await expect(planned.getByRole('cell')).toHaveText([
+		'that cut again and again',
+		/^[\d.]+ s of arc, for the cut does not part$/
+	]);
 });
 
 test('the API gives session, pauses, fixes and sizes for a stored bench', async ({

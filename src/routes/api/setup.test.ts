@@ -4,7 +4,9 @@ import { join } from 'node:path';
 import Papa from 'papaparse';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import { BAY_2 } from '../../../scripts/demo/benches';
-import type { Advice, ChartRow, Plan, PlanInputs } from '$lib/core';
+import { EIGHT } from '../../../tests/support/eight';
+import { DEFAULT_CUT, type Advice, type ChartRow, type Plan, type PlanInputs } from '$lib/core';
+import type { AbleBench } from '$lib/formats/bodies/planned';
 import { readChartCsv } from '$lib/formats/chartCsv';
 
 type Handler = (event: never) => Response | Promise<Response>;
@@ -41,6 +43,7 @@ beforeAll(async () => {
 		card: await at('./cards/[id]/+server.ts'),
 		plan: await at('./plan/+server.ts'),
 		advice: await at('./advice/+server.ts'),
+		elsewhere: await at('./elsewhere/+server.ts'),
 		log: await at('./log/+server.ts'),
 		export: await at('./export/+server.ts')
 	};
@@ -204,6 +207,11 @@ describe('setting cards', () => {
 		expect(data.map((r) => r.card)).toEqual(['Paddle plate', "'=1+1"]);
 		expect(data[1]).toMatchObject({ metal: 'aluminium', 'thickness (mm)': '3' });
 		expect(Number(data[0]!['speed (mm/s)'])).toBeGreaterThan(15);
+		// The seconds are those of a hand, and the row tells which pace that is.
+		const thin = (key: string) => Number(data[1]![key]);
+		expect(thin('speed (mm/s)')).toBeGreaterThan(50);
+		expect(thin('as a hand goes (mm/s)')).toBe(50);
+		expect(thin('time (s)')).toBeCloseTo(thin('line (mm)') / 50, 6);
 	});
 
 	it('are for a groove too: its own numbers, one table for both, and none where no groove is asked for', async () => {
@@ -278,5 +286,28 @@ describe('POST /api/advice', () => {
 			outputA: 45,
 			reason: 'full'
 		});
+	});
+});
+
+describe('other benches that part a cut', () => {
+	it('tell the pace of a hand, the fewest amps first where all outrun it', async () => {
+		for (const [k, name] of ['80 A, three kinds of filter', '45 A on a 32 A socket'].entries()) {
+			const bench = EIGHT.find((one) => one.name === name)!;
+			await ask(api.benches!.POST!, { body: { opId: `elsewhere-bench-${k}`, bench } });
+		}
+		const told = async (thicknessMm: number) => {
+			const cut = { ...DEFAULT_CUT, thicknessMm, guide: 'kept' };
+			const { body } = await ask<{ benches: AbleBench[] }>(api.elsewhere!.POST!, {
+				body: { benchId, cut }
+			});
+			return body.benches.map(({ outputA, speedMmS }) => [outputA, Math.round(speedMmS)]);
+		};
+		expect(await told(1)).toEqual([
+			[45, 50],
+			[80, 50]
+		]);
+		const [quickest, slower] = await told(12);
+		expect([quickest![0], slower![0]]).toEqual([80, 45]);
+		expect(quickest![1]).toBeGreaterThan(slower![1]!);
 	});
 });

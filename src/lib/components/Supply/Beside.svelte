@@ -43,7 +43,7 @@
 	/** What a person reads first: the cut itself on both. */
 	const CUT: readonly { id: FigureId; name: string; none: string }[] = [
 		{ id: 'setup.currentA', name: 'Amps', none: '–' },
-		{ id: 'setup.speedMmS', name: 'Speed', none: 'too thick' },
+		{ id: 'setup.speedMmS', name: 'Travel asked', none: 'too thick' },
 		{ id: 'setup.lineS', name: 'Your line takes', none: 'does not go through' },
 		{ id: 'setup.cleanMm', name: 'Clean to', none: '–' },
 		{ id: 'setup.severMm', name: 'Severs to', none: '–' },
@@ -98,6 +98,18 @@
 					{/each}
 				</tr>
 			{/each}
+			{#if sides[0]!.plan.choices.workIsCut !== sides[1]!.plan.choices.workIsCut}
+				<tr>
+					<th scope="row" class="align-top font-semibold">Supply is planned with</th>
+					{#each sides as side, i (i)}
+						<td class="align-top"
+							>{side.plan.choices.workIsCut
+								? 'that cut again and again'
+								: `${bench.say(bench.work.arcS, 'time')} of arc, for the cut does not part`}</td
+						>
+					{/each}
+				</tr>
+			{/if}
 		</tbody>
 		<tbody>
 			{#each rows as part (part.id)}
