@@ -196,7 +196,9 @@ describe('wear', () => {
 		const at = (dewC: number, mistGH = 0) => airWearFactor({ dewC, mistGH }, 20);
 		expect(at(0)).toBe(1);
 		expect(at(40)).toBe(1.5);
-		expect(at(0, 5)).toBeGreaterThan(1);
+		// Half of it where the dew point is that of the shop, all of it 5 K above, none 5 K below (own).
+		expect([15, 18, 20, 25].map((dew) => at(dew))).toEqual([1, 1.15, 1.25, 1.5]);
+		expect(at(0, 5)).toBe(1.25);
 		for (let dew = 0; dew < 40; dew++) expect(at(dew + 1) - at(dew)).toBeLessThan(0.06);
 	});
 });

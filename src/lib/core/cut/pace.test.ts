@@ -1,6 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { BEATS_MOST_PER_S, MARKS_MM, paceOf } from './pace';
+import { BEATS_MOST_PER_S, MARKS_MM, paceOf, travelMmS, travelS } from './pace';
+
+describe('a pace', () => {
+	it('is the way over its time, and gives the time back', () => {
+		expect(travelMmS({ lengthMm: 300, timeS: 15 })).toBe(20);
+		expect(travelS({ lengthMm: 300, speedMmS: 20 })).toBe(15);
+	});
+});
 
 describe('the beat', () => {
 	it('comes at most three times a second and covers the line in its time', () => {

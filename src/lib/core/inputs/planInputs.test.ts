@@ -72,6 +72,13 @@ describe('a bench', () => {
 		expect(refused(path, value)).toContain(field);
 	});
 
+	it('refuses a gouging nozzle as the one that is cut with', () => {
+		const torch = { ...BAY_2.torch, fittedA: 60 };
+		torch.nozzles = torch.nozzles.map((n) => (n.kind === 'gouge' ? { ...n, ratingA: 60 } : n));
+		expect(refused('torch', torch)).toContain('torch.fittedA');
+		expect(refused('torch', { ...torch, fittedA: 45 })).toEqual([]);
+	});
+
 	it.each([
 		['', 'name'],
 		['   ', 'name'],

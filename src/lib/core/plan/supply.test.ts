@@ -464,3 +464,13 @@ describe('a bench of version 1', () => {
 		expect(newer).toMatchObject({ ok: false, reason: expect.stringContaining('Update') as string });
 	});
 });
+
+describe('a delivery that was measured', () => {
+	it('has the band of its factor: as large a share of the litres as of the factor (± 1.2816 σ, eight in ten)', () => {
+		const deliveryFactor = { mean: 0.8, spread: 0.05, n: 3 };
+		const evidence = { ...NO_EVIDENCE, deliveryFactor };
+		const { value, band } = plan(inputsOf({ evidence })).figures['air.deliveryLpm'];
+		expect(band![0] / value!).toBeCloseTo(1 - (1.2816 * 0.05) / 0.8, 3);
+		expect(band![1] / value!).toBeCloseTo(1 + (1.2816 * 0.05) / 0.8, 3);
+	});
+});

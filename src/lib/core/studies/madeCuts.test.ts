@@ -129,7 +129,8 @@ describe('a groove that was just made', () => {
 			kind: 'groove',
 			metal: 'stainless',
 			starts: 4 * strings,
-			lengthMm: 4 * strings * 420
+			lengthMm: 4 * strings * 420,
+			arcS: 4 * p.figures['gouge.pieceS'].value!
 		});
 		expect(v.safeParse(EntrySchema, entry).success).toBe(true);
 	});

@@ -59,6 +59,9 @@ describe('the change-over', () => {
 		expect(
 			parts({ electrodeMaxA: 40, ringMaxA: 40, shieldIn: 'gouging', fittedA: 60 }, 45)
 		).toEqual(['must electrode', 'must swirl-ring', 'must shield', 'better nozzle']);
+		// An electrode that bears these amps, or just these, stays in.
+		expect(parts({ electrodeMaxA: 60 }, 45)).toEqual([]);
+		expect(parts({ electrodeMaxA: 45 }, 45)).toEqual([]);
 		expect(parts({ ringMinA: 30 }, 25)).toContain('must swirl-ring');
 		expect(parts({ shieldIn: 'none' }, 45)).toEqual(['better shield']);
 	});

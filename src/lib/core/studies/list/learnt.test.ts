@@ -80,6 +80,22 @@ describe('what the lists really took', () => {
 		expect(hand).toMatchObject({ kind: 'freehand, edge', made: 1, handlingS: null });
 	});
 
+	it('puts first what was made most often, failed ones too', () => {
+		const of = (id: string, guide: ItemPlan['guide'], made: number, failed: number) => ({
+			plans: [plan(id, { guide })],
+			pieces: [
+				...Array.from({ length: made }, () => ({ id, kind: 'done' as const, tookS: 100 })),
+				...Array.from({ length: failed }, () => ({ id, kind: 'failed' as const, tookS: 30 }))
+			]
+		});
+		const learnt = learntFrom([
+			of('a', 'kept', 2, 0),
+			of('b', 'freehand', 3, 2),
+			of('c', 'circle', 4, 0)
+		]);
+		expect(learnt.map(({ made, failed }) => made + failed)).toEqual([5, 4, 2]);
+	});
+
 	it('tells a share by the score interval: its ends solve |k/n − p| = z·√(p(1 − p)/n)', () => {
 		fc.assert(
 			fc.property(
