@@ -27,6 +27,8 @@ import { deepestMm, SECTION, sectionShape, thicknessAt } from './Setup/section';
 import { speedX } from './Setup/speedBar';
 import { railWidth, supplyAnswer, worstInCutter, worstOn } from './Supply/rails';
 import { pauseWords } from './Supply/words';
+import { NODES } from '$lib/core/session/node';
+import type { PausePlan } from '$lib/core/session/pauses';
 import { lifeLine, pitShape } from './Wear/stack';
 import { entryWords } from './Wear/words';
 import { dayAndTime } from '$lib/formats/days';
@@ -136,6 +138,14 @@ describe('the line', () => {
 		expect(pauseWords(studySession(calm.inputs).pauses, calm)).toMatch(
 			/no longer pause is needed\.$/
 		);
+		const pause = { beforeCut: 2, waitS: 66, atS: 75 };
+		const why = (...because: ('air' | number)[]) => {
+			const longer = because.map((one) => ({ ...pause, because: one }));
+			const told = { ok: true, cuts: 3, totalS: 300, arcS: 180, pauses: longer, mayTrip: false };
+			return /for (.+)\.$/.exec(pauseWords(told as PausePlan, calm))![1];
+		};
+		expect(why('air', NODES.cutter)).toBe('the air and the cutter');
+		expect(why(NODES.earliest, NODES.latest)).toBe('the breaker');
 	});
 
 	it('tells a groove’s air as it is set: by the regulator, by the mode, or not at all', () => {

@@ -113,7 +113,9 @@ describe('where pauses must go', () => {
 		const holes = safePauses(run, [8, 8, 8]);
 		if (!outline.ok || !holes.ok) throw new Error('the example is meant to work');
 		expect([outline.mayTrip, holes.mayTrip]).toEqual([true, false]);
-		expect(outline.pauses[0]).toMatchObject({ beforeCut: 2, because: NODES.earliest });
+		// It begins when the air of the cut before has gone off.
+		const atS = 60 + run.pattern.postS;
+		expect(outline.pauses[0]).toMatchObject({ beforeCut: 2, because: NODES.earliest, atS });
 		// A run with these pauses is at the earliest curve's limit in the long cut alone.
 		const waits = new Map(outline.pauses.map(({ beforeCut, waitS }) => [beforeCut, waitS]));
 		const [earliest] = run.nodes;

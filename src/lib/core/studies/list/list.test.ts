@@ -4,11 +4,12 @@ import { EIGHT } from '../../../../../tests/support/eight';
 import { BAY_2, changed, inputsOf } from '../../../../../tests/support/inputs';
 import type { Bench, Cut } from '../../index';
 import { closedOf, DayListSchema, type DayList, type ListItem } from '../../list/inputs';
+import { NODES } from '../../session/node';
 import { layoutOf } from '../../list/layout';
 import { workings } from '../../plan/workings';
 import { behind } from './behind';
 import { wholeStudy, type WholeStudy } from './book';
-import { entryOf, realOf } from './worked';
+import { entryOf, realOf, standingAfter } from './worked';
 import { quoteOfList } from './quoted';
 import { whatChanges } from './changes';
 import { eatsOf } from './eats';
@@ -209,6 +210,14 @@ describe('the run of a list', () => {
 		expect(without.mayTrip).toBe(false);
 	});
 
+	it('names the heat of the cutter where that is what stops it', () => {
+		const bench = EIGHT.find((b) => b.name === '27 A older, gas test position')!;
+		const long = { pieces: 20, handlingS: 5, cut: { thicknessMm: 6, lengthMm: 400 } };
+		const { run } = studied([long], { order: 'own' }, bench);
+		expect(run.firstLimit).toMatchObject({ because: 'heat', piece: 12 });
+		expect(run.rests.every(({ because }) => because === 'heat')).toBe(true);
+	});
+
 	it('counts what no hand follows at the pace of a hand, and varies it as a hand does', () => {
 		const sheet = (thicknessMm: number, over: Partial<Cut> = {}) =>
 			studied([{ cut: { school: 'full', guide: 'kept', lengthMm: 300, thicknessMm, ...over } }])
@@ -310,6 +319,24 @@ describe('the run of a list', () => {
 
 describe('what really happened', () => {
 	const plans = () => studied([bar, weld]).plans;
+
+	it('stands as it does after the pieces that were made, by the clock they were made at', () => {
+		const { base, plans } = studied([{ pieces: 5, cut: { thicknessMm: 6, lengthMm: 300 } }]);
+		const { postS } = plans[0]!.arcs[0]!;
+		const at = (...endsS: number[]) =>
+			standingAfter(
+				base,
+				plans,
+				endsS.map((endS) => ({ id: 'i0', endS })),
+				0
+			);
+		expect(at(900).timeS).toBeCloseTo(900 + postS, 6);
+		// One after the other the cutter is warmer than with a quarter of an hour between.
+		const [close, apart] = [at(900, 960), at(900, 1860)];
+		expect(apart.timeS).toBeCloseTo(1860 + postS, 6);
+		expect(close.levels[NODES.cutter]).toBeGreaterThan(apart.levels[NODES.cutter]! + 1);
+		expect(standingAfter(base, plans, [{ id: 'i0', endS: 900 }], 5000).timeS).toBe(5000);
+	});
 
 	it('is the middle of the handling that was needed, failed pieces and unknown times left out', () => {
 		const [plan] = plans() as [ItemPlan];

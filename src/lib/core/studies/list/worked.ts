@@ -24,11 +24,15 @@ export function standingAfter(
 	for (const { id, endS } of made) {
 		const plan = plans.find((one) => one.id === id);
 		if (!plan) continue;
-		const takesS = plan.arcs.reduce((sum, { arcS, handlingS }) => sum + arcS + handlingS, 0);
+		// From the trigger of its first arc; handling and post-flow run side by side.
+		const takesS = plan.arcs.reduce((sum, { arcS, handlingS }, k) => {
+			const gapS = k === 0 ? 0 : Math.max(handlingS, plan.arcs[k - 1]!.postS);
+			return sum + gapS + arcS;
+		}, 0);
 		for (const [k, arc] of plan.arcs.entries()) {
-			// Whatever time there was before its first arc, the bench stood still.
-			const handlingS =
-				k === 0 ? Math.max(0, endS - takesS + arc.handlingS - standing.timeS) : arc.handlingS;
+			// Whatever time there was before its first arc, the bench stood still; its post-flow is over by then.
+			const stoodS = endS - takesS - standing.timeS + standing.postS;
+			const handlingS = k === 0 ? Math.max(0, stoodS) : arc.handlingS;
 			standing = runArc(shop, standing, { ...arc, handlingS }, 0).after;
 		}
 	}
