@@ -27,7 +27,7 @@ import { deepestMm, SECTION, sectionShape, thicknessAt } from './Setup/section';
 import { speedX } from './Setup/speedBar';
 import { railWidth, supplyAnswer, worstInCutter, worstOn } from './Supply/rails';
 import { pauseWords } from './Supply/words';
-import { NODES } from '$lib/core/session/node';
+import type { HeldBy } from '$lib/core/session/list';
 import type { PausePlan } from '$lib/core/session/pauses';
 import { lifeLine, pitShape } from './Wear/stack';
 import { entryWords } from './Wear/words';
@@ -139,13 +139,13 @@ describe('the line', () => {
 			/no longer pause is needed\.$/
 		);
 		const pause = { beforeCut: 2, waitS: 66, atS: 75 };
-		const why = (...because: ('air' | number)[]) => {
+		const why = (...because: HeldBy[]) => {
 			const longer = because.map((one) => ({ ...pause, because: one }));
 			const told = { ok: true, cuts: 3, totalS: 300, arcS: 180, pauses: longer, mayTrip: false };
 			return /for (.+)\.$/.exec(pauseWords(told as PausePlan, calm))![1];
 		};
-		expect(why('air', NODES.cutter)).toBe('the air and the cutter');
-		expect(why(NODES.earliest, NODES.latest)).toBe('the breaker');
+		expect(why('air', 'heat')).toBe('the air and the cutter');
+		expect(why('breaker', 'breaker')).toBe('the breaker');
 	});
 
 	it('tells a groove’s air as it is set: by the regulator, by the mode, or not at all', () => {

@@ -1,6 +1,4 @@
 import type { Fix, PausePlan, Solved } from '$lib/core';
-import type { StopReason } from '$lib/core/session/list';
-import { NODES } from '$lib/core/session/node';
 import type { Workbench } from '$lib/state/workbench.svelte';
 
 /** What the fix leads to: "then holds", "then stops 8:12: cutter heat". */
@@ -15,15 +13,14 @@ export function fixResult(fix: Fix, bench: Workbench): string {
 	return `then tight: ${limit.word}`;
 }
 
-const reasonOf = (because: StopReason): string =>
-	because === 'air' ? 'the air' : because === NODES.cutter ? 'the cutter' : 'the breaker';
+const REASONS = { air: 'the air', breaker: 'the breaker', heat: 'the cutter' } as const;
 
 /** Where pauses must go, in one sentence, and how long the work then takes. */
 export function pauseWords(plan: PausePlan, bench: Workbench): string {
 	if (!plan.ok) {
 		return plan.afterCuts === 0
-			? `Not even one cut of this length goes through: ${reasonOf(plan.because)}.`
-			: `After ${plan.afterCuts} cuts no pause helps any more: ${reasonOf(plan.because)}.`;
+			? `Not even one cut of this length goes through: ${REASONS[plan.because]}.`
+			: `After ${plan.afterCuts} cuts no pause helps any more: ${REASONS[plan.because]}.`;
 	}
 	const all = bench.say(plan.totalS, 'time');
 	// No pause helps against it, so none is to promise it.
@@ -33,7 +30,7 @@ export function pauseWords(plan: PausePlan, bench: Workbench): string {
 	}
 	const longest = Math.max(...plan.pauses.map((pause) => pause.waitS));
 	const first = plan.pauses[0]!;
-	const why = [...new Set(plan.pauses.map((pause) => reasonOf(pause.because)))].join(' and ');
+	const why = [...new Set(plan.pauses.map((pause) => REASONS[pause.because]))].join(' and ');
 	return `${plan.cuts} cuts take ${all} with ${plan.pauses.length} longer pauses, the first before cut ${first.beforeCut}, at most ${bench.say(longest, 'time')}: for ${why}.${may}`;
 }
 

@@ -3,13 +3,18 @@
  * cutter. Handling and post-flow run side by side; pauses stand only before an arc.
  */
 import { closedBefore, type Closed } from './closed';
-import type { WarmNode } from './node';
+import { NODES, type WarmNode } from './node';
 import { runSession, shortAtS } from './run';
 import type { Phase } from './schedule';
 import type { Tank } from './tank';
 
 /** What stops an arc: the store of air, or a node by its place. */
 export type StopReason = 'air' | number;
+
+/** The same by what it is: the breaker by either of its curves, the heat of the cutter. */
+export type HeldBy = 'air' | 'breaker' | 'heat';
+export const heldBy = (because: StopReason): HeldBy =>
+	because === 'air' ? 'air' : because === NODES.cutter ? 'heat' : 'breaker';
 
 /** One arc of the list, with what it takes. */
 export interface ListArc {

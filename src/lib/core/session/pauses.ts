@@ -1,11 +1,12 @@
 import {
 	atStart,
+	heldBy,
 	lettingPass,
 	runArc,
 	waitAsNeeded,
 	type ListArc,
 	type ListShop,
-	type StopReason
+	type HeldBy
 } from './list';
 import { NODES } from './node';
 import type { RunInputs } from './runTypes';
@@ -16,7 +17,7 @@ export interface Pause {
 	/** In all, the usual pause included, s. */
 	waitS: number;
 	atS: number;
-	because: StopReason;
+	because: HeldBy;
 }
 
 export type PausePlan =
@@ -30,7 +31,7 @@ export type PausePlan =
 			mayTrip: boolean;
 	  }
 	/** Even one cut from cold and full does not go through. */
-	| { ok: false; because: StopReason; afterCuts: number };
+	| { ok: false; because: HeldBy; afterCuts: number };
 
 /**
  * Where pauses must go so that nothing stops: the work goes on at its usual pace, and before a cut
@@ -38,7 +39,7 @@ export type PausePlan =
  */
 export function planPauses(shop: ListShop, arcs: readonly ListArc[]): PausePlan {
 	const plan = waitAsNeeded(shop, arcs);
-	if (!plan.ok) return { ok: false, because: plan.because, afterCuts: plan.arc };
+	if (!plan.ok) return { ok: false, because: heldBy(plan.because), afterCuts: plan.arc };
 	const { runs } = plan;
 	return {
 		ok: true,
@@ -51,7 +52,7 @@ export function planPauses(shop: ListShop, arcs: readonly ListArc[]): PausePlan 
 			const from = before?.after ?? atStart(shop);
 			const { because } = runArc(shop, from, arcs[k]!, 0).stops!;
 			const waitS = startS - (before?.endS ?? 0);
-			return [{ beforeCut: k + 1, waitS, atS: from.timeS, because }];
+			return [{ beforeCut: k + 1, waitS, atS: from.timeS, because: heldBy(because) }];
 		}),
 		mayTrip: arcs.some(({ mayPass }) => mayPass !== undefined)
 	};

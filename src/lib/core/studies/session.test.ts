@@ -2,7 +2,6 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { EIGHT } from '../../../../tests/support/eight';
 import { BAY_2, changed, inputsOf, TROLLEY } from '../../../../tests/support/inputs';
-import { NODES } from '../session/node';
 import { planPauses, safePauses } from '../session/pauses';
 import { runSession } from '../session/run';
 import { workings } from '../plan/workings';
@@ -115,7 +114,7 @@ describe('where pauses must go', () => {
 		expect([outline.mayTrip, holes.mayTrip]).toEqual([true, false]);
 		// It begins when the air of the cut before has gone off.
 		const atS = 60 + run.pattern.postS;
-		expect(outline.pauses[0]).toMatchObject({ beforeCut: 2, because: NODES.earliest, atS });
+		expect(outline.pauses[0]).toMatchObject({ beforeCut: 2, because: 'breaker', atS });
 		// A run with these pauses is at the earliest curve's limit in the long cut alone.
 		const waits = new Map(outline.pauses.map(({ beforeCut, waitS }) => [beforeCut, waitS]));
 		const [earliest] = run.nodes;
@@ -137,7 +136,7 @@ describe('where pauses must go', () => {
 		const arc = { arcS: 60, postS: 0, handlingS: 10, useLpm: 0, neededBar: 0, targets: [targets] };
 		expect(planPauses({ tank: undefined, nodes: [node] }, [arc, arc, arc])).toEqual({
 			ok: false,
-			because: 0,
+			because: 'breaker',
 			afterCuts: 0
 		});
 	});

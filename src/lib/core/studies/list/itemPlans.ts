@@ -1,10 +1,9 @@
 /** Items of a list by the one Plan: how each is made here, or why it cannot be. */
 import { said, told } from '../../figure/finding';
 import type { PlanInputs } from '../../inputs/planInputs';
-import { atStart, lettingPass, runArc, type ListShop } from '../../session/list';
+import { atStart, heldBy, lettingPass, runArc, type ListShop } from '../../session/list';
 import { NODES } from '../../session/node';
 import { itemPlan, netMm2, type AskedItem, type CannotMake, type ItemPlan } from './items';
-import { reason } from './runTold';
 import type { ListStudy } from './runTypes';
 import { shopOf } from './shop';
 
@@ -50,7 +49,7 @@ function fromRest(shop: ListShop, plan: ItemPlan): ItemPlan | CannotMake {
 		breaker: 'the breaker may trip',
 		heat: 'the cutter is too hot',
 		cooling: 'it is too hot'
-	}[reason(because)];
+	}[heldBy(because)];
 	const why = told`One arc takes ${arcS}, and after ${after} ${what}, even from rest: shorter cuts, other amps, or another bench.`;
 	return { id: plan.id, why };
 }

@@ -7,11 +7,11 @@ import { LIST_ARCS_MOST, type DayList } from '../../list/inputs';
 import { orderOf } from '../../list/order';
 import type { OrderAsk } from '../../list/ordered';
 import { overAt } from '../../session/closed';
-import { atStart, placePauses, waitAsNeeded } from '../../session/list';
+import { atStart, heldBy, placePauses, waitAsNeeded } from '../../session/list';
 import { fittedNozzle } from '../../torch/nozzle';
 import { plansOf } from './itemPlans';
 import { cuttingSet, type AskedItem, type ItemPlan } from './items';
-import { reason, runTold } from './runTold';
+import { runTold } from './runTold';
 import {
 	NOTHING_DONE,
 	type ListRun,
@@ -120,7 +120,7 @@ function runOf(
 	}
 	if (!best.plan.ok) {
 		const { block } = best.seq.of[best.plan.arc]!;
-		return { trouble: 'never', item: block.plan.id, because: reason(best.plan.because) };
+		return { trouble: 'never', item: block.plan.id, because: heldBy(best.plan.because) };
 	}
 	return runTold(best, {
 		boundS: overAt(closed ?? [], (from ?? atStart(shop)).timeS, ordered.boundS),

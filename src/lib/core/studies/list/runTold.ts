@@ -3,21 +3,18 @@ import { HOT_SPOT_C } from '../../cutter/duty';
 import { BREAK_MOST_S } from '../../list/inputs';
 import {
 	atStart,
+	heldBy,
 	runArc,
 	runList,
 	type ArcRun,
 	type ListArc,
 	type ListPlan,
 	type ListShop,
-	type Standing,
-	type StopReason
+	type Standing
 } from '../../session/list';
 import { NODES } from '../../session/node';
 import type { HeldUpBy, ListRun, RunItem, RunTrace } from './runTypes';
 import type { Cooling, Sequenced } from './sequence';
-
-export const reason = (because: StopReason): HeldUpBy =>
-	because === 'air' ? 'air' : because === NODES.cutter ? 'heat' : 'breaker';
 
 /** A rest that a hand would not bother with, and how much worse things may stand before it must not matter. */
 const FRAGILE_BAR = 0.05;
@@ -70,12 +67,12 @@ function itemsOf({ seq, plan, arcs, at }: Told): RunItem[] {
 /** Rests, each with what would stop without it; one that serves a later arc is there for the first limit. */
 function restsOf(
 	{ seq, plan, waits, shop, arcs, at }: Told,
-	first: { because: StopReason } | undefined
+	first: ArcRun['stops']
 ): ListRun['rests'] {
 	const because = (k: number): HeldUpBy => {
 		const { stops } = runArc(shop, plan.runs[k - 1]?.after ?? at, arcs[k]!, 0);
 		if (!stops && waits.has(k)) return 'cooling';
-		return reason(stops?.because ?? first?.because ?? 'air');
+		return heldBy(stops?.because ?? first?.because ?? 'air');
 	};
 	return plan.runs.flatMap(({ pauseS: restS, startS }, k) => {
 		if (restS === 0) return [];
@@ -137,7 +134,7 @@ export function runTold(
 					id: seq.of[stopped]!.block.plan.id,
 					piece: seq.of[stopped]!.piece,
 					atS: stop.atS,
-					because: reason(stop.because)
+					because: heldBy(stop.because)
 				}
 			: null,
 		boundS: Math.min(endS, extra.boundS),
