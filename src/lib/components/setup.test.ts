@@ -1,8 +1,10 @@
 import { describe, expect, it, vi } from 'vitest';
 import { BAY_2, changed, inputsOf } from '../../../tests/support/inputs';
+import { EIGHT } from '../../../tests/support/eight';
 import { UNTOUCHED } from '../../../tests/support/workbench';
 import {
 	advise,
+	METAL_IDS,
 	plan,
 	showQuantity,
 	speedCurves,
@@ -10,13 +12,14 @@ import {
 	type Bench,
 	type Cut
 } from '$lib/core';
+import { GUIDED_MOST_MM_S, HAND_BAND_MM_S } from '$lib/core/speed/speed';
 import { Workbench } from '$lib/state/workbench.svelte';
 import type { LogLine } from '$lib/state/workbenchData';
 import { adviceWords } from './Setup/aims';
 import { moreWords } from './Setup/more';
 import { handWord, schoolAdvice } from './Setup/schools';
 import { deepestMm, flagPx, SECTION, sectionMarks, sectionShape } from './Setup/section';
-import { BAR, noteAt, speedTicksMmS, speedX } from './Setup/speedBar';
+import { BAR, noteAt, speedMarks, speedTicksMmS, speedX } from './Setup/speedBar';
 import { placeOf, speedOption, speedTable, TICKS } from './Setup/speedChart';
 import { testPoints } from './Setup/testCuts';
 import type { Inks } from './Graph/inks';
@@ -250,6 +253,30 @@ describe('rules on Setup', () => {
 		}
 		for (const text of ['6 mm', '22.5 mm', '0.0787 in', '1 15/16 in'])
 			expect(text.length * 0.45 * flagPx(text)).toBeLessThan(96);
+	});
+	it('mark what the amps ask where it stands, and a hand’s own pace only where it does not follow', () => {
+		let outrun = 0;
+		for (const bench of EIGHT)
+			for (const metal of METAL_IDS)
+				for (const thicknessMm of [0.5, 1, 2, 3, 6, 12]) {
+					const asked = plan(inputsOf({ bench }, { metal, thicknessMm }));
+					const speedMmS = asked.figures['setup.speedMmS'].value;
+					const marks = speedMarks(asked);
+					if (speedMmS === null) {
+						expect(marks.atX).toBeNull();
+						expect(marks.handX).toBeNull();
+						continue;
+					}
+					// Held at no end: two of the speeds that sheet asks for never stand on one place.
+					expect(marks.atX).toBe(speedX(speedMmS));
+					if (speedMmS >= 1) expect(speedX(speedMmS * 1.05)).toBeGreaterThan(marks.atX!);
+					if (speedMmS > GUIDED_MOST_MM_S) {
+						outrun++;
+						expect(marks.handX).toBe(marks.guided[1]);
+						expect(marks.handX).toBeLessThan(marks.atX!);
+					} else if (speedMmS <= HAND_BAND_MM_S[1]) expect(marks.handX).toBeNull();
+				}
+		expect(outrun).toBeGreaterThan(50);
 	});
 	it('tell speeds by round numbers of the device’s own unit, inside of the bar', () => {
 		for (const units of UNIT_SYSTEMS)

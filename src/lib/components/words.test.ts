@@ -347,7 +347,7 @@ describe('drawings', () => {
 
 	it('hold speeds at the ends of their bar', () => {
 		expect(speedX(0.01)).toBe(speedX(1));
-		expect(speedX(5000)).toBe(speedX(100));
+		expect(speedX(5000)).toBe(speedX(250));
 		expect(speedX(10)).toBeCloseTo((speedX(1) + speedX(100)) / 2, 9);
 	});
 

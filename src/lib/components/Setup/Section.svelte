@@ -7,6 +7,7 @@
 	import { px } from '$lib/components/Drawing/px';
 	import Sparks from '$lib/components/Drawing/Sparks.svelte';
 	import { sparkPaths } from '$lib/components/Drawing/scatter';
+	import { timedByHand } from '$lib/components/Words/pace';
 	import { inSheet } from '$lib/components/Words/sheet';
 	import { legible } from '$lib/dom/legible';
 	import { stepsOfKey, DragHandle } from '$lib/state/handle.svelte';
@@ -178,7 +179,9 @@
 		<text x={cx + 92} y={top - 52} class="fig" style:font-size="34px" style:fill="var(--arc)"
 			>{bench.sayFigure('setup.speedMmS')}</text
 		>
-		<text x={cx + 92} y={top - 10} class="dim roomy">travel</text>
+		<text x={cx + 92} y={top - 10} class="dim roomy"
+			>{timedByHand(bench.plan) ? 'travel asked' : 'travel'}</text
+		>
 	</g>
 	<g class="roomy" fill="none" stroke="var(--ink)" stroke-width="1.2">
 		<path d="M{cx + 66} {top - 119}h18" />

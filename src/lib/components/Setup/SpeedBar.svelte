@@ -12,6 +12,7 @@
 	const amber = $derived(
 		inSheet(bench.calmPlan) ? 'about right' : sparkWindow(bench.settings.sparks)
 	);
+	const ring = $derived(marks.handX === null ? '' : '; ring: as fast as a hand goes');
 	const band = $derived(bench.calmPlan.figures['setup.speedMmS'].band);
 </script>
 
@@ -40,11 +41,20 @@
 			height="40"
 			fill="var(--arc-wash)"
 		/>
-		<text x={marks.hand[0] + 6} y="37" class="dim" style:fill="var(--arc)" font-weight="600"
+		<text x={marks.hand[0] + 6} y="34" class="dim" style:fill="var(--arc)" font-weight="600"
 			>a hand holds this</text
 		>
-		<text {...noteAt(marks.atX)} y="14" class="dim roomy">amber: {amber}</text>
-		<text x={marks.hand[1] + 4} y="37" class="dim roomy">guide only</text>
+		<rect
+			x={marks.guided[0]}
+			y="22"
+			width={marks.guided[1] - marks.guided[0]}
+			height="40"
+			fill="var(--arc-wash)"
+			opacity="0.5"
+		/>
+		<text {...noteAt(marks.atX)} y="14" class="dim roomy">amber: {amber}{ring}</text>
+		<text x={marks.guided[0] + 4} y="34" class="dim roomy">guide</text>
+		<text x={marks.guided[1] + 4} y="34" class="dim roomy">no hand follows</text>
 		{#if marks.window}
 			<path d="M{marks.window[0]} 50H{marks.window[1]}" stroke="var(--spark)" stroke-width="10" />
 		{/if}
@@ -67,6 +77,9 @@
 			>{bench.show(1, 'speed').unit}</text
 		>
 
+		{#if marks.handX !== null}
+			<circle cx={marks.handX} cy="50" r="8" fill="none" stroke="var(--arc)" stroke-width="3" />
+		{/if}
 		{#if marks.atX !== null && marks.fastestX !== null}
 			<path d="M{marks.fastestX} 36V66" stroke="var(--ink)" stroke-width="3" />
 			<circle
@@ -88,6 +101,7 @@
 		{/if}
 	</svg>
 	<p class="sub desk:hidden">
-		in {bench.show(1, 'speed').unit}; amber: {amber}; past the violet, only along a guide
+		in {bench.show(1, 'speed').unit}; amber: {amber}; pale violet: along a guide; past it no hand
+		follows{ring}
 	</p>
 </section>
