@@ -29,6 +29,9 @@ const AFTER_IT = [
 	'formats/careWords'
 ].join('|');
 const SHELL = new RegExp(`/src/lib/(core/(${BEFORE_THE_PLAN})|(?!${AFTER_IT}))|lucide`);
+/** What the first screens share beside that, each smaller than what a file of its own costs. */
+const SMALL =
+	/\/src\/lib\/(components\/(Drawing\/(Patterns|Sparks)|Header\/Logo|Marks\/Findings|When|Later|Card\/Cautions)\.svelte|state\/(handle|study|who|remembered)|dom\/(legible|whenSeen))|lucide/;
 
 export default defineConfig({
 	plugins: [
@@ -83,6 +86,7 @@ export default defineConfig({
 					// What most pages need comes as one piece: thirty small ones pack worse. What plans is another.
 					groups: [
 						{ name: 'shell', test: SHELL, minShareCount: 8 },
+						{ name: 'shell', test: SMALL, minShareCount: 2 },
 						{ name: 'planner', test: /\/src\/lib\/core\//, minShareCount: 8 }
 					]
 				}

@@ -18,7 +18,7 @@ const TRIES = { one: 5, all: 30 };
 const WINDOW_MS = 10 * 60_000;
 const ADDRESSES_MOST = 1000;
 /** Opened without the passcode: what the page that asks for it is made of. */
-const OPEN = /^\/(enter$|_app\/|favicon|api\/health$)/;
+const OPEN = /^\/(enter$|_app\/|favicon|early\.js$|api\/health$)/;
 /** Saved straight from a link: the page that asks for the passcode would be taken for the file. */
 const FILE = /\.(csv|ics)$/;
 /** Posts that work something out and keep nothing: the wall screen may ask them. */

@@ -89,7 +89,7 @@ export class DemoServer {
 /** Ports of the workers' servers; single tests have theirs below. */
 const FIRST_PORT = 4301;
 
-/** A page counts as open once it answers to clicks and keys: pressed before, nothing hears it. */
+/** A page counts as open once it answers to clicks and keys: what is pressed before waits (early.spec). */
 export function answering(page: Page): Page {
 	const ready = () => page.locator('html[data-ready]').waitFor({ state: 'attached' });
 	const open = page.goto.bind(page);

@@ -163,6 +163,8 @@ test('from the shop’s network a passcode is asked for; the wall link only look
 	const stranger = await browser.newContext();
 	const api = await stranger.request.get(`${shop}/api/benches`);
 	expect(api.status()).toBe(401);
+	// What the page that asks is made of, nothing of the shop.
+	expect((await stranger.request.get(`${shop}/early.js`)).status()).toBe(200);
 	const door = await stranger.newPage();
 	await door.goto(`${shop}/setup`);
 	for (let i = 0; i < 5; i++) {
