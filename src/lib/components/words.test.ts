@@ -230,6 +230,14 @@ describe('the rails', () => {
 			expect(part.entered(BAY_2), part.id).toBeDefined();
 		}
 	});
+
+	it('say a rating once where it stands under the name, and the curve where there is one', () => {
+		const bare = (id: string, bench: Bench) =>
+			PARTS.find((part) => part.id === id)!.bareName?.(bench);
+		expect(bare('breaker', BAY_2)).toBe('Breaker, curve C');
+		expect(bare('breaker', TROLLEY)).toBe('Breaker');
+		expect(bare('receptacle', BAY_2)).toBe('Receptacle');
+	});
 });
 
 describe('the card', () => {

@@ -30,6 +30,7 @@
 		part.loses && (bench.plan.figures[part.loses].value ?? 0) > 0 && part.loses
 	);
 	const entered = $derived(part.entered(bench.bench));
+	const name = $derived((results ? part.name : (part.bareName ?? part.name))(bench.bench));
 </script>
 
 <div
@@ -45,13 +46,13 @@
 		class="pick"
 		aria-pressed={open}
 		data-part={part.id}
-		aria-label="{part.name(bench.bench)}: open"
+		aria-label="{name}: open"
 		onclick={() => choose(part.id)}
 	></button>
 	{#if worst}<span class="flag">{worst}</span>{/if}
 	<PartSymbol part={part.id} />
 	<span class="told">
-		<span class="text-[0.875rem] font-semibold">{part.name(bench.bench)}</span>
+		<span class="text-[0.875rem] font-semibold">{name}</span>
 		<span class="value">
 			<span class="fig text-[1.5625rem]">
 				{#if results}

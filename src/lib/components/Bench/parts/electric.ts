@@ -174,6 +174,8 @@ export const ELECTRIC_PARTS: Part[] = [
 		rail: 'electricity',
 		name: (b) =>
 			`Breaker ${b.supply.breaker.standard === 'iec60898' ? b.supply.breaker.curve : ''}${b.supply.breaker.ratingA}`,
+		bareName: ({ supply: { breaker } }) =>
+			breaker.standard === 'iec60898' ? `Breaker, curve ${breaker.curve}` : 'Breaker',
 		about: 'of the cutter’s circuit',
 		entered: (b) => ({ value: b.supply.breaker.ratingA, quantity: 'current' }),
 		figure: () => 'supply.inputA',
@@ -210,6 +212,7 @@ export const ELECTRIC_PARTS: Part[] = [
 		id: 'receptacle',
 		rail: 'electricity',
 		name: (b) => `Receptacle ${b.supply.receptacleA} A`,
+		bareName: () => 'Receptacle',
 		about: 'wall socket and plug',
 		also: ['supply.nearestA'],
 		entered: (b) => ({ value: b.supply.receptacleA, quantity: 'current' }),

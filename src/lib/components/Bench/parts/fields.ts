@@ -55,12 +55,14 @@ export interface Part {
 	/** Whether this bench has such a place at all. */
 	shown?: (bench: Bench) => boolean;
 	name: (bench: Bench) => string;
+	/** Its name where what was entered stands under it, if the other says that as well. */
+	bareName?: (bench: Bench) => string;
 	about: string;
 	/** What was entered, for the drawing of the bench. */
 	entered: (bench: Bench) => { value: number; quantity: Quantity } | undefined;
-	/** Key figure on the rail, and the check that carries its state. */
-	/** Its key figure; undefined: there is none of it. */
+	/** Its key figure on the rail; undefined: there is none of it. */
 	figure: (bench: Bench) => FigureId | undefined;
+	/** The check that carries its state. */
 	check?: Check['id'];
 	/** Other checks that are about this part. */
 	also?: readonly Check['id'][];
