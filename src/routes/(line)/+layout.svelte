@@ -98,6 +98,16 @@
 		let stop = () => clearTimeout(timer);
 		return () => stop();
 	});
+	// Until then a browser saves them by itself.
+	onMount(() => {
+		let stop = () => {};
+		void theRest()
+			.then(() => wanted(() => import('$lib/state/fileLinks')))
+			.then((files) => {
+				if (files && !gone) stop = files.listenForFiles(bench);
+			});
+		return () => stop();
+	});
 	$effect(() => {
 		void bench.benchId;
 		void untrack(() => bench.draft.restore());
