@@ -314,6 +314,10 @@ test('what no hand follows is timed, paced, practised and printed at the pace of
 	await expect(page.getByRole('region', { name: 'Pacer' })).toContainText(
 		'as fast as a hand goes, 50 mm/s'
 	);
+	await page.goto(`/cut?${sheet}`);
+	const beside = page.locator('aside').filter({ hasText: 'Travel asked' });
+	await expect(beside).toContainText(/As fast as a hand goes\s*50 mm\/s/);
+	await expect(beside).toContainText(/Your line\s*6 s/);
 	await page.goto(`/practice?${sheet}`);
 	await expect(page.getByTestId('to-hold')).toContainText(
 		/hold 50 mm\/s, between 43 mm\/s and 58 mm\/s\.\s+The amps ask for [\d.]+ mm\/s/
@@ -327,6 +331,9 @@ test('what no hand follows is timed, paced, practised and printed at the pace of
 
 	await page.goto(`/setup?${sheet.replace('1.5', '8')}`);
 	await expect(page.getByTestId('pacer')).not.toHaveText('6 s');
+	await page.goto(`/cut?${sheet.replace('1.5', '8')}`);
+	await expect(page.locator('aside')).not.toContainText('asked');
+	await page.goto(`/setup?${sheet.replace('1.5', '8')}`);
 	await expect(page.locator('main')).not.toContainText('a hand’s');
 	await page.goto(`/practice?${sheet.replace('1.5', '8')}`);
 	await expect(hand.locator('svg')).toHaveCount(1);

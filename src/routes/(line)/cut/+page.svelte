@@ -12,6 +12,7 @@
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import Stage from '$lib/components/Stage.svelte';
 	import LogButtons from '$lib/components/Wear/LogButtons.svelte';
+	import { timedByHand } from '$lib/components/Words/pace';
 	import { LINE_CUT_RANGES } from '$lib/core/cut/lineCut';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
@@ -21,6 +22,7 @@
 	const words = $derived(GUIDE_WORDS[guide]);
 	const wrong = $derived(guide === 'circle' ? 'the diameter is wrong by' : 'wrong by');
 	const edged = $derived(guide === 'kept' || guide === 'waste');
+	const byHand = $derived(timedByHand(bench.plan));
 </script>
 
 <svelte:head><title>Cut · {cutTitle(bench, bench.calmInputs.cut)} · Steady Arc</title></svelte:head>
@@ -116,7 +118,12 @@
 			<FigureList
 				size={29}
 				rows={[
-					{ id: 'setup.speedMmS', none: 'too thick' },
+					{
+						id: 'setup.speedMmS',
+						...(byHand && { name: 'Travel asked' }),
+						none: 'too thick'
+					},
+					...(byHand ? [{ id: 'setup.handMmS' } as const] : []),
 					{
 						id: 'setup.lineS',
 						name: guide === 'circle' ? 'Once round' : 'Your line',
