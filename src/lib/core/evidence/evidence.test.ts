@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import * as v from 'valibot';
 import { describe, expect, it } from 'vitest';
 import { BAY_2, changed, inputsOf } from '../../../../tests/support/inputs';
-import { NO_EVIDENCE, plan, plateInput } from '..';
+import { NO_EVIDENCE, plan, plateInput, type Bench } from '..';
 import { outletBar } from '../air/flow';
 import { curveBetween, tripCurves } from '../circuit/breaker';
 import { kerfKey } from '../cut/kerf';
@@ -429,6 +429,55 @@ describe('measurements of circuit and air recover what they were made with', () 
 		const half = { ...trip('breaker', 60), onHeat: 4 } as Entry;
 		for (const untold of [trip('breaker', 60), half])
 			expect(evidenceFromLog(small, logged([untold]), null).trip).toBeNull();
+	});
+
+	it('trip: the band is the mean of the trips ± two deviations of it, held by its ends and by what held', () => {
+		const small = changed((b) => (b.supply.breaker.ratingA = 16));
+		const curves = tripCurves('iec60898', 16);
+		const heat = { onHeat: 4, offHeat: 0.01, arcS: 600, restS: 0 };
+		const trip = (device: 'breaker' | 'held', share: number): Entry => {
+			const { tauS, tripHeat } = curveBetween(curves, share);
+			const pattern = { tauS, onTarget: 4, offTarget: 0.01, onS: 600, offS: 0, start: 0 };
+			const afterS = firstCrossing(pattern, tripHeat)!.atS;
+			return { kind: 'trip', device, outputA: 45, afterS, ...heat };
+		};
+		const band = (...entries: Entry[]) => evidenceFromLog(small, logged(entries), null).trip!;
+		// One trip is known to 0.15 of the way between the curves, own: 0.5 ± 0.3.
+		const one = band(trip('breaker', 0.5));
+		expect(one).toMatchObject({ n: 1 });
+		expect(one.lowShare).toBeCloseTo(0.2, 3);
+		expect(one.highShare).toBeCloseTo(0.8, 3);
+		// Four of them half as wide, about their mean.
+		const four = band(...[0.4, 0.45, 0.55, 0.6].map((share) => trip('breaker', share)));
+		expect(four.n).toBe(4);
+		expect(four.lowShare).toBeCloseTo(0.35, 3);
+		expect(four.highShare).toBeCloseTo(0.65, 3);
+		expect(band(trip('breaker', 0.1))).toMatchObject({ lowShare: 0 });
+		expect(band(trip('breaker', 0.9))).toMatchObject({ highShare: 1 });
+		// What held that long is no earlier curve; one trip against it leaves no band upside down.
+		expect(band(trip('breaker', 0.5), trip('held', 0.4)).lowShare).toBeCloseTo(0.4, 3);
+		const against = band(trip('breaker', 0.1), trip('held', 0.9));
+		expect(against.lowShare).toBeCloseTo(0.4, 3);
+		expect(against.highShare).toBe(against.lowShare);
+	});
+
+	it('trip: the heat is of all that runs on the circuit, by the square of its amps', () => {
+		const shared = changed((b) => {
+			const on = b.supply.circuit;
+			b.supply.loads = [{ name: 'fan', on, currentA: 6, startMultiple: 6, when: 'always' }];
+		});
+		const entry = { kind: 'trip', device: 'breaker', outputA: 45 } as const;
+		const work = { arcS: 60, restS: 10 };
+		const of = (bench: Bench) => {
+			const { figures } = plan(inputsOf({ bench, work }, { school: 'full' }));
+			const done = completeEntry(bench, NO_EVIDENCE, { ...entry, ...work, afterS: 60 });
+			const [inputA, sharedA] = [figures['supply.inputA'].value!, figures['supply.sharedA'].value!];
+			return { amps: inputA + sharedA, sharedA, onHeat: (done as { onHeat: number }).onHeat };
+		};
+		const [alone, both] = [of(BAY_2), of(shared)];
+		expect(both.sharedA).toBe(6);
+		// What the air around it makes of the breaker's rating is the same in both, and goes out.
+		expect(both.onHeat / alone.onHeat).toBeCloseTo((both.amps / alone.amps) ** 2, 6);
 	});
 
 	it('the pattern of the bench: arc of a start over all, pause only where the log tells it', () => {

@@ -41,6 +41,7 @@ const READING = {
 } as const;
 /** A breaker's place between its curves is known to about this from one trip [own]. */
 const TRIP_SPREAD = 0.15;
+const mean = (values: readonly number[]) => values.reduce((a, b) => a + b, 0) / values.length;
 
 /**
  * Ohms up to the cutter from two voltage readings: R = (V_idle − V_arc)/(k·I_in), with I_in from the
@@ -87,7 +88,6 @@ function modelledLineBar2(bench: Bench, evidence: Evidence, tankBar: number): nu
 /** Heat model from timed lamps: the recovery tells the time constant, the lamp the rise. */
 function heatEvidence(bench: Bench, lamps: readonly Of<'lamp'>[]): Evidence['heat'] {
 	if (lamps.length === 0) return null;
-	const mean = (values: readonly number[]) => values.reduce((a, b) => a + b, 0) / values.length;
 	const taus = lamps
 		.filter((e) => e.recoveryS !== null)
 		.map((e) => tauFromRecoveryS(e.recoveryS!, e.shopC));
@@ -153,9 +153,9 @@ function tripEvidence(bench: Bench, trips: readonly Of<'trip'>[]): Evidence['tri
 	if (tripped.length + held.length === 0) return null;
 	let [lowShare, highShare] = [0, 1];
 	if (tripped.length) {
-		const mean = tripped.reduce((a, b) => a + b, 0) / tripped.length;
+		const share = mean(tripped);
 		const spread = (2 * TRIP_SPREAD) / Math.sqrt(tripped.length);
-		[lowShare, highShare] = [Math.max(0, mean - spread), Math.min(1, mean + spread)];
+		[lowShare, highShare] = [Math.max(0, share - spread), Math.min(1, share + spread)];
 	}
 	// What held for a time is no earlier than the curve that would have tripped just then.
 	lowShare = Math.min(highShare, Math.max(lowShare, ...held));
