@@ -236,6 +236,33 @@ describe('drawn nozzles of known size', () => {
 		const pointed = readNozzle(light, truth.faceMm, { x: x + 3, y: y - 2 });
 		expect('read' in pointed && pointed.read.boreMm.value).toBeCloseTo(found.read.boreMm.value, 2);
 	});
+	it('that run out of the picture on any one side are refused, and read where a little is left around them', () => {
+		const { picture, truth } = nozzlePicture(42, null, { pxPerMm: 24, faceMm: 8 });
+		const light = lightOf(picture);
+		const whole = readNozzle(light, truth.faceMm);
+		if (!('read' in whole)) throw new Error('not read');
+		const { x, y, a } = whole.read.face;
+		const r = Math.ceil(a);
+		/** Of the picture what lies within so many pixels of the middle of the face. */
+		const around = (left: number, right: number, up: number, down: number) => {
+			const [x0, y0] = [Math.round(x) - left, Math.round(y) - up];
+			const [width, height] = [left + right, up + down];
+			const values = Float32Array.from(
+				{ length: width * height },
+				(_, i) => light.values[(y0 + Math.floor(i / width)) * light.width + x0 + (i % width)]!
+			);
+			return readNozzle({ width, height, values }, truth.faceMm);
+		};
+		const [out, left] = [r - 6, r + 12];
+		expect(around(left, left, left, left)).toHaveProperty('read');
+		for (const sides of [
+			[out, left, left, left],
+			[left, out, left, left],
+			[left, left, out, left],
+			[left, left, left, out]
+		] as const)
+			expect(around(...sides), sides.join()).toMatchObject({ refused: 'cut-off' });
+	});
 	it('laid on by hand are read by their rings', () => {
 		const ring = (r: number) => ({ x: 200, y: 200, a: r, b: r, angle: 0 });
 		const { boreMm, pxPerMm } = nozzleByHand(ring(160), ring(20), 8);

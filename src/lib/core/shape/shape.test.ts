@@ -150,6 +150,19 @@ describe('arcs found again', () => {
 			expect(same.every(({ bulge }) => bulge === 0)).toBe(true);
 		}
 	});
+	it('a rectangle has no side of no length where its rounds meet', () => {
+		const kinds = (widthMm: number, radiusMm: number) =>
+			contoursOf({ kind: 'rectangle', widthMm, heightMm: 20, radiusMm })[0]!.map(({ bulge }) =>
+				bulge === 0 ? 'straight' : 'round'
+			);
+		expect(kinds(30, 4)).toHaveLength(8);
+		// Half of the height: two sides go, and of a square all four, which leaves a disc.
+		expect(kinds(30, 10).filter((kind) => kind === 'straight')).toHaveLength(2);
+		expect(kinds(30, 10)).toHaveLength(6);
+		expect(kinds(20, 10)).toEqual(['round', 'round', 'round', 'round']);
+		const [disc] = contoursOf({ kind: 'rectangle', widthMm: 20, heightMm: 20, radiusMm: 10 });
+		expect(areaMm2(disc!)).toBeCloseTo(Math.PI * 100, 6);
+	});
 	it('go both ways round on an S, and stay on its line', () => {
 		const s: Contour = [
 			{ x: 0, y: 0, bulge: 0.5 },

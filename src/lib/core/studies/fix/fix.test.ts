@@ -4,7 +4,8 @@ import { EIGHT } from '../../../../../tests/support/eight';
 import { BAY_2, changed, inputsOf, TROLLEY } from '../../../../../tests/support/inputs';
 import { ampacityA } from '../../circuit/conductors';
 import { plan, type PlanInputs } from '../..';
-import { applied } from './change';
+import { airCandidates } from './air';
+import { applied, type Asked } from './change';
 import { pluggedInto } from './electric';
 import { fixesFor } from './fixes';
 import { firstThat } from './judgeOf';
@@ -283,5 +284,29 @@ describe('the search', () => {
 		fixesFor(hot);
 		solvedFor(hot);
 		expect(BAY_2).toEqual(copy);
+	});
+});
+
+describe('a higher cut-in', () => {
+	const offered = (cutInBar: number, startsPerH: number) => {
+		const bench = changed((b) => (b.air.compressor.cutInBar = cutInBar));
+		const asked: Asked = {
+			before: 'stops',
+			outputA: 45,
+			verdict: () => 'holds',
+			startsPerH: () => startsPerH
+		};
+		return airCandidates(inputsOf({ bench }), asked).find(({ id }) => id === 'cut-in');
+	};
+	it('is a bar below the cut-out, and of no use where it stands there', () => {
+		const { cutOutBar } = BAY_2.air.compressor;
+		expect(offered(6.5, 6)!.values.bar).toEqual({ value: cutOutBar - 1, quantity: 'pressure' });
+		expect(offered(cutOutBar - 1.06, 6)).toBeDefined();
+		expect(offered(cutOutBar - 1, 6)).toBeUndefined();
+		expect(offered(cutOutBar - 0.5, 6)).toBeUndefined();
+	});
+	it('is none where the motor would start more than fifteen times an hour (common practice: ten to fifteen)', () => {
+		expect(offered(6.5, 15)).toBeDefined();
+		expect(offered(6.5, 16)).toBeUndefined();
 	});
 });
