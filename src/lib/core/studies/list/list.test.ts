@@ -297,8 +297,9 @@ describe('the run of a list', () => {
 		const rows: Row[] = [{ cut: { thicknessMm: 8, lengthMm: 60 }, widthMm: 200, heightMm: 100 }];
 		const plates = [
 			{ name: 'Thin', widthMm: 500, heightMm: 500, metal: null, thicknessMm: 3, count: 1 },
-			{ name: 'Right', widthMm: 500, heightMm: 500, metal: null, thicknessMm: 8, count: 1 }
-		];
+			{ name: 'Bright', widthMm: 500, heightMm: 500, metal: 'stainless', thicknessMm: 8, count: 1 },
+			{ name: 'Right', widthMm: 500, heightMm: 500, metal: 'mild-steel', thicknessMm: 8, count: 1 }
+		] satisfies DayList['plates'];
 		const { base, list, asked, plans } = studied(rows, {}, BAY_2, { plates });
 		expect(plans[0]!.pieceKg).toBeCloseTo(200 * 100 * 8 * 7850e-9, 9);
 		const study = wholeStudy({
@@ -314,6 +315,45 @@ describe('the run of a list', () => {
 		// Two of 200 × 100 on one of 500 × 500.
 		expect(group!.layout.yieldShare).toBeCloseTo((2 * 200 * 100) / 500 ** 2, 9);
 		expect(layoutOf({ parts: [], plates, kerfMm: 1, trimMm: 0 }).yieldShare).toBe(0);
+	});
+});
+
+describe('what stands behind a quote', () => {
+	it('is what a pencil adds: each of its pieces, and those thrown away with them', () => {
+		const rows: Row[] = [bar, weld];
+		const { base, list, asked, plans } = studied(rows);
+		const quoted = {
+			...list,
+			quote: { ...list.quote, rejectShare: 0.2, setUpMin: 12, finishingS: 40 }
+		};
+		const drawer = { electrode: 0, nozzle: 0 };
+		const study = wholeStudy({ base, list: quoted, asked, drawer, laysPlates: false });
+		const told = behind(quoted, study);
+		// One in five is thrown away, so that five are made where four are paid.
+		const made = list.items.map(({ pieces }) => (5 / 4) * pieces);
+		const sum = (of: (plan: ItemPlan) => number) =>
+			plans.reduce((total, plan, k) => total + made[k]! * of(plan), 0);
+		const all = made.reduce((a, b) => a + b, 0);
+		expect(told.pieces).toBeCloseTo(all, 9);
+		expect(told.finishingS).toBeCloseTo(40 * all, 9);
+		expect(told.setUpS).toBe(720);
+		expect(told.arcS).toBeCloseTo(
+			sum(({ pieceArcS }) => pieceArcS),
+			9
+		);
+		expect(told.starts).toBeCloseTo(
+			sum(({ arcs }) => arcs.length),
+			9
+		);
+		expect(told.handlingS).toBeCloseTo(
+			sum(({ arcs }) => arcs.map(({ handlingS }) => handlingS).reduce((a, b) => a + b)),
+			9
+		);
+		expect(told.handlingS).toBeGreaterThan(0);
+		expect(told.pitMm).toBeCloseTo(sum(({ pieceUm }) => pieceUm) / 1000, 9);
+		const { run } = study;
+		if (!run || 'trouble' in run) throw new Error('does not run');
+		expect(told.besidesS).toBeCloseTo(run.restS + run.changes * list.changeS, 9);
 	});
 });
 
