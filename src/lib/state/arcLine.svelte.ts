@@ -13,7 +13,7 @@ import type { ArcSeen, FailedSeen } from '$lib/core/arcline/events';
 import { RATE_WANTED_HZ, rateTells } from '$lib/core/arcline/thresholds';
 import type { Cut } from '$lib/core';
 import type { Entry } from '$lib/core/evidence/entries';
-import { heatNow, runShare } from '$lib/core/studies/arcline';
+import { heatNow, plannedOf, runShare } from '$lib/core/studies/arcline';
 import type { LineState } from '$lib/formats/arcLine';
 import { nowIso } from './clock';
 import { newOpId } from './ids';
@@ -175,19 +175,8 @@ export class ArcLineView {
 	});
 
 	readonly planned = $derived.by((): Planned => {
-		const { figures, choices } = this.bench.calmPlan;
-		const { cut } = this.bench.calmInputs;
-		const { startMethod } = choices;
-		return {
-			metal: cut.metal,
-			thicknessMm: cut.thicknessMm,
-			mesh: cut.mesh,
-			start: startMethod === 'none' ? 'edge' : startMethod,
-			outputA: figures['setup.currentA'].value ?? this.bench.bench.torch.fittedA,
-			speedMmS: figures['setup.handMmS'].value,
-			lengthMm: figures['setup.lineMm'].value ?? cut.lengthMm,
-			nozzleA: this.bench.bench.torch.fittedA
-		};
+		const { calmPlan, calmInputs, bench } = this.bench;
+		return plannedOf(calmPlan, { cut: calmInputs.cut, bench });
 	});
 	readonly offers = $derived.by((): Offer[] => {
 		const { planned, state, now } = this;

@@ -3,7 +3,9 @@ import { describe, expect, it } from 'vitest';
 import { inputsOf } from '../../../../tests/support/inputs';
 import { runInputsOf } from '../plan/session';
 import { workings } from '../plan/workings';
-import { heatNow, runShare } from './arcline';
+import { cutsOf } from '../arcline/propose';
+import { plan } from '../plan/plan';
+import { heatNow, plannedOf, runShare } from './arcline';
 
 const base = inputsOf();
 const node = (() => {
@@ -82,5 +84,40 @@ describe('the share of the last ten minutes', () => {
 		// Half of the first lies before; 60 + 120 s of 600.
 		expect(runShare([at(-660, -540), at(-120, 0)], NOW)).toBeCloseTo(0.3, 12);
 		expect(runShare([at(-2000, -700)], NOW)).toBe(0);
+	});
+});
+
+describe('what the log may take arcs for', () => {
+	const arc = {
+		kind: 'arc',
+		fromMs: 0,
+		toMs: 10_000,
+		arcS: 10,
+		errorS: 0.04,
+		meanA: 45,
+		inletBar: null,
+		tankBar: null,
+		tankLowBar: null,
+		whole: true
+	} as const;
+	const taken = (thicknessMm: number) => {
+		const inputs = inputsOf({}, { thicknessMm, school: 'full', guide: 'kept' });
+		const { figures } = plan(inputs);
+		const asked = plannedOf(plan(inputs), inputs);
+		return { asked, figures, entry: cutsOf([arc], asked) };
+	};
+	it('is a length at the plate’s travel where a hand follows it, and at the hand’s own in sheet', () => {
+		const plate = taken(8);
+		const askedMmS = plate.figures['setup.speedMmS'].value!;
+		expect(plate.entry).toMatchObject({ lengthMm: Math.round(10 * askedMmS), thicknessMm: 8 });
+		// The amps ask for 96 mm/s there; along a guide a hand goes 50 (own).
+		const sheet = taken(1.5);
+		expect(sheet.figures['setup.speedMmS'].value).toBeGreaterThan(90);
+		expect(sheet.entry).toMatchObject({ lengthMm: 500, starts: 1, outputA: 45 });
+	});
+	it('is so many such cuts where the plate does not part, from the edge, by the nozzle that is in', () => {
+		const { asked, entry } = taken(60);
+		expect(asked).toMatchObject({ speedMmS: null, start: 'edge', nozzleA: 45, lengthMm: 300 });
+		expect(entry).toMatchObject({ lengthMm: 300, starts: 1 });
 	});
 });

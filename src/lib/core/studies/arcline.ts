@@ -1,6 +1,8 @@
-/** How hot the cutter is by the arcs that were really seen, and how long one may go on. */
+/** What the arcs that were really seen say: how hot the cutter is by them, and what the log may take them for. */
+import type { Planned } from '../arcline/propose';
 import type { PlanInputs } from '../inputs/planInputs';
 import { runInputsOf } from '../plan/session';
+import type { Plan } from '../plan/types';
 import { workings } from '../plan/workings';
 
 export interface HeatNow {
@@ -62,3 +64,20 @@ export const runShare = (
 			sum + Math.max(0, Math.min(nowMs, toMs) - Math.max(nowMs - DUTY_MS, fromMs)),
 		0
 	) / DUTY_MS;
+
+/** What is planned while the arcs burn; their seconds become a length at the pace of a hand. */
+export function plannedOf(
+	{ figures, choices: { startMethod } }: Plan,
+	{ cut, bench: { torch } }: Pick<PlanInputs, 'cut' | 'bench'>
+): Planned {
+	return {
+		metal: cut.metal,
+		thicknessMm: cut.thicknessMm,
+		mesh: cut.mesh,
+		start: startMethod === 'none' ? 'edge' : startMethod,
+		outputA: figures['setup.currentA'].value ?? torch.fittedA,
+		speedMmS: figures['setup.handMmS'].value,
+		lengthMm: figures['setup.lineMm'].value ?? cut.lengthMm,
+		nozzleA: torch.fittedA
+	};
+}
