@@ -43,7 +43,7 @@ test('a file that does not come is told, one that comes has its name, and what w
 	expect(asked).toBe(1);
 	expect(file.suggestedFilename()).toMatch(/^bay-2.*\.json$/i);
 	expect(readFileSync(await file.path(), 'utf8')).toContain('"Bay 2"');
-	await expect(notice).toContainText(`Saved: ${file.suggestedFilename()}.`);
+	await expect(notice).toContainText(`${file.suggestedFilename()} is here.`);
 	await expect(link).not.toHaveAttribute('aria-busy');
 	await page.unroute('**/export');
 

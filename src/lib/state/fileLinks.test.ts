@@ -39,17 +39,20 @@ describe('a link to a file', () => {
 		expect(await fetchFile('/x', 'a.csv')).toMatchObject({ name: 'a.csv' });
 	});
 
-	it('is told as saved only where it was, and with what it cannot hold', () => {
+	it('is told as here only where it is, and with what it cannot hold', () => {
 		const file = new Blob(['a']);
 		expect(toldOf({ problem: 'The server does not answer.' }, 2)).toEqual({
 			kind: 'problem',
 			text: 'The server does not answer. No file was saved.'
 		});
-		expect(toldOf({ name: 'log.csv', file }, 0)).toEqual({ kind: 'done', text: 'Saved: log.csv.' });
+		expect(toldOf({ name: 'log.csv', file }, 0)).toEqual({
+			kind: 'done',
+			text: 'log.csv is here.'
+		});
 		expect(toldOf({ name: 'log.csv', file }, 1)?.text).toContain('One entry waits on this device');
 		expect(toldOf({ name: 'log.csv', file }, 3)).toMatchObject({
 			kind: 'kept',
-			text: 'Saved: log.csv. 3 entries wait on this device still, and cannot be in it.'
+			text: 'log.csv is here. 3 entries wait on this device still, and cannot be in it.'
 		});
 	});
 });

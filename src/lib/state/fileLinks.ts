@@ -23,10 +23,11 @@ export async function fetchFile(href: string, name: string): Promise<Fetched> {
 export function toldOf(fetched: Fetched, waiting: number): Workbench['notice'] {
 	if ('problem' in fetched)
 		return { kind: 'problem', text: `${fetched.problem} No file was saved.` };
-	const saved = `Saved: ${fetched.name}.`;
-	if (waiting === 0) return { kind: 'done', text: saved };
+	// Whether it is kept, and where, is between the browser and the person.
+	const here = `${fetched.name} is here.`;
+	if (waiting === 0) return { kind: 'done', text: here };
 	const what = waiting === 1 ? 'One entry waits' : `${waiting} entries wait`;
-	return { kind: 'kept', text: `${saved} ${what} on this device still, and cannot be in it.` };
+	return { kind: 'kept', text: `${here} ${what} on this device still, and cannot be in it.` };
 }
 
 /**
@@ -48,7 +49,6 @@ export function listenForFiles(bench: Workbench): () => void {
 		link.ariaBusy = 'true';
 		const fetched = await fetchFile(link.href, link.download);
 		link.ariaBusy = null;
-		if (stop.signal.aborted) return;
 		if ('file' in fetched) saveFile(fetched.name, fetched.file);
 		bench.notice = toldOf(fetched, bench.waiting.length);
 	}

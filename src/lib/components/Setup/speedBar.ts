@@ -1,4 +1,4 @@
-/** Where speeds stand on the bar: logarithmic from 1 to 250 mm/s over its width: the most that sheet asks for lies at 205. */
+/** Where speeds stand on the bar: logarithmic from 1 to 250 mm/s, since sheet may ask for more than 200. */
 import { px } from '$lib/components/Drawing/px';
 import { GUIDED_MOST_MM_S, HAND_BAND_MM_S } from '$lib/core/speed/speed';
 import { MM_PER_IN } from '$lib/core/quantity/units';
