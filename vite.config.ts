@@ -31,7 +31,7 @@ const AFTER_IT = [
 const SHELL = new RegExp(`/src/lib/(core/(${BEFORE_THE_PLAN})|(?!${AFTER_IT}))|lucide`);
 /** What the first screens share beside that, each smaller than what a file of its own costs. */
 const SMALL =
-	/\/src\/lib\/(components\/(Drawing\/(Patterns|Sparks)|Header\/Logo|Marks\/Findings|When|Later|Card\/Cautions)\.svelte|state\/(handle|study|who|remembered)|dom\/(legible|whenSeen))|lucide/;
+	/\/src\/lib\/(components\/(Drawing\/(Patterns|Sparks|ScreenMatch)|Header\/Logo|Marks\/Findings|When|Later|Stage|Card\/(Cautions|SettingCard)|Setup\/SetupCard)\.svelte|state\/(handle|study|who|remembered)|dom\/(legible|whenSeen))|lucide/;
 
 export default defineConfig({
 	plugins: [

@@ -70,27 +70,21 @@
 		href="/bench?{bench.search}"
 		aria-current={page.url.pathname === '/bench' ? 'page' : undefined}
 	>
-		<Wrench size={18} aria-hidden="true" /><span class="desk-only">This bench</span><span
-			class="phone-only sr-only">This bench</span
-		>
+		<Wrench size={18} aria-hidden="true" /><span class="max-[899px]:sr-only">This bench</span>
 	</a>
 	<a
 		class="btn"
 		href="/benches?{bench.search}"
 		aria-current={page.url.pathname === '/benches' ? 'page' : undefined}
 	>
-		<List size={18} aria-hidden="true" /><span class="desk-only">All benches</span><span
-			class="phone-only sr-only">All benches</span
-		>
+		<List size={18} aria-hidden="true" /><span class="max-[899px]:sr-only">All benches</span>
 	</a>
 	<a
 		class="btn"
 		href="/job?{bench.search}"
 		aria-current={page.url.pathname.startsWith('/job') ? 'page' : undefined}
 	>
-		<ListChecks size={18} aria-hidden="true" /><span class="desk-only">Day’s list</span><span
-			class="phone-only sr-only">Day’s list</span
-		>
+		<ListChecks size={18} aria-hidden="true" /><span class="max-[899px]:sr-only">Day’s list</span>
 	</a>
 	<button
 		type="button"
@@ -156,8 +150,7 @@
 		.bar > .btn {
 			padding-inline: 12px;
 		}
-		.name,
-		.desk-only {
+		.name {
 			display: none;
 		}
 		.phone-only {

@@ -101,7 +101,6 @@
 		{/if}
 	</svg>
 	<p class="sub desk:hidden">
-		in {bench.show(1, 'speed').unit}; amber: {amber}; pale violet: along a guide; past it no hand
-		follows{ring}
+		in {bench.show(1, 'speed').unit}; amber: {amber}; pale: along a guide; past it no hand follows{ring}
 	</p>
 </section>
