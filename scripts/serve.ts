@@ -63,7 +63,10 @@ export async function serve(folder: string, port: number): Promise<Served> {
 
 /** Loads the demo through the public API. */
 export async function loadDemo(url: string): Promise<void> {
-	const loader = spawn('npx', ['tsx', 'scripts/demo/load.ts', url], { cwd: ROOT, stdio: 'ignore' });
+	const loader = spawn('node_modules/.bin/tsx', ['scripts/demo/load.ts', url], {
+		cwd: ROOT,
+		stdio: ['ignore', 'ignore', 'inherit']
+	});
 	const code = await new Promise((resolve) => loader.on('exit', resolve));
 	if (code !== 0) throw new Error('the demo data did not load');
 }

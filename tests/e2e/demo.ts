@@ -6,6 +6,8 @@ import { expect, test as base, type Page } from '@playwright/test';
 import { loadDemo, nobodyAt, upAt } from '../../scripts/serve';
 
 const ROOT = new URL('../../', import.meta.url).pathname;
+/** A read that takes longer has hung, however busy the machine. */
+const ANSWER_MS = 60_000;
 
 /** A server of the built application on a folder of its own. */
 export class DemoServer {
@@ -54,12 +56,26 @@ export class DemoServer {
 		rmSync(this.folder, { recursive: true, force: true });
 	}
 
+	/**
+	 * What the server answers to a read. A line that was open to the server before this one is closed only when it
+	 * is used, so it is asked twice; and an answer that does not come is told, instead of ending the test unnamed.
+	 */
+	async #ask(path: string): Promise<Record<string, unknown>> {
+		const go = async () => {
+			const response = await fetch(this.url + path, { signal: AbortSignal.timeout(ANSWER_MS) });
+			return (await response.json()) as Record<string, unknown>;
+		};
+		try {
+			return await go();
+		} catch (cause) {
+			console.warn(`${path} was not answered, and is asked once more: ${String(cause)}`);
+			return await go();
+		}
+	}
+
 	/** What stands in the shop, by bench: itself, what its log comes to, its parts and its drawer. */
 	async standing(): Promise<Record<string, unknown>> {
-		const ask = async (path: string) => {
-			const go = () => fetch(`${this.url}${path}`);
-			return (await (await go().catch(go)).json()) as Record<string, unknown>;
-		};
+		const ask = (path: string) => this.#ask(path);
 		const { benches } = (await ask('/api/benches')) as {
 			benches: { id: string; bench: unknown }[];
 		};
@@ -77,9 +93,7 @@ export class DemoServer {
 	}
 
 	async benchId(name: string): Promise<string> {
-		const ask = () => fetch(`${this.url}/api/benches`);
-		// A line that was open to the server before this one is closed only when it is used.
-		const { benches } = (await (await ask().catch(ask)).json()) as {
+		const { benches } = (await this.#ask('/api/benches')) as {
 			benches: { id: string; bench: { name: string } }[];
 		};
 		return benches.find((one) => one.bench.name === name)!.id;
