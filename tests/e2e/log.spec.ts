@@ -305,6 +305,16 @@ test('the drawer is counted, says when to order, and prints the shopping list', 
 	await drawer.getByRole('link', { name: 'Shopping list' }).click();
 	await expect(page.getByRole('heading', { name: 'Shopping list' })).toBeVisible();
 	await expect(page.getByRole('row', { name: /5 Nozzle Bay 2 2/ })).toBeVisible();
+	await page.route('**/list.csv', (route) => route.abort());
+	await page.getByRole('link', { name: 'As CSV' }).click();
+	await expect(page.getByRole('status')).toHaveText(
+		'The server does not answer. No file was saved.'
+	);
+	await page.unroute('**/list.csv');
+	const saved = page.waitForEvent('download');
+	await page.getByRole('link', { name: 'As CSV' }).click();
+	expect((await saved).suggestedFilename()).toMatch(/\.csv$/);
+	await expect(page.getByRole('status')).toContainText('.csv is here.');
 	await page.emulateMedia({ media: 'print' });
 	await expect(page.getByRole('button', { name: 'Print' })).toBeHidden();
 });

@@ -1,7 +1,7 @@
 import { parse } from 'content-disposition';
 import { saveFile } from '$lib/dom/saveFile';
 import { problemOf } from './problemOf';
-import type { Workbench } from './workbench.svelte';
+import type { Notice } from './workbench.svelte';
 
 /** A file that the server gives, and its name; or why there is none. */
 export type Fetched = { name: string; file: Blob } | { problem: string };
@@ -20,7 +20,7 @@ export async function fetchFile(href: string, name: string): Promise<Fetched> {
 }
 
 /** What a person is told of it; `waiting`: what of this device the server does not have yet. */
-export function toldOf(fetched: Fetched, waiting: number): Workbench['notice'] {
+export function toldOf(fetched: Fetched, waiting: number): Notice {
 	if ('problem' in fetched)
 		return { kind: 'problem', text: `${fetched.problem} No file was saved.` };
 	// Whether it is kept, and where, is between the browser and the person.
@@ -34,7 +34,10 @@ export function toldOf(fetched: Fetched, waiting: number): Workbench['notice'] {
  * Saves what a link to a file points to. By itself a browser does that in a corner of its own, where one that
  * failed is seldom seen; and what still waits on this device is in no file of the server.
  */
-export function listenForFiles(bench: Workbench): () => void {
+export function listenForFiles(
+	tell: (notice: Notice) => void,
+	waiting: () => number | Promise<number>
+): () => void {
 	const stop = new AbortController();
 	const press = (event: MouseEvent) => {
 		const link = (event.target as Element).closest<HTMLAnchorElement>('a[download]');
@@ -50,7 +53,7 @@ export function listenForFiles(bench: Workbench): () => void {
 		const fetched = await fetchFile(link.href, link.download);
 		link.ariaBusy = null;
 		if ('file' in fetched) saveFile(fetched.name, fetched.file);
-		bench.notice = toldOf(fetched, bench.waiting.length);
+		tell(toldOf(fetched, await waiting()));
 	}
 	document.addEventListener('click', press, stop);
 	return () => stop.abort();

@@ -15,7 +15,7 @@
 	import { savesData } from '$lib/dom/savesData';
 	import { theRest } from '$lib/dom/theRest';
 	import { untilHere } from '$lib/dom/untilHere';
-	import { setWorkbench, Workbench } from '$lib/state/workbench.svelte';
+	import { setWorkbench, Workbench, type Notice as Told } from '$lib/state/workbench.svelte';
 	import type { Sync } from '$lib/state/sync.svelte';
 	import type { LayoutProps } from './$types';
 
@@ -104,7 +104,9 @@
 		void theRest()
 			.then(() => wanted(() => import('$lib/state/fileLinks')))
 			.then((files) => {
-				if (files && !gone) stop = files.listenForFiles(bench);
+				if (!files || gone) return;
+				const tell = (notice: Told) => (bench.notice = notice);
+				stop = files.listenForFiles(tell, () => bench.waiting.length);
 			});
 		return () => stop();
 	});

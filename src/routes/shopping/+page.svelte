@@ -2,6 +2,10 @@
 	import { page } from '$app/state';
 	import { CURRENCY, STOCK_NAMES } from '$lib/components/Wear/words';
 	import { dayAndYear } from '$lib/formats/days';
+	import { listenForFiles } from '$lib/state/fileLinks';
+	import { waiting } from '$lib/state/outbox';
+	import type { Notice } from '$lib/state/workbench.svelte';
+	import { onMount } from 'svelte';
 	import type { PageProps } from './$types';
 
 	/** What is to be ordered for the whole shop, for the wall or the van. */
@@ -12,6 +16,11 @@
 	);
 	const money = $derived(CURRENCY[data.currency]);
 	const bench = $derived(page.url.searchParams.get('bench'));
+	let told: Notice | undefined = $state();
+	onMount(() => {
+		const tell = (notice: Notice) => (told = notice);
+		return listenForFiles(tell, async () => (await waiting()).length);
+	});
 </script>
 
 <svelte:head><title>Shopping list · Steady Arc</title></svelte:head>
@@ -25,6 +34,7 @@
 			<button type="button" class="btn btn-primary" onclick={() => print()}>Print</button>
 			<a class="btn" href="/shopping/list.csv" download>As CSV</a>
 		</div>
+		<p role="status" aria-live="polite" class="sub print:hidden">{told?.text}</p>
 		<h1 class="fig text-[2.5rem]">Shopping list</h1>
 		<p class="sub">{dayAndYear(data.today)}, all benches</p>
 		{#if data.list.length === 0}
