@@ -82,7 +82,7 @@ export default defineConfig({
 		assetsInlineLimit: (file) => (/\.woff2?$/.test(file) ? false : undefined),
 		rolldownOptions: {
 			output: {
-				advancedChunks: {
+				codeSplitting: {
 					// What most pages need comes as one piece: thirty small ones pack worse. What plans is another.
 					groups: [
 						{ name: 'shell', test: SHELL, minShareCount: 8 },
