@@ -270,6 +270,13 @@ describe('the card', () => {
 		expect(watch({ thicknessMm: 2, layers: 2 })).toBe('Watch: sparks 15–30° behind');
 	});
 
+	it('warns, while a hand moves, of the cut where it last rested', () => {
+		const rested = workbench({ thicknessMm: 4 });
+		const moved = dosAndDonts(workbench({ thicknessMm: 10 }), rested.plan, rested.cut);
+		expect(moved).toEqual(dosAndDonts(rested));
+		expect(moved.donts).not.toContain('Pierce straight down');
+	});
+
 	it('says what each school costs, and leaves the best to the aims', () => {
 		const advice = (cut: Partial<Cut>) => {
 			const bench = workbench(cut);

@@ -64,11 +64,13 @@ export function airWord(bench: Workbench): { value: string; note: string } {
 	return { value: bench.sayFigure('setup.airBar'), note };
 }
 
+/** For the card of a cut; while a hand moves, of the plan and cut where it last rested. */
 export function dosAndDonts(
 	bench: Workbench,
-	plan = bench.plan
+	plan = bench.plan,
+	cut = bench.cut
 ): { dos: string[]; donts: string[] } {
-	const { cut, settings } = bench;
+	const { settings } = bench;
 	const dos = [
 		'Power off before you touch it',
 		`Shade ${bench.sayFigure('setup.shade', plan)}, gloves, sleeves, ears`

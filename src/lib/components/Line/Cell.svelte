@@ -45,10 +45,12 @@
 </a>
 
 <style>
-	/* Sized by the text: where somebody has set it larger, a cell speaks as it does on a phone. */
+	/*
+	 * Sized by the text: where somebody has set it larger, a cell speaks as it does on a phone. It measures itself
+	 * by the whole line, of which it is a sixth: were each cell a container, each would be styled in a pass of its own.
+	 */
 	.cell {
 		contain: strict;
-		container-type: size;
 		height: 100%;
 		position: relative;
 		display: block;
@@ -132,7 +134,7 @@
 	.short {
 		display: none;
 	}
-	@container (max-width: 14.5rem) {
+	@container (max-width: 87rem) {
 		.figures {
 			gap: 6px;
 		}
@@ -150,18 +152,18 @@
 			font-size: 0.8125rem;
 		}
 	}
-	@container (max-width: 12.5rem) {
+	@container (max-width: 75rem) {
 		.context {
 			display: none;
 		}
 	}
-	@container (max-width: 11rem) {
+	@container (max-width: 66rem) {
 		.name,
 		.figures {
 			left: 7px;
 		}
 		.name {
-			font-size: min(0.875rem, 20cqw);
+			font-size: min(0.875rem, calc(20cqw / 6));
 			top: 0.3125rem;
 		}
 		.on .name {
@@ -185,10 +187,10 @@
 			right: 0;
 		}
 		.fig {
-			font-size: min(1.3125rem, 27cqw);
+			font-size: min(1.3125rem, calc(27cqw / 6));
 		}
 		.unit {
-			font-size: min(0.9375rem, 20cqw);
+			font-size: min(0.9375rem, calc(20cqw / 6));
 		}
 		.state :global(svg) {
 			width: 15px;
@@ -197,7 +199,7 @@
 		.state {
 			top: calc(100% - 1.375rem);
 			left: 2px;
-			font-size: min(0.875rem, 20cqw);
+			font-size: min(0.875rem, calc(20cqw / 6));
 			gap: 2px;
 			padding: 0 2px;
 			max-width: 100%;

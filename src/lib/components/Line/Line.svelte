@@ -19,6 +19,7 @@
 
 <style>
 	.line {
+		container-type: inline-size;
 		display: grid;
 		grid-template-columns: repeat(6, 1fr);
 		height: 6rem;

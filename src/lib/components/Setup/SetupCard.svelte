@@ -16,7 +16,7 @@
 
 	/** The setting card of the planned cut, to read from two metres. */
 	const bench = getWorkbench();
-	const words = $derived(dosAndDonts(bench, bench.calmPlan));
+	const words = $derived(dosAndDonts(bench, bench.calmPlan, bench.calmInputs.cut));
 	const standoff = $derived(standoffWord(bench));
 	const start = $derived(startWord(bench));
 	const air = $derived(airWord(bench));
