@@ -15,6 +15,7 @@
 	}
 	let { cell, index, on, here }: Props = $props();
 	const word = $derived(seenWord(cell.word));
+	const ink = $derived(VERDICT_INK[cell.verdict]);
 </script>
 
 <a
@@ -36,11 +37,11 @@
 		{/each}
 		<span class="context">{cell.context}</span>
 	</span>
-	<span class="state" style:color={VERDICT_INK[cell.verdict]}>
+	<!-- The mark has an ink of its own: what it would inherit is styled again with it. -->
+	<span class="state">
 		<Mark verdict={cell.verdict} size={20} />
-		<span class="word"><span class="sr-only">{word.unseen}</span>{word.seen}</span><span
-			class="short">{cell.state}</span
-		>
+		<span class="word" style:color={ink}><span class="sr-only">{word.unseen}</span>{word.seen}</span
+		><span class="short" style:color={ink}>{cell.state}</span>
 	</span>
 </a>
 
