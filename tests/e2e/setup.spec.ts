@@ -404,6 +404,10 @@ test('a plate too thick to part is drawn to scale, and its handle stays under th
 }) => {
 	await page.goto(`/setup?bench=${await demo.benchId('Bay 2')}&t=40`);
 	await expect(page.locator('[data-station=setup]')).toHaveAttribute('data-verdict', 'stops');
+	// No travel, and nothing on the bar: neither amber nor what it would mean.
+	const bar = page.getByRole('region', { name: 'Speed window' });
+	await expect(bar.getByRole('img', { name: 'no speed, it does not go through' })).toBeVisible();
+	await expect(bar).not.toContainText('amber');
 	const handle = page.getByTestId('thickness-handle');
 	const reach = async () => Number(await handle.getAttribute('aria-valuemax'));
 	const before = await reach();

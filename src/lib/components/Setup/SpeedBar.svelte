@@ -32,7 +32,9 @@
 		viewBox="0 0 {BAR.width} 92"
 		class="block w-full"
 		role="img"
-		aria-label="Speed bar: {bench.sayFigure('setup.speedMmS', bench.calmPlan)}"
+		aria-label="Speed bar: {marks.atX === null
+			? 'no speed, it does not go through'
+			: bench.sayFigure('setup.speedMmS', bench.calmPlan)}"
 	>
 		<rect
 			x={marks.hand[0]}
@@ -52,7 +54,6 @@
 			fill="var(--arc-wash)"
 			opacity="0.5"
 		/>
-		<text {...noteAt(marks.atX)} y="14" class="dim roomy">amber: {amber}{ring}</text>
 		<text x={marks.guided[0] + 4} y="34" class="dim roomy">guide</text>
 		<text x={marks.guided[1] + 4} y="34" class="dim roomy">no hand follows</text>
 		{#if marks.window}
@@ -81,6 +82,7 @@
 			<circle cx={marks.handX} cy="50" r="8" fill="none" stroke="var(--arc)" stroke-width="3" />
 		{/if}
 		{#if marks.atX !== null && marks.fastestX !== null}
+			<text {...noteAt(marks.atX)} y="14" class="dim roomy">amber: {amber}{ring}</text>
 			<path d="M{marks.fastestX} 36V66" stroke="var(--ink)" stroke-width="3" />
 			<circle
 				cx={marks.atX}
@@ -101,6 +103,7 @@
 		{/if}
 	</svg>
 	<p class="sub desk:hidden">
-		in {bench.show(1, 'speed').unit}; amber: {amber}; pale: along a guide; past it no hand follows{ring}
+		in {bench.show(1, 'speed').unit}; pale: along a guide; past it no hand follows{#if marks.window};
+			amber: {amber}{ring}{/if}
 	</p>
 </section>

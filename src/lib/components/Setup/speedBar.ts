@@ -20,8 +20,8 @@ export function speedX(speedMmS: number): number {
 }
 
 /** Beside the speed that is told over the bar: on the side where the bar has more room. */
-export const noteAt = (atX: number | null): { x: number; 'text-anchor': 'start' | 'end' } =>
-	(atX ?? 0) < BAR.width / 2
+export const noteAt = (atX: number): { x: number; 'text-anchor': 'start' | 'end' } =>
+	atX < BAR.width / 2
 		? { x: BAR.width, 'text-anchor': 'end' }
 		: { x: BAR.left, 'text-anchor': 'start' };
 
