@@ -408,6 +408,14 @@ test('a plate too thick to part is drawn to scale, and its handle stays under th
 	const bar = page.getByRole('region', { name: 'Speed window' });
 	await expect(bar.getByRole('img', { name: 'no speed, it does not go through' })).toBeVisible();
 	await expect(bar).not.toContainText('amber');
+	// What is not seen is not reached either: no balloon of a travel, of a kerf or of sparks that there are not.
+	const card = page.getByRole('region', { name: 'Setting card' });
+	const [tooThick, seconds] = [card.getByTestId('too-thick'), card.getByTestId('line-seconds')];
+	const balloons = (of: RegExp) => page.getByRole('button', { name: of });
+	await expect(tooThick).toBeVisible();
+	await expect(seconds).toBeHidden();
+	await expect(card.getByRole('button', { name: /^Where from\? Travel/ })).toHaveCount(0);
+	await expect(balloons(/^Where from\? (Kerf|Spark)/)).toHaveCount(0);
 	const handle = page.getByTestId('thickness-handle');
 	const reach = async () => Number(await handle.getAttribute('aria-valuemax'));
 	const before = await reach();
@@ -425,7 +433,13 @@ test('a plate too thick to part is drawn to scale, and its handle stays under th
 	expect(Math.abs(moved.y + moved.height / 2 - (y - 90))).toBeLessThan(6);
 	const held = Number(await handle.getAttribute('aria-valuenow'));
 	expect(held).toBeLessThan(22);
+	await expect(seconds).toBeVisible();
+	await expect(seconds).not.toHaveText('–');
+	await expect(tooThick).toHaveCSS('opacity', '0');
 	await page.mouse.up();
+	await expect(tooThick).toBeHidden();
+	await expect(card.getByRole('button', { name: /^Where from\? Travel/ })).toHaveCount(1);
+	await expect(balloons(/^Where from\? (Kerf|Spark)/)).not.toHaveCount(0);
 	await expect.poll(reach).toBeLessThan(before);
 	await expect(handle).toHaveAttribute('aria-valuenow', String(held));
 	// And back by keys, one step over what is parted at a time, not down to it.

@@ -56,7 +56,7 @@ const HOT = { ...BAY_2.usual, by: 'pattern' as const, arcS: 60, restS: 20, shopC
 describe('the line', () => {
 	it('tells figure, context and state of each station', () => {
 		const cells = stationCells(workbench());
-		expect(cells.map((c) => c.figures.map((f) => `${f.text} ${f.unit}`).join(', '))).toEqual([
+		expect(cells.map((c) => c.figures.map((f) => `${f.text} ${f.unit}`.trim()).join(', '))).toEqual([
 			'45 A',
 			'45 A, 24 mm/s',
 			'11.3 mm',
@@ -97,7 +97,7 @@ describe('the line', () => {
 		bench.ticked = { ...bench.ticked, ticked: 20, signedAt: '07:48' };
 		expect(checks()).toMatchObject({ verdict: 'holds', word: 'signed 07:48' });
 		bench.ticked = { ...bench.ticked, search: 'another' };
-		expect(checks()).toMatchObject({ figures: [], context: 'plan changed', verdict: 'not set' });
+		expect(checks()).toMatchObject({ context: 'plan changed', verdict: 'not set' });
 	});
 
 	it('what was found wrong outranks a sign-off, and no amps are offered where it stops', () => {
@@ -174,8 +174,11 @@ describe('the line', () => {
 		const asked = { gouge: { ...DEFAULT_CUT.gouge, asked: true } };
 		expect(stationCells(workbench(asked, TROLLEY))[3]!.word).toBe('no gouging nozzle');
 		const none = stationCells(workbench({ thicknessMm: 40 }));
-		expect(none[1]!.figures.map((f) => f.unit)).toEqual(['A']);
-		expect(none[4]).toMatchObject({ figures: [], context: 'no such cut' });
+		expect(none[1]!.figures.map((f) => f.unit)).toEqual(['', 'A']);
+		expect(none[4]).toMatchObject({ context: 'no such cut' });
+		// As many as where it goes through: none comes or goes under a hand.
+		expect(none.map((c) => c.figures.length)).toEqual(cells.map((c) => c.figures.length));
+		expect(none[4]!.figures[0]!.text).toBe('');
 	});
 });
 

@@ -6,6 +6,8 @@
 	let { id }: { id: FigureId } = $props();
 	const bench = getWorkbench();
 	const basis = $derived(bench.plan.figures[id].basis);
+	/** For who hovers or listens, once the hand rests: attributes that the library's style looks at are styled again. */
+	const words = $derived(BASIS_WORDS[bench.calmPlan.figures[id].basis]);
 	const open = $derived(bench.opened === id);
 </script>
 
@@ -15,7 +17,7 @@
 	class:on={open}
 	data-figure={id}
 	aria-expanded={open}
-	aria-label="Where from? {NAMES[id].label}: {BASIS_WORDS[basis]}"
-	title={BASIS_WORDS[basis]}
+	aria-label="Where from? {NAMES[id].label}: {words}"
+	title={words}
 	onclick={() => (bench.opened = open ? undefined : id)}>{basis}</button
 >

@@ -25,11 +25,11 @@
 			() => shown.text,
 			() => bench.dragging
 		)}
-		>{shown.text}{#if shown.unit}<span
-				style:font-size="{unitSize}px"
-				style:margin-left={shown.unit === '°' ? '1px' : `${Math.round(unitSize / 5)}px`}
-				>{shown.unit}</span
-			>{/if}</span
+		>{shown.text}<span
+			style:font-size="{unitSize}px"
+			style:margin-left={shown.unit === '°' ? '1px' : `${Math.round(unitSize / 5)}px`}
+			>{shown.unit}</span
+		></span
 	>
 	{#if balloon}<Balloon {id} />{/if}
 </span>

@@ -67,7 +67,7 @@
 	onpointermove={handle.move}
 	onpointerup={handle.release}
 	onpointercancel={handle.release}
-	aria-label="From above: {groove.strings.length} strings, pushed the same way"
+	aria-label="From above: all strings are pushed the same way"
 >
 	<rect
 		x="6"

@@ -66,7 +66,13 @@
 		{/if}
 	{/snippet}
 	{#snippet cells()}
-		{#if travel}<Cell name="Travel" id="gouge.speedMmS" value={travel} note="push, steady" />{/if}
+		{#if travel}<Cell
+				name="Travel"
+				id="gouge.speedMmS"
+				value={travel}
+				note="push, steady"
+				long
+			/>{/if}
 		<Cell
 			name="Torch"
 			value={spot ? 'upright' : bench.say(gouge.angleFromPlateDeg, 'angle')}

@@ -60,10 +60,10 @@
 	viewBox="0 0 {width} {height}"
 	class="block w-full touch-none"
 	role="group"
-	aria-label="Section, {groove.strings.length} strings"
+	aria-label="Section, to scale"
 >
 	<Patterns prefix="groove" />
-	{#each shape.plates as d (d)}
+	{#each shape.plates as d, i (i)}
 		<path {d} fill="url(#groove-steel)" stroke="var(--ink)" stroke-width="2" />
 	{/each}
 	{#if shape.before}<path

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import Mark from '$lib/components/Marks/Mark.svelte';
 	import { VERDICT_INK } from '$lib/components/Marks/ink';
+	import type { Shown } from '$lib/core';
 	import { seenWord, type StationCell } from './line';
 	import Rail from './Rail.svelte';
 
@@ -14,6 +15,9 @@
 		here: boolean;
 	}
 	let { cell, index, on, here }: Props = $props();
+	/** The space behind parts it from what comes next, also where it is read out. */
+	const unitBehind = ({ text, unit }: Shown) =>
+		text && `${unit === '°' ? '' : ' '}${unit}${unit && ' '}`;
 	const word = $derived(seenWord(cell.word));
 	const ink = $derived(VERDICT_INK[cell.verdict]);
 </script>
@@ -31,8 +35,8 @@
 	<span class="name"><span class="number">{index + 1}</span> {cell.name}</span>
 	<span class="figures">
 		{#each cell.figures as figure, i (i)}
-			<span class="fig" class:desk={i !== cell.phone}
-				>{figure.text}<span class="unit">{figure.unit === '°' ? '' : ' '}{figure.unit}</span></span
+			<span class="fig" class:desk={i < cell.figures.length - 1}
+				>{figure.text}<span class="unit">{unitBehind(figure)}</span></span
 			>
 		{/each}
 		<span class="context">{cell.context}</span>
@@ -88,7 +92,6 @@
 		top: 2rem;
 		display: flex;
 		align-items: baseline;
-		gap: 9px;
 	}
 	.on .figures {
 		top: 2.625rem;
@@ -136,9 +139,6 @@
 		display: none;
 	}
 	@container (max-width: 87rem) {
-		.figures {
-			gap: 6px;
-		}
 		.fig {
 			font-size: 1.875rem;
 		}

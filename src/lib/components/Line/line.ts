@@ -16,9 +16,8 @@ export interface StationCell {
 	station: Station;
 	name: string;
 	href: string;
+	/** As many at any time, so that none comes or goes under a hand. A phone shows the last. */
 	figures: Shown[];
-	/** Index of the figure that a phone shows. */
-	phone: number;
 	context: string;
 	verdict: Verdict;
 	/** "tight at 45 A", "stops 6:58". */
@@ -35,6 +34,9 @@ const NAMES: Record<Station, string> = {
 	wear: 'Wear',
 	checks: 'Checks'
 };
+
+/** Where a figure would stand. */
+const NONE: Shown = { text: '', unit: '' };
 
 /** What the distance of each guide is. */
 const GUIDE_CONTEXT: Record<Cut['guide'], string> = {
@@ -101,21 +103,19 @@ function counted(
 }
 
 /** Ticked of how many; signed off as long as cut and bench are those that were signed. */
-function checksCell(bench: Workbench): Pick<StationCell, 'figures' | 'context' | 'phone'> & {
+function checksCell(bench: Workbench): Pick<StationCell, 'figures' | 'context'> & {
 	signed: string | null;
 } {
 	const { ticked } = bench;
 	if (!ticked || ticked.search !== bench.search)
 		return {
-			figures: [],
+			figures: [NONE],
 			context: ticked ? 'plan changed' : 'before the arc',
-			phone: 0,
 			signed: null
 		};
 	return {
 		figures: [{ text: String(ticked.ticked), unit: `of ${ticked.of}` }],
 		context: 'ticked',
-		phone: 0,
 		signed: ticked.signedAt
 	};
 }
@@ -124,25 +124,23 @@ export function stationCells(bench: Workbench): StationCell[] {
 	const { plan } = bench;
 	const supply = runsOn(plan, bench);
 	const { signed, ...checks } = checksCell(bench);
-	const content: Record<Station, Pick<StationCell, 'figures' | 'context' | 'phone'>> = {
-		supply: { figures: [supply.figure], context: supply.context, phone: 0 },
+	const content: Record<Station, Pick<StationCell, 'figures' | 'context'>> = {
+		supply: { figures: [supply.figure], context: supply.context },
 		setup: {
 			figures:
-				bench.plan.figures['setup.speedMmS'].value === null
-					? [bench.showFigure('setup.currentA')]
+				plan.figures['setup.speedMmS'].value === null
+					? [NONE, bench.showFigure('setup.currentA')]
 					: [bench.showFigure('setup.currentA'), bench.showFigure('setup.speedMmS')],
-			context: '',
-			phone: bench.plan.figures['setup.speedMmS'].value === null ? 0 : 1
+			context: ''
 		},
 		cut: {
 			figures: [bench.showFigure('cut.offsetMm')],
-			context: GUIDE_CONTEXT[bench.cut.guide],
-			phone: 0
+			context: GUIDE_CONTEXT[bench.cut.guide]
 		},
 		gouge: {
 			figures:
 				plan.figures['gouge.strings'].value === null
-					? []
+					? [NONE]
 					: isSpot(bench.cut.gouge.target)
 						? [bench.showFigure('gouge.stringS')]
 						: [counted(bench, 'gouge.strings', 'string', 'strings')],
@@ -152,13 +150,12 @@ export function stationCells(bench: Workbench): StationCell[] {
 					? 'not as asked'
 					: isSpot(bench.cut.gouge.target)
 						? 'each'
-						: bench.sayFigure('gouge.pieceS'),
-			phone: 0
+						: bench.sayFigure('gouge.pieceS')
 		},
 		wear:
 			plan.figures['wear.cutsLeft'].value === null
-				? { figures: [], context: 'no such cut', phone: 0 }
-				: { figures: [counted(bench, 'wear.cutsLeft', 'cut', 'cuts')], context: 'left', phone: 0 },
+				? { figures: [NONE], context: 'no such cut' }
+				: { figures: [counted(bench, 'wear.cutsLeft', 'cut', 'cuts')], context: 'left' },
 		checks
 	};
 	return (Object.keys(NAMES) as Station[]).map((station) => {

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { onDestroy } from 'svelte';
-	import { thicknessStepMm, type FigureId } from '$lib/core';
+	import { thicknessStepMm, type FigureId, type Plan } from '$lib/core';
 	import Balloon from '$lib/components/Balloon/Balloon.svelte';
 	import Patterns from '$lib/components/Drawing/Patterns.svelte';
 	import TorchHead from '$lib/components/Drawing/TorchHead.svelte';
@@ -12,7 +12,14 @@
 	import { legible } from '$lib/dom/legible';
 	import { stepsOfKey, DragHandle } from '$lib/state/handle.svelte';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
-	import { deepestMm, labelAtY, SECTION, sectionShape, thicknessAt } from './section';
+	import {
+		deepestMm,
+		labelAtY,
+		SECTION,
+		sectionShape,
+		thicknessAt,
+		type SectionShape
+	} from './section';
 	import ThicknessGauge from './ThicknessGauge.svelte';
 
 	/** The cut from the side, plate to scale. The handle at the underside sets the thickness. */
@@ -22,10 +29,11 @@
 	const through = $derived(plan.figures['setup.lineS'].value !== null);
 	/**
 	 * Nothing comes and goes under the hand: what does not part hides what is of the cut. By opacity, which
-	 * unlike display and visibility asks nothing of what is inside.
+	 * unlike display and visibility asks nothing of what is inside; balloons are out of reach once it rests.
+	 * What is straight is drawn by lines and polygons: their points, unlike a path, are no style.
 	 */
 	const [shown, hidden] = $derived(through ? [1, 0] : [0, 1]);
-	const balloons = $derived(through ? undefined : 'hidden');
+	const balloons = $derived(through || bench.dragging ? undefined : 'hidden');
 	/** What the gauge reaches while a hand holds its handle: another scale would pull the handle from under it. */
 	let heldMm = $state<number>();
 	const deepest = $derived(
@@ -40,9 +48,12 @@
 			kerfMm: value('setup.kerfMm')
 		})
 	);
-	const lagY = $derived(shape.lagY);
+	/** What is hidden stays as it was: nobody sees it, and every change is styled and laid out. */
+	let last: { plan: Plan; shape: SectionShape } | undefined;
+	const cutting = $derived(through || !last ? (last = { plan, shape }) : last);
+	const slot = $derived(cutting.shape);
 	/** What falls straight down at any pace is no angle to go by. */
-	const sheet = $derived(inSheet(plan));
+	const sheet = $derived(inSheet(cutting.plan));
 	const { plateTopY: top, arcX: cx } = SECTION;
 	const sparks = sparkPaths({ seed: 7, count: 46, lengthPx: 96, spreadRad: 0.34 });
 	const labelY = $derived(labelAtY(shape.bottomY));
@@ -87,102 +98,46 @@
 	onpointercancel={handle.release}
 >
 	<Patterns prefix="section" />
-	<g opacity={shown} aria-hidden={!through}>
-		<path d={shape.plateLeft} fill="var(--faint)" stroke="var(--ink)" stroke-width="1.8" />
-		<path
-			d={shape.lagLines}
-			stroke="var(--steel-line)"
-			stroke-width="1.2"
-			fill="none"
-			opacity=".75"
-		/>
-		<path d={shape.plateRight} fill="url(#section-steel)" stroke="var(--ink)" stroke-width="1.8" />
-		<path d={shape.sheets} stroke="var(--ink)" stroke-width="1.8" fill="none" />
-	</g>
-	<g opacity={hidden} aria-hidden={through}>
-		<!-- No slot through what does not part. -->
-		<path
-			d={through
-				? ''
-				: `M${SECTION.leftX + 20} ${top}H${SECTION.rightX}V${shape.bottomY}H${SECTION.leftX + 20}Z`}
-			fill="url(#section-steel)"
-			stroke="var(--ink)"
-			stroke-width="1.8"
-		/>
-	</g>
 	{#if bench.cut.bevelDeg > 0}
 		<text x={SECTION.rightX - 8} y={labelY + 22} text-anchor="end" class="dim"
 			>on the slant {bench.sayFigure('setup.arcMm')}</text
 		>
 	{/if}
-	<g opacity={shown} aria-hidden={!through}>
-		<path d={shape.dross} fill="var(--steel-line)" />
-		<Sparks {sparks} x={shape.exitX} y={shape.bottomY} turnDeg={shape.lagDeg} />
-		<path d={shape.arc} fill="var(--arc)" />
-	</g>
-	<TorchHead x={cx} tip={top - 1} prefix="section" />
-	<g opacity={shown} aria-hidden={!through}>
-		<path
-			d={shape.arcCore}
-			stroke="#fff"
-			stroke-width="2.4"
-			fill="none"
-			stroke-linecap="round"
-			opacity=".9"
-		/>
-		<path
-			d="M{shape.exitX} {shape.bottomY}v{shape.ray.length + 4}"
-			stroke="var(--ink)"
-			stroke-width="1.3"
-			stroke-dasharray="5 4"
-		/>
-		<path
-			d="M{shape.exitX} {shape.bottomY}L{shape.ray.x} {shape.ray.y}M{shape.exitX + 6} {lagY}H{cx +
-				62}"
-			stroke="var(--ink)"
-			stroke-width="1.4"
-		/>
-		<!-- Moved as one piece: text at a new place is laid out anew, a group that moves is not. -->
-		<g transform="translate({cx} {lagY})">
-			<text x="68" y="9" class="fig halo" style:font-size="30px" style:fill="var(--spark-ink)"
-				>{sheet ? '' : bench.sayFigure('setup.lagDeg')}</text
-			>
-			<text x={sheet ? 68 : 116} y="6" class="halo"
-				>{sheet ? 'sparks tell nothing' : 'sparks trail'}<tspan class="roomy"
-					>{sheet ? '' : '\u00a0behind'}</tspan
-				></text
-			>
-			<foreignObject
-				x="244"
-				y="-9"
-				width="22"
-				height="22"
-				class="overflow-visible"
-				visibility={balloons}><Balloon id="setup.lagDeg" /></foreignObject
-			>
-		</g>
-	</g>
 	<g opacity={hidden} aria-hidden={through}>
+		<!-- No slot through what does not part. -->
+		<polygon
+			points={through
+				? ''
+				: `${SECTION.leftX + 20},${top} ${SECTION.rightX},${top} ${SECTION.rightX},${shape.bottomY} ${SECTION.leftX + 20},${shape.bottomY}`}
+			fill="url(#section-steel)"
+			stroke="var(--ink)"
+			stroke-width="1.8"
+		/>
 		<text
 			x={cx}
-			y={px((top + shape.bottomY) / 2) + 10}
+			y={through ? top : px((top + shape.bottomY) / 2) + 10}
 			text-anchor="middle"
 			class="fig halo"
 			style:font-size="28px"
 			style:fill="var(--stops)">does not go through</text
 		>
 	</g>
-
 	<g opacity={shown} aria-hidden={!through}>
-		<path d="M{cx + 92} {top - 34}h104" stroke="var(--arc)" stroke-width="7" />
-		<path d="M{cx + 190} {top - 50}l32 16l-32 16Z" fill="var(--arc)" />
-		<text x={cx + 92} y={top - 52} class="fig" style:font-size="34px" style:fill="var(--arc)"
-			>{bench.sayFigure('setup.speedMmS')}</text
-		>
-		<text x={cx + 92} y={top - 10} class="dim roomy"
-			>{timedByHand(bench.plan) ? 'travel asked' : 'travel'}</text
-		>
+		<path d={slot.plateLeft} fill="var(--faint)" stroke="var(--ink)" stroke-width="1.8" />
+		<path
+			d={slot.lagLines}
+			stroke="var(--steel-line)"
+			stroke-width="1.2"
+			fill="none"
+			opacity=".75"
+		/>
+		<path d={slot.plateRight} fill="url(#section-steel)" stroke="var(--ink)" stroke-width="1.8" />
+		<path d={slot.sheets} stroke="var(--ink)" stroke-width="1.8" fill="none" />
+		<path d={slot.dross} fill="var(--steel-line)" />
+		<Sparks {sparks} x={slot.exitX} y={slot.bottomY} turnDeg={slot.lagDeg} />
+		<path d={slot.arc} fill="var(--arc)" />
 	</g>
+	<TorchHead x={cx} tip={top - 1} prefix="section" />
 	<g class="roomy" fill="none" stroke="var(--ink)" stroke-width="1.2">
 		<path d="M{cx + 66} {top - 119}h18" />
 		<path d="M{cx - 14} {top - 31}L{cx - 70} {top - 57}h-14" />
@@ -206,6 +161,52 @@
 					: `${bench.sayFigure('setup.standoffMm')} off`}</text
 	>
 	<g opacity={shown} aria-hidden={!through}>
+		<path
+			d={slot.arcCore}
+			stroke="#fff"
+			stroke-width="2.4"
+			fill="none"
+			stroke-linecap="round"
+			opacity=".9"
+		/>
+		<g stroke="var(--ink)" stroke-width="1.4">
+			<line
+				x1={slot.exitX}
+				x2={slot.exitX}
+				y1={slot.bottomY}
+				y2={slot.bottomY + slot.ray.length + 4}
+				stroke-dasharray="5 4"
+			/>
+			<line x1={slot.exitX} y1={slot.bottomY} x2={slot.ray.x} y2={slot.ray.y} />
+			<line x1={slot.exitX + 6} x2={cx + 62} y1={slot.lagY} y2={slot.lagY} />
+		</g>
+		<!-- Moved as one piece: text at a new place is laid out anew, a group that moves is not. -->
+		<g transform="translate({cx} {slot.lagY})">
+			<text x="68" y="9" class="fig halo" style:font-size="30px" style:fill="var(--spark-ink)"
+				>{sheet ? '' : bench.sayFigure('setup.lagDeg', cutting.plan)}</text
+			>
+			<text x={sheet ? 68 : 116} y="6" class="halo"
+				>{sheet ? 'sparks tell nothing' : 'sparks trail'}<tspan class="roomy"
+					>{sheet ? '' : '\u00a0behind'}</tspan
+				></text
+			>
+			<foreignObject
+				x="244"
+				y="-9"
+				width="22"
+				height="22"
+				class="overflow-visible"
+				visibility={balloons}><Balloon id="setup.lagDeg" /></foreignObject
+			>
+		</g>
+		<path d="M{cx + 92} {top - 34}h104" stroke="var(--arc)" stroke-width="7" />
+		<path d="M{cx + 190} {top - 50}l32 16l-32 16Z" fill="var(--arc)" />
+		<text x={cx + 92} y={top - 52} class="fig" style:font-size="34px" style:fill="var(--arc)"
+			>{bench.sayFigure('setup.speedMmS', cutting.plan)}</text
+		>
+		<text x={cx + 92} y={top - 10} class="dim roomy"
+			>{timedByHand(cutting.plan) ? 'travel asked' : 'travel'}</text
+		>
 		<rect
 			x={cx + 60}
 			y={SECTION.kerfBoxY - 30}
@@ -215,7 +216,7 @@
 			stroke="var(--ink)"
 			stroke-width="1.3"
 		/>
-		<text x={cx + 70} y={top + 28}>kerf {bench.sayFigure('setup.kerfMm')}</text>
+		<text x={cx + 70} y={top + 28}>kerf {bench.sayFigure('setup.kerfMm', cutting.plan)}</text>
 		<foreignObject
 			x={cx + 214}
 			y={top + 12}

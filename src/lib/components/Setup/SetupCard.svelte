@@ -21,6 +21,9 @@
 	const start = $derived(startWord(bench));
 	const air = $derived(airWord(bench));
 	const parts = $derived(bench.plan.figures['setup.speedMmS'].value !== null);
+	/** Under the hand by opacity, which asks nothing of what is inside; from all who cannot see it once it rests. */
+	const opacity = (shown: boolean) => (shown ? undefined : 0);
+	const visibility = (shown: boolean) => (shown || bench.dragging ? undefined : 'hidden');
 	const byHand = $derived(timedByHand(bench.plan));
 </script>
 
@@ -33,18 +36,23 @@
 			<span class="big"><Fig id="setup.currentA" size={104} /></span>
 			<!-- One over the other: nothing moves when it turns too thick under the hand. -->
 			<span class="inline-grid items-end">
-				<span class="big over" style:visibility={parts ? undefined : 'hidden'}
+				<span class="big over" style:opacity={opacity(parts)} style:visibility={visibility(parts)}
 					><Fig id="setup.speedMmS" size={104} color="var(--arc)" /></span
 				>
 				<span
 					class="fig thick over"
 					data-testid="too-thick"
-					style:visibility={parts ? 'hidden' : undefined}>too thick</span
+					style:opacity={opacity(!parts)}
+					style:visibility={visibility(!parts)}>too thick</span
 				>
 			</span>
 		</div>
 		<div class="mt-3 grid min-h-[53px] items-center">
-			<div class="over flex items-baseline gap-2" style:visibility={parts ? undefined : 'hidden'}>
+			<div
+				class="over flex items-baseline gap-2"
+				style:opacity={opacity(parts)}
+				style:visibility={visibility(parts)}
+			>
 				<span class="fig text-[2.75rem]" data-testid="line-seconds"
 					>{bench.sayFigure('setup.lineS')}</span
 				>

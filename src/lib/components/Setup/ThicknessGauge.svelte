@@ -37,9 +37,11 @@
 {#each marks.labels as { y, text }, i (i)}
 	<text x={gx + 5} y={y + 5.5} class="tick">{text}</text>
 {/each}
-<path
-	d="M{gx + 44} 0H{leftX + 12}"
-	transform="translate(0 {bottomY})"
+<line
+	x1={gx + 44}
+	x2={leftX + 12}
+	y1={bottomY}
+	y2={bottomY}
 	stroke="var(--arc)"
 	stroke-width="2.5"
 />
@@ -57,12 +59,13 @@
 	{onkeydown}
 	onpointerdown={grip}
 >
-	<rect x={gx + 40} y={labelY - 42} width="124" height="84" fill="transparent" />
-	<path
-		d="M{gx + 46} {bottomY}L{gx + 60} {labelY - 24}H{leftX - 12}V{labelY + 24}H{gx + 60}Z"
+	<polygon
+		points="{gx + 46},{bottomY} {gx + 60},{labelY - 24} {leftX - 12},{labelY - 24} {leftX -
+			12},{labelY + 24} {gx + 60},{labelY + 24}"
 		fill="var(--arc)"
 	/>
 	<g transform="translate({gx + 100} {labelY})">
+		<rect x="-60" y="-42" width="124" height="84" fill="transparent" />
 		<text
 			y="10"
 			text-anchor="middle"
