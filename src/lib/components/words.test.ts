@@ -56,14 +56,9 @@ const HOT = { ...BAY_2.usual, by: 'pattern' as const, arcS: 60, restS: 20, shopC
 describe('the line', () => {
 	it('tells figure, context and state of each station', () => {
 		const cells = stationCells(workbench());
-		expect(cells.map((c) => c.figures.map((f) => `${f.text} ${f.unit}`.trim()).join(', '))).toEqual([
-			'45 A',
-			'45 A, 24 mm/s',
-			'11.3 mm',
-			'',
-			'351 cuts',
-			''
-		]);
+		expect(cells.map((c) => c.figures.map((f) => `${f.text} ${f.unit}`.trim()).join(', '))).toEqual(
+			['45 A', '45 A, 24 mm/s', '11.3 mm', '', '351 cuts', '']
+		);
 		expect(cells.map((c) => c.word)).toEqual([
 			'holds',
 			'holds',
