@@ -18,9 +18,10 @@ export function sparkPaths(options: {
 		const from = random() * 14;
 		const to = from + options.lengthPx * (0.3 + random() * 0.68);
 		const x = (random() - 0.5) * 9;
-		const at = (r: number) =>
-			`${(x - Math.sin(angle) * r).toFixed(1)} ${(Math.cos(angle) * r).toFixed(1)}`;
-		paths[i % 3] += `M${at(from)}L${at(to)}`;
+		const at = (r: number): [number, number] => [x - Math.sin(angle) * r, Math.cos(angle) * r];
+		// Whole pixels where it ends: nobody sees the rest, and chance does not pack.
+		const [near, far] = [at(from).map((v) => +v.toFixed(1)), at(to).map(Math.round)];
+		paths[i % 3] += `M${near.join(' ')}L${far.join(' ')}`;
 	}
 	return paths;
 }
