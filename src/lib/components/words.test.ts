@@ -30,7 +30,7 @@ import { pauseWords } from './Supply/words';
 import type { HeldBy } from '$lib/core/session/list';
 import type { PausePlan } from '$lib/core/session/pauses';
 import { lifeLine, pitShape } from './Wear/stack';
-import { entryWords } from './Wear/words';
+import { entryWords, together } from './Wear/words';
 import { dayAndTime } from '$lib/formats/days';
 import { filledIn, inputText, pretty } from './Working/working';
 
@@ -387,6 +387,10 @@ describe('log entries in one line', () => {
 		} as const;
 		expect(entryWords(cut, bench)).toBe('5.4 m of 6 mm mild steel, 18 starts');
 		expect(entryWords({ kind: 'pit', pitMm: 0.9 }, bench)).toBe('pit 0.9 mm');
+		// Numbers keep their units in a narrow column; between words it may break.
+		expect(together('1 1/4 in of mild steel, 17 s')).toBe(
+			'1\u00a01/4\u00a0in of mild steel, 17\u00a0s'
+		);
 		expect(
 			entryWords({ kind: 'volts', idleV: 230, arcV: 219.5, outputA: 45, clampA: null }, bench)
 		).toBe('230 V idle, 219.5 V under arc');

@@ -10,7 +10,7 @@
 		type Updater
 	} from '@tanstack/svelte-table';
 	import Pencil from '@lucide/svelte/icons/pencil';
-	import { cutWords, entryWords } from '$lib/components/Wear/words';
+	import { cutWords, entryWords, together } from '$lib/components/Wear/words';
 	import { tallyOf } from '$lib/core';
 	import { LOG_SHOWN } from '$lib/formats/bodies/records';
 	import { dayAndTime, dayAndYear, dayOf } from '$lib/formats/days';
@@ -150,7 +150,7 @@
 			<tr class:open={one.id === opened}>
 				<td class="at">{byTime ? dayAndTime(one.at) : dayAndYear(dayOf(new Date(one.at)))}</td>
 				<td>
-					{whatOf(one)}
+					{together(whatOf(one))}
 					{#if kept[one.id]}
 						<a class="link" href="/api/pictures/{kept[one.id]}" target="_blank" rel="noreferrer"
 							>picture</a

@@ -33,6 +33,9 @@ export function cutWords(entry: Extract<Entry, { kind: 'cut' }>, bench: Workbenc
 	return `${bench.say(entry.thicknessMm, 'thickness')} ${metal}${starts}`;
 }
 
+/** For a narrow column: no unit on a line of its own, without its number. */
+export const together = (words: string): string => words.replace(/(?<=\d) (?=\S)/g, '\u00a0');
+
 /** A log entry in one line. */
 export function entryWords(entry: Entry, bench: Workbench): string {
 	switch (entry.kind) {

@@ -105,6 +105,20 @@ describe('cords', () => {
 	it('past 25 ft are told, up to that they are not', () => {
 		expect(told(cord(7.6))).not.toContain('A cord is second best');
 		expect(told(cord(9))).toContain('A cord is second best: not over 7.6 m');
+		expect(told(cord(9))).not.toContain('the trade takes');
+	});
+	it('thinner than the trade takes are told however short, with what it takes', () => {
+		// 14 AWG behind 20 A is lawful (NEC 240.5(B)(4)); the trade takes 12 there (common practice).
+		const short = (size: 'awg-14' | 'awg-12') =>
+			told(
+				inputsOf({
+					bench: on((b) => {
+						b.supply.cord = { size, lengthM: 2, kind: 'made-up', labelA: null };
+					}, TROLLEY)
+				})
+			);
+		expect(short('awg-14')).toContain('behind 20 A the trade takes 12 AWG; not over 7.6 m');
+		expect(short('awg-12')).not.toContain('A cord is second best');
 	});
 	it('are told in feet where the device speaks inches', () => {
 		const [finding] = said(cord(9)).findings.filter((f) => f.text.startsWith('A cord'));
@@ -222,5 +236,35 @@ describe('what is read and said at its edge', () => {
 			[123.4, 7000]
 		] as const)
 			expect(vapourHPaOf(mixingRatio(vapour, pressure), pressure)).toBeCloseTo(vapour, 9);
+	});
+});
+
+describe('what a cut chart wants of the air', () => {
+	const bar = (wants: number | null, regulator: Bench['cutter']['regulator'] = 'machine') => {
+		const bench = on((b) => {
+			b.cutter.regulator = regulator;
+			b.cutter.workingBar = 5;
+			b.air.setPointBar = 5;
+		});
+		const row = { metal: 'mild-steel', outputA: 45, nozzleA: 45, thicknessMm: 6 } as const;
+		const rest = { speedMmS: 22, standoffMm: null, kerfMm: 1.4, pierceMm: null, pierceS: null };
+		const rows = [{ ...row, ...rest, pressureBar: wants }];
+		return told(inputsOf({ bench, chart: { hash: 'a', rows } }));
+	};
+	const WANTS = 'Your cut chart wants';
+
+	it('is told where the regulator stands elsewhere, above it or below', () => {
+		for (const wants of [4.5, 5.5]) {
+			expect(bar(wants)).toContain(
+				`${WANTS} ${wants} bar for this cut, the machine’s own regulator stands at 5 bar`
+			);
+		}
+		expect(bar(5.5, 'none')).toContain('the shop’s regulator stands at 5 bar');
+		expect(bar(5.5, 'none')).toContain('Supply is planned with the bench’s own.');
+		expect(bar(5.5)).not.toContain('planned with');
+	});
+	it('is not where it stands there but for what a gauge shows, nothing is wanted, or nobody sets it', () => {
+		for (const wants of [4.9, 5, 5.1, null]) expect(bar(wants)).not.toContain(WANTS);
+		expect(bar(5.5, 'itself')).not.toContain(WANTS);
 	});
 });

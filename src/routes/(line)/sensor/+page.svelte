@@ -78,7 +78,7 @@
 						<table class="w-full" data-testid="sensor-arcs">
 							<thead>
 								<tr
-									><th>At</th><th>Lasted</th><th>Amps</th><th>Inlet</th><th class="sub">became</th
+									><th>At</th><th>Lasted</th><th>Amps</th><th>Inlet</th><th class="sub">Became</th
 									></tr
 								>
 							</thead>

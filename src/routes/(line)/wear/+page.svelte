@@ -12,7 +12,7 @@
 	import Later from '$lib/components/Later.svelte';
 	import Stage from '$lib/components/Stage.svelte';
 	import Stack from '$lib/components/Wear/Stack.svelte';
-	import { entryWords } from '$lib/components/Wear/words';
+	import { entryWords, together } from '$lib/components/Wear/words';
 	import { dayAndTime } from '$lib/formats/days';
 	import { undoEntry } from '$lib/state/logbook';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
@@ -84,7 +84,7 @@
 					<li class="flex items-center gap-3 border-t" style:border-color="var(--rule)">
 						<span class="sub w-28 flex-none">{dayAndTime(line.at)}</span>
 						<span class="grow" class:line-through={line.undone}
-							>{entryWords(line.entry, bench)}</span
+							>{together(entryWords(line.entry, bench))}</span
 						>
 						{#if line.undone}
 							<span class="sub">taken back</span>
