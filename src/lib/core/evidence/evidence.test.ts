@@ -494,6 +494,17 @@ describe('measurements of circuit and air recover what they were made with', () 
 		// Entries of the test log come a minute apart.
 		expect(evidenceOf(cut(14, 1), cut(20, 1)).pattern).toEqual({ starts: 2, arcS: 17, restS: 40 });
 		expect(evidenceOf(cut(280, 20)).pattern).toEqual({ starts: 20, arcS: 14, restS: null });
+		// What has several starts has pauses of its own inside.
+		expect(evidenceOf(cut(14, 1), cut(20, 2)).pattern?.restS).toBeNull();
+		// A gap of a quarter of an hour is still a pause, a longer one a tea break; two at once are two hands.
+		const gapS = (endsAtS: number) => {
+			const rows = logged([cut(14, 1), cut(20, 1)].map(entryAt)).map((row, i) => ({
+				...row,
+				at: new Date(Date.UTC(2026, 10, 2, 8, 0, i * endsAtS)).toISOString()
+			}));
+			return evidenceFromLog(BAY_2, rows, 'now').pattern?.restS;
+		};
+		expect([20, 920, 921, 19].map(gapS)).toEqual([0, 900, null, null]);
 	});
 });
 
