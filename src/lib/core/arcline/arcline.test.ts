@@ -53,6 +53,33 @@ describe('arcs and failed starts against the simulated truth', () => {
 		);
 	});
 
+	it('begins at eight amps and burns on down to four: what glows between does not come back', () => {
+		const ended = (amps: number[]) =>
+			arcsIn(
+				segmented(
+					amps.map((arcA, k) => ({
+						atMs: 100 * k,
+						arcA,
+						inletBar: null,
+						tankBar: null,
+						mainsA: null,
+						hotLamp: null
+					})),
+					{ ended: true }
+				).seen
+			).map(({ arcS }) => arcS);
+		const idle = [0, 0, 0];
+		const long = (a: number) => Array<number>(10).fill(a);
+		expect(ended([...idle, ...long(7.9), ...idle])).toEqual([]);
+		const [alone] = ended([...idle, ...long(8), ...idle]);
+		expect(alone).toBeCloseTo(1, 1);
+		// Low and burning it is still one arc.
+		expect(ended([...idle, ...long(8), ...long(4), ...idle])[0]).toBeCloseTo(2, 1);
+		// Once it is out, as little is no arc that rejoins; eight amps so soon are.
+		expect(ended([...idle, ...long(8), 0, ...long(5), ...idle])).toEqual([alone]);
+		expect(ended([...idle, ...long(8), 0, ...long(8), ...idle])[0]).toBeCloseTo(2.1, 1);
+	});
+
 	it('the told error is the error: over two thousand arcs, at three rates', () => {
 		for (const rateHz of [2, 10, 50]) {
 			const pulls = Array.from({ length: 700 }, (_, k) => ({
@@ -301,6 +328,7 @@ describe('what the log is offered', () => {
 			start: 'edge',
 			times: 2
 		});
+		expect(failedOf([failed(2)], 'edge')).toEqual({ kind: 'start', arcS: 2, start: 'edge' });
 		expect(failedOf([], 'edge')).toBeUndefined();
 		const so = (many: number) =>
 			failedOf(Array<ReturnType<typeof failed>>(many).fill(failed(1)), 'edge');

@@ -26,6 +26,13 @@ describe('what the bench knows of a fault', () => {
 			'pressure-short'
 		);
 		expect(ids(inputsOf())).toContain('pressure-fine');
+		const saw = { name: 'saw', currentA: 6, startMultiple: 1, when: 'always' } as const;
+		const beside = (on: string) =>
+			ids(inputsOf({ bench: changed((b) => (b.supply.loads = [{ ...saw, on }])) })).filter((id) =>
+				/shared|alone/.test(id)
+			);
+		expect(beside(BAY_2.supply.circuit)).toEqual(['shared']);
+		expect(beside('another outlet')).toEqual(['alone']);
 		expect(ids(inputsOf({ bench: TROLLEY }))).toContain('sag');
 		expect(ids(inputsOf({ bench: changed((b) => (b.air.compressor.oil = 'oil-free')) }))).toContain(
 			'oil-free'

@@ -154,6 +154,17 @@ describe('a section', () => {
 		expect(over).toBeCloseTo((FILLET_CONVEXITY - 1) * 32, 1);
 	});
 
+	it('of a pad or a cap goes down beside nothing: past its sides the plate stands as it is', () => {
+		const pad = sectionOf({ ...SIZE, target: 'facing', widthMm: 40, depthMm: 5 }, 1, Infinity);
+		expect([pad.bottomMm(-20), pad.bottomMm(20), pad.bottomMm(20.1)]).toEqual([4, 4, 0]);
+		// A parabola 5 high and 20 wide, cut a millimetre above the plate, is √(4/5) as wide there.
+		const cap = sectionOf({ ...SIZE, target: 'butt', widthMm: 20, depthMm: 5 }, 1, Infinity);
+		const half = 10 * Math.sqrt(0.8);
+		expect(cap.widthMm).toBeCloseTo(2 * half, 9);
+		expect([cap.bottomMm(half - 0.01), cap.bottomMm(half + 0.01)]).toEqual([4, 0]);
+		expect(5 - cap.topMm(half)).toBeCloseTo(1, 9);
+	});
+
 	// The right triangle of 6, 8 and 10: its height stands 3.6 and 6.4 from the ends (Euclid VI.8).
 	it('of a fillet with unequal legs has its root off the middle of its face', () => {
 		const size = { ...SIZE, target: 'fillet', legMm: 8, upLegMm: 6 } as const;
