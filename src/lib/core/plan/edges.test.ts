@@ -126,6 +126,21 @@ describe('cords', () => {
 	});
 });
 
+describe('air at the top of its window', () => {
+	const inletBar = plan(inputsOf()).figures['air.inletLowBar'].value!;
+	const under = (spareBar: number) =>
+		ask(inputsOf({ bench: on((b) => (b.cutter.airMaxBar = inletBar + spareBar)) }), 'Air');
+	it('is tight within what a gauge may be out, and plenty past that: more is not better', () => {
+		expect(under(0.05)).toMatchObject({ verdict: 'tight', word: 'at the top of the window' });
+		expect(under(0.05).margin).toBeLessThanOrEqual(0.09);
+		expect(under(0.05).spare.value).toBeCloseTo(0.05, 9);
+		expect(under(0.1001)).toMatchObject({ verdict: 'holds', word: 'air' });
+	});
+	it('past it stops the machine, told as set too high', () => {
+		expect(under(-0.2)).toMatchObject({ verdict: 'stops', word: 'set too high', stopsAtS: 0 });
+	});
+});
+
 describe('too thick to pierce', () => {
 	it('names the amps that would, and none where none do', () => {
 		const start = { start: 'pierce' } as const;

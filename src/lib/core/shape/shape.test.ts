@@ -322,6 +322,29 @@ describe('the four templates', () => {
 		expect(templatesOf(input(round!, 'kept', { keep: 'plate' }))[0]!.corners).toEqual([]);
 	});
 
+	it('leave more in a sharper wedge than in a right angle', () => {
+		// An equilateral hole of 100 mm, its corners rounded at 6: each round turns by 120°, its wedge opens 60°.
+		const [sideMm, radiusMm] = [100, 6];
+		const short = radiusMm / Math.tan(Math.PI / 6);
+		const corner = (k: number) => {
+			const angle = (2 * Math.PI * k) / 3;
+			return [(sideMm / Math.sqrt(3)) * Math.cos(angle), (sideMm / Math.sqrt(3)) * Math.sin(angle)];
+		};
+		const near = (from: number, to: number, bulge: number) => {
+			const [[x, y], [u, v]] = [corner(from), corner(to)] as [[number, number], [number, number]];
+			const t = short / sideMm;
+			return { x: x + t * (u - x), y: y + t * (v - y), bulge };
+		};
+		const round = [0, 1, 2].flatMap((k) => [
+			near(k, k + 2, Math.tan(Math.PI / 6)),
+			near(k, k + 1, 0)
+		]);
+		const [hole] = templatesOf(input(round, 'waste', { keep: 'plate' }));
+		expect(hole!.corners).toHaveLength(3);
+		// (10.7 − 6)·(1/sin 30° − 1): as far again as the radius is short.
+		for (const { remainsMm } of hole!.corners) expect(remainsMm).toBeCloseTo(R + K / 2 - 6, 6);
+	});
+
 	it('say when their edges cross, so that one plate cannot carry them', () => {
 		const flange = contoursOf({ ...STARTING_SHAPES.flange, boltCircleMm: 240 });
 		const bolts = crossingTemplates(templatesOf(input(flange, 'kept')));
