@@ -82,6 +82,16 @@ describe('a wire in the wall', () => {
 		);
 	});
 
+	it('is held there by the machine, twice its largest current, or by the wire, twice what it carries', () => {
+		// 12 AWG carries 25 A at 75 °C (NEC 310.16): 50. Twice 12 A is 24: the next standard size is 25.
+		const alone = (inputMaxA: number, deviceA: number) =>
+			wire({ deviceA, machineOnly: { inputMaxA, neededA: 14 } });
+		expect([25, 30].map((a) => alone(12, a))).toEqual(['thin', 'not protected']);
+		expect([50, 60].map((a) => alone(40, a))).toEqual(['thin', 'not protected']);
+		// A machine past the table's largest device leaves it to the wire.
+		expect([50, 60].map((a) => alone(60, a))).toEqual(['thin', 'not protected']);
+	});
+
 	it('has no way around it under IEC rules', () => {
 		const iec = { system: 'iec' as const, size: 'mm2-2.5' as const, method: 'clipped' as const };
 		expect(wire({ ...iec, deviceA: 25 })).toBe('lawful');
