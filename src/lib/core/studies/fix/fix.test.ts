@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { EIGHT } from '../../../../../tests/support/eight';
 import { BAY_2, changed, inputsOf, TROLLEY } from '../../../../../tests/support/inputs';
 import { ampacityA } from '../../circuit/conductors';
-import { plan, type PlanInputs } from '../..';
+import { plan, type Bench, type PlanInputs } from '../..';
 import { airCandidates } from './air';
 import { applied, type Asked } from './change';
 import { pluggedInto } from './electric';
@@ -308,5 +308,50 @@ describe('a higher cut-in', () => {
 	it('is none where the motor would start more than fifteen times an hour (common practice: ten to fifteen)', () => {
 		expect(offered(6.5, 15)).toBeDefined();
 		expect(offered(6.5, 16)).toBeUndefined();
+	});
+});
+
+describe('what is bought', () => {
+	/** Candidates where only this change of the bench helps. */
+	const offered = (helps: (b: Bench) => boolean, id: string) => {
+		const asked: Asked = {
+			before: 'stops',
+			outputA: 45,
+			verdict: ({ bench }) => (bench && helps(bench) ? 'holds' : 'stops'),
+			startsPerH: () => 6
+		};
+		return airCandidates(inputsOf({ bench: BAY_2 }), asked).find((one) => one.id === id);
+	};
+	it('is the smallest tank that helps, and is what is planned with; where none does, the next larger', () => {
+		const least = offered((b) => b.air.tankL >= 260, 'tank')!;
+		expect(least.values.volume).toEqual({ value: 270, quantity: 'volume' });
+		expect(least.change.bench!.air.tankL).toBe(270);
+		expect(offered(() => false, 'tank')!.change.bench!.air.tankL).toBe(
+			[24, 50, 90, 100, 150].find((l) => l > BAY_2.air.tankL)
+		);
+	});
+	it('is the smallest compressor that helps, told by what it delivers at its last pressure, or none', () => {
+		const { points } = BAY_2.air.compressor;
+		const last = points.at(-1)!;
+		const needs = 1.6 * last.flowLpm;
+		const found = offered((b) => b.air.compressor.points.at(-1)!.flowLpm >= needs, 'compressor')!;
+		expect(found.values.flow).toEqual({ value: 1.75 * last.flowLpm, quantity: 'flow' });
+		expect(found.values.bar).toEqual({ value: last.atBar, quantity: 'pressure' });
+		expect(found.change.bench!.air.compressor.points.map(({ flowLpm }) => flowLpm)).toEqual(
+			points.map(({ flowLpm }) => 1.75 * flowLpm)
+		);
+		expect(offered(() => false, 'compressor')).toBeUndefined();
+	});
+	it('two changes that only help together read as one sentence', () => {
+		let pairs = 0;
+		for (const bench of EIGHT)
+			for (const arcS of [60, 240])
+				for (const { id, text } of fixesFor(inputsOf({ bench, work: { arcS, restS: 10 } })))
+					if (id.includes('+')) {
+						pairs++;
+						expect(text).toMatch(/^[A-Z].*; and [a-z]/);
+						expect(text).not.toMatch(/; and [A-Z]/);
+					}
+		expect(pairs).toBeGreaterThan(0);
 	});
 });
