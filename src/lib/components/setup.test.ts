@@ -19,6 +19,7 @@ import { adviceWords } from './Setup/aims';
 import { moreWords } from './Setup/more';
 import { handWord, schoolAdvice } from './Setup/schools';
 import { deepestMm, flagPx, SECTION, sectionMarks, sectionShape } from './Setup/section';
+import { lastShown } from './Drawing/lastShown';
 import { BAR, noteAt, speedMarks, speedTicksMmS, speedX } from './Setup/speedBar';
 import { placeOf, speedOption, speedTable, TICKS } from './Setup/speedChart';
 import { testPoints } from './Setup/testCuts';
@@ -41,6 +42,19 @@ const words = {
 	thicknessTicksMm: TICKS.metric.thicknessMm,
 	speedTicksMmS: TICKS.metric.speedMmS
 };
+
+describe('what hides in a drawing', () => {
+	it('is drawn as it is while it is seen, and stays as it was last seen', () => {
+		const drawn = lastShown<number>();
+		// Hidden from the start there is nothing else to draw.
+		expect(drawn(false, 1)).toBe(1);
+		expect([drawn(true, 2), drawn(true, 3), drawn(false, 4), drawn(false, 5)]).toEqual([
+			2, 3, 3, 3
+		]);
+		expect(drawn(true, 6)).toBe(6);
+		expect(lastShown<number>()(false, 7)).toBe(7);
+	});
+});
 
 describe('speed against thickness', () => {
 	const inputs = inputsOf({}, { thicknessMm: 6 });

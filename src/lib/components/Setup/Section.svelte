@@ -4,6 +4,7 @@
 	import Balloon from '$lib/components/Balloon/Balloon.svelte';
 	import Patterns from '$lib/components/Drawing/Patterns.svelte';
 	import TorchHead from '$lib/components/Drawing/TorchHead.svelte';
+	import { lastShown } from '$lib/components/Drawing/lastShown';
 	import { px } from '$lib/components/Drawing/px';
 	import Sparks from '$lib/components/Drawing/Sparks.svelte';
 	import { sparkPaths } from '$lib/components/Drawing/scatter';
@@ -48,9 +49,9 @@
 			kerfMm: value('setup.kerfMm')
 		})
 	);
-	/** What is hidden stays as it was: nobody sees it, and every change is styled and laid out. */
-	let last: { plan: Plan; shape: SectionShape } | undefined;
-	const cutting = $derived(through || !last ? (last = { plan, shape }) : last);
+	const drawn = lastShown<{ plan: Plan; shape: SectionShape }>();
+	/** Of the last cut that went through. */
+	const cutting = $derived(drawn(through, { plan, shape }));
 	const slot = $derived(cutting.shape);
 	/** What falls straight down at any pace is no angle to go by. */
 	const sheet = $derived(inSheet(cutting.plan));

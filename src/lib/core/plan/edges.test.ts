@@ -255,7 +255,7 @@ describe('what is read and said at its edge', () => {
 });
 
 describe('what a cut chart wants of the air', () => {
-	const bar = (wants: number | null, regulator: Bench['cutter']['regulator'] = 'machine') => {
+	const bar = (wants: number | null, regulator: Bench['cutter']['regulator'] = 'set') => {
 		const bench = on((b) => {
 			b.cutter.regulator = regulator;
 			b.cutter.workingBar = 5;
