@@ -195,6 +195,20 @@ describe('a quote', () => {
 		).toBeNull();
 	});
 
+	it('makes five where one in five is scrapped and four are wanted, all of them paid for but the set-up', () => {
+		const rates = { labourPerH: 45, besidesS: 240 };
+		const items = [{ ...item, plateKg: 3 }];
+		const of = (rejectShare: number) =>
+			quoteOf(items, { ...ask, platePricePerKg: 2, rejectShare }, rates);
+		const [none, fifth] = [of(0), of(0.2)];
+		expect(fifth.piecesMade).toBeCloseTo(1.25 * item.pieces, 9);
+		for (const line of QUOTE_LINES)
+			expect(fifth.lines[line], line).toBeCloseTo(
+				none.lines[line]! * (line === 'setUp' ? 1 : 1.25),
+				9
+			);
+	});
+
 	it('asks no less than the least charge, and tells a mark-up from a margin', () => {
 		const rates = { labourPerH: 45, besidesS: 0 };
 		const least = quoteOf([item], { ...ask, leastCharge: 500 }, rates).printed!;
