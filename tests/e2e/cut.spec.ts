@@ -87,6 +87,15 @@ test('a start that cannot go through says which amps would, and each start tells
 	// What does not part has no end either, and a circle has one of its own.
 	await page.goto('/cut?t=45');
 	await expect(page.getByTestId('stage-finish')).toHaveCount(0);
+	// Nor a guide to set: no distance on the page, on the line or on the card.
+	await expect(page.getByTestId('no-guide')).toBeVisible();
+	await expect(page.getByTestId('wrong')).toHaveCount(0);
+	await expect(page.getByRole('main')).not.toContainText(/\d mm off|wrong by/);
+	const cell = page.locator('[data-station=cut]');
+	await expect(cell).toContainText('no such cut');
+	await expect(cell).not.toContainText(/\d mm/);
+	await page.goto('/card?t=45');
+	await expect(page.locator('body')).toContainText('no guide: it does not go through');
 	await page.goto('/cut?t=6&guide=circle');
 	await openStage(page, 'finish');
 	await expect(page.getByRole('region', { name: 'Finish' })).toContainText(

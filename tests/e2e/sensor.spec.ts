@@ -132,7 +132,7 @@ test('a sensor is paired, its arcs are offered, taken by one press into the log 
 	const after = Number(await page.getByTestId('cuts-left').getAttribute('data-value'));
 	expect(after).toBeLessThan(left);
 	await page.goto('/log');
-	await expect(page.getByText(/42\.9 A|43 A|43\.1 A/).first()).toBeVisible();
+	await expect(page.getByText(/42\.9\sA|43\sA|43\.1\sA/).first()).toBeVisible();
 	// And back: each of the three entries.
 	await page.goto('/wear');
 	const log = page.getByRole('list', { name: 'Log' });

@@ -170,7 +170,8 @@ describe('the line', () => {
 		expect(stationCells(workbench(asked, TROLLEY))[3]!.word).toBe('no gouging nozzle');
 		const none = stationCells(workbench({ thicknessMm: 40 }));
 		expect(none[1]!.figures.map((f) => f.unit)).toEqual(['', 'A']);
-		expect(none[4]).toMatchObject({ context: 'no such cut' });
+		for (const k of [2, 4]) expect(none[k]).toMatchObject({ context: 'no such cut' });
+		expect(none[2]!.figures.map((f) => f.text)).toEqual(['']);
 		// As many as where it goes through: none comes or goes under a hand.
 		expect(none.map((c) => c.figures.length)).toEqual(cells.map((c) => c.figures.length));
 		expect(none[4]!.figures[0]!.text).toBe('');

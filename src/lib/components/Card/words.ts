@@ -101,6 +101,7 @@ export function dosAndDonts(
 /** Where the guide goes, for the card. */
 export function guideLine(bench: Workbench): string {
 	const { guide, circleOf, circleMm } = bench.cut;
+	if (bench.plan.figures['cut.offsetMm'].value === null) return 'no guide: it does not go through';
 	const distance = bench.sayFigure('cut.offsetMm');
 	if (guide === 'circle') {
 		return `${circleOf} of ${bench.saySide(circleMm)}: pivot to torch centre ${distance}`;

@@ -37,6 +37,8 @@ const NAMES: Record<Station, string> = {
 
 /** Where a figure would stand. */
 const NONE: Shown = { text: '', unit: '' };
+/** In its place, where the cut does not go through. */
+const NO_CUT = 'no such cut';
 
 /** What the distance of each guide is. */
 const GUIDE_CONTEXT: Record<Cut['guide'], string> = {
@@ -134,8 +136,10 @@ export function stationCells(bench: Workbench): StationCell[] {
 			context: ''
 		},
 		cut: {
-			figures: [bench.showFigure('cut.offsetMm')],
-			context: GUIDE_CONTEXT[bench.cut.guide]
+			figures: [
+				plan.figures['cut.offsetMm'].value === null ? NONE : bench.showFigure('cut.offsetMm')
+			],
+			context: plan.figures['cut.offsetMm'].value === null ? NO_CUT : GUIDE_CONTEXT[bench.cut.guide]
 		},
 		gouge: {
 			figures:
@@ -154,7 +158,7 @@ export function stationCells(bench: Workbench): StationCell[] {
 		},
 		wear:
 			plan.figures['wear.cutsLeft'].value === null
-				? { figures: [NONE], context: 'no such cut' }
+				? { figures: [NONE], context: NO_CUT }
 				: { figures: [counted(bench, 'wear.cutsLeft', 'cut', 'cuts')], context: 'left' },
 		checks
 	};

@@ -101,6 +101,7 @@ export const TRAVEL_PLAIN = {
 } satisfies PlainOf<typeof TRAVEL_FIGURES, CutView>;
 
 const OFFSETS = {
+	none: TOO_THICK,
 	kept: 'The shield’s radius of {R}, less half the kerf of {k}: the part keeps its size.',
 	waste: 'The shield’s radius of {R}, and half the kerf of {k} more.',
 	hole: 'Half of {D}, less half the kerf of {k}.',
@@ -118,10 +119,12 @@ export const CUT_PLAIN = {
 	'cut.offsetMm': OFFSETS,
 	'cut.otherSideMm': OFFSETS,
 	'cut.forgottenMm': {
+		none: TOO_THICK,
 		edge: 'Who lays the guide on the line is wrong by the whole distance.',
 		circle: 'Who sets the pivot to the line is wrong by the whole kerf.'
 	},
 	'cut.wrongSideMm': {
+		none: TOO_THICK,
 		edge: 'On the other side the part is wrong by the whole kerf.',
 		circle: 'Taken to the wrong side it is wrong by two kerfs in diameter.'
 	},

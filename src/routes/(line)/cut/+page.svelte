@@ -23,6 +23,7 @@
 	const wrong = $derived(guide === 'circle' ? 'the diameter is wrong by' : 'wrong by');
 	const edged = $derived(guide === 'kept' || guide === 'waste');
 	const byHand = $derived(timedByHand(bench.plan));
+	const parts = $derived(bench.plan.figures['cut.offsetMm'].value !== null);
 </script>
 
 <svelte:head><title>Cut · {cutTitle(bench, bench.calmInputs.cut)} · Steady Arc</title></svelte:head>
@@ -95,25 +96,37 @@
 					/>
 				</div>
 			</div>
+		{/if}
+		{#if !parts}
+			<p class="fig none" data-testid="no-guide">does not go through</p>
+			<p class="mb-4 text-[1.125rem]">
+				There is no guide to set for what does not part. <a
+					class="link"
+					href="/setup?{bench.search}">Setup</a
+				> tells what would.
+			</p>
+		{:else if guide === 'circle'}
 			<CirclePlan />
 		{:else}
 			<GuidePlan />
 		{/if}
 	</div>
 	<aside class="panel">
-		<p class="sub">{words.set}</p>
-		<Fig id="cut.offsetMm" size={84} color="var(--arc)" />
-		<div class="wrong" data-testid="wrong">
-			<p>
-				{words.forgot}: {wrong} <b>{bench.sayFigure('cut.forgottenMm')}</b>.
-			</p>
-			<p>
-				{words.wrongSide}: {wrong}
-				<b>{bench.sayFigure('cut.wrongSideMm')}</b>{#if edged}; from there it is {bench.sayFigure(
-						'cut.otherSideMm'
-					)}{/if}.
-			</p>
-		</div>
+		{#if parts}
+			<p class="sub">{words.set}</p>
+			<Fig id="cut.offsetMm" size={84} color="var(--arc)" />
+			<div class="wrong" data-testid="wrong">
+				<p>
+					{words.forgot}: {wrong} <b>{bench.sayFigure('cut.forgottenMm')}</b>.
+				</p>
+				<p>
+					{words.wrongSide}: {wrong}
+					<b>{bench.sayFigure('cut.wrongSideMm')}</b>{#if edged}; from there it is {bench.sayFigure(
+							'cut.otherSideMm'
+						)}{/if}.
+				</p>
+			</div>
+		{/if}
 		<div class="mt-2">
 			<FigureList
 				size={29}
@@ -129,8 +142,8 @@
 						name: guide === 'circle' ? 'Once round' : 'Your line',
 						none: 'too thick'
 					},
-					{ id: 'setup.kerfMm' },
-					...(edged ? [{ id: 'cut.radiusMm' } as const] : [])
+					...(parts ? [{ id: 'setup.kerfMm' } as const] : []),
+					...(parts && edged ? [{ id: 'cut.radiusMm' } as const] : [])
 				]}
 			/>
 		</div>
@@ -223,6 +236,12 @@
 	.panel {
 		padding: 14px 24px 8px 20px;
 		border-left: 2px solid var(--ink);
+	}
+	.none {
+		margin: 24px 0 8px;
+		font-size: 4.125rem;
+		line-height: 1.1;
+		color: var(--stops);
 	}
 	.wrong {
 		margin-top: 6px;

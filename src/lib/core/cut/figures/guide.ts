@@ -1,4 +1,5 @@
-import { figuresFor } from '../../figure/define';
+import { figuresFor, type FigureDef } from '../../figure/define';
+import type { Basis } from '../../figure/types';
 import { THROUGH_BAND } from '../start';
 
 import type { GuideWay } from '../guiding';
@@ -7,8 +8,19 @@ import type { CutView } from '../workings';
 
 const { banded, measuredBand, several, single } = figuresFor<CutView>();
 
+/** Of a cut that there is: where the arc does not part, nothing is set, and nothing can be set wrong. */
+const ofCut = <Way extends string>(
+	read: (w: CutView) => number,
+	way: (w: CutView) => Way,
+	basis: Record<Way, Basis>
+): FigureDef<CutView, Way | 'none'> => ({
+	value: (w) => (w.cutting.parts ? read(w) : null),
+	way: (w) => (w.cutting.parts ? way(w) : 'none'),
+	basis: { ...basis, none: 'M' }
+});
 const offset = (read: (w: CutView) => number, way: (w: CutView) => GuideWay) =>
-	several(read, way, { kept: 'R', waste: 'R', hole: 'R', disc: 'R', centre: 'R' });
+	ofCut(read, way, { kept: 'R', waste: 'R', hole: 'R', disc: 'R', centre: 'R' });
+const guided = ({ inputs }: CutView) => (inputs.cut.guide === 'circle' ? 'circle' : 'edge');
 
 /** Where the guide goes, and the start. */
 export const CUT_FIGURES = {
@@ -29,16 +41,15 @@ export const CUT_FIGURES = {
 		(w) => w.cutting.otherSideOffsetMm,
 		(w) => w.cutting.otherWay
 	),
-	'cut.forgottenMm': several(
-		(w) => (w.inputs.cut.guide === 'circle' ? w.cutting.kerfTopMm : w.cutting.offsetMm),
-		(w) => (w.inputs.cut.guide === 'circle' ? 'circle' : 'edge'),
+	'cut.forgottenMm': ofCut(
+		(w) => (guided(w) === 'circle' ? w.cutting.kerfTopMm : w.cutting.offsetMm),
+		guided,
 		{ edge: 'R', circle: 'R' }
 	),
-	'cut.wrongSideMm': several(
-		(w) => (w.inputs.cut.guide === 'circle' ? 2 : 1) * w.cutting.kerfTopMm,
-		(w) => (w.inputs.cut.guide === 'circle' ? 'circle' : 'edge'),
-		{ edge: 'R', circle: 'R' }
-	),
+	'cut.wrongSideMm': ofCut((w) => (guided(w) === 'circle' ? 2 : 1) * w.cutting.kerfTopMm, guided, {
+		edge: 'R',
+		circle: 'R'
+	}),
 	'cut.bottomShiftMm': single((w) => w.cutting.bottomShiftMm, 'R'),
 	'cut.bevelGapMm': single((w) => w.cutting.bevelGapMm, 'S'),
 	'cut.aimShiftMm': single((w) => w.cutting.aimShiftMm, 'R'),

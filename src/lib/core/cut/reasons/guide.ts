@@ -1,7 +1,7 @@
 import { reasonsFor, type Reason, type ReasonsOf } from '../../figure/reason';
 import { THROUGH_FACTOR } from '../start';
 import type { GuideWay } from '../guiding';
-import { t } from './shared';
+import { t, TOO_THICK } from './shared';
 import type { CutView } from '../workings';
 import type { CUT_FIGURES } from '../figures/guide';
 
@@ -12,7 +12,8 @@ const OFFSET_SOURCE =
 const bevel = given('bevel', 'angle', 'A', (w) => w.inputs.cut.bevelDeg);
 const diameter = given('finished diameter', 'length', 'A', (w) => w.inputs.cut.circleMm);
 
-const OFFSET_WAYS: Record<GuideWay, Reason<CutView>> = {
+const OFFSET_WAYS: Record<GuideWay | 'none', Reason<CutView>> = {
+	none: TOO_THICK,
 	kept: {
 		formula: '(R - k/2)/cos(b*pi/180)',
 		source: OFFSET_SOURCE,
@@ -76,6 +77,7 @@ export const CUT_REASONS = {
 	'cut.offsetMm': OFFSET_WAYS,
 	'cut.otherSideMm': OFFSET_WAYS,
 	'cut.forgottenMm': {
+		none: TOO_THICK,
 		edge: {
 			formula: 'd',
 			source: 'The part comes out wrong by the whole offset',
@@ -88,6 +90,7 @@ export const CUT_REASONS = {
 		}
 	},
 	'cut.wrongSideMm': {
+		none: TOO_THICK,
 		edge: {
 			formula: 'k',
 			source: 'The two offsets differ by the kerf',
