@@ -89,6 +89,9 @@ test('a start that cannot go through says which amps would, and each start tells
 	await expect(page.getByTestId('stage-finish')).toHaveCount(0);
 	// Nor a guide to set: no distance on the page, on the line or on the card.
 	await expect(page.getByTestId('no-guide')).toBeVisible();
+	// In a line of text a link is told from the text.
+	const setup = page.getByRole('link', { name: 'Setup tells what would.' });
+	await expect(setup).toHaveCSS('text-decoration-line', 'underline');
 	await expect(page.getByTestId('wrong')).toHaveCount(0);
 	await expect(page.getByRole('main')).not.toContainText(/\d mm off|wrong by/);
 	const cell = page.locator('[data-station=cut]');

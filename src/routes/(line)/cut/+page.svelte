@@ -98,12 +98,10 @@
 			</div>
 		{/if}
 		{#if !parts}
-			<p class="fig none" data-testid="no-guide">does not go through</p>
+			<p class="fig none" data-testid="no-guide">too thick</p>
 			<p class="mb-4 text-[1.125rem]">
-				There is no guide to set for what does not part. <a
-					class="link"
-					href="/setup?{bench.search}">Setup</a
-				> tells what would.
+				There is no guide to set for what does not part.
+				<a class="link" href="/setup?{bench.search}">Setup tells what would.</a>
 			</p>
 		{:else if guide === 'circle'}
 			<CirclePlan />
