@@ -64,7 +64,7 @@ test('a pre-flight by keyboard: ticked, one not so holds up the line, mended, si
 	await expect(heading).toContainText('Signed off');
 	// What was gone through stands in the log, word for word.
 	await page.goto('/log?q=checks');
-	await expect(page.getByText(/checks signed off, \d+ ticked/).first()).toBeVisible();
+	await expect(page.getByText(/checks signed off, \d+\sticked/).first()).toBeVisible();
 	await expect(page.getByText('mended: gel spent').first()).toBeVisible();
 });
 

@@ -10,8 +10,8 @@
 		props
 	}: {
 		load: () => Promise<{ default: Component<Props> }>;
-		/** Room that is kept for it. */
-		heightPx: number;
+		/** Room that is kept for it: on a desk and on a phone, so that nothing goes from under a thumb when it comes. */
+		heightPx: readonly [deskPx: number, phonePx: number];
 		props?: Props;
 	} = $props();
 	let Section = $state.raw<Component<Props> | undefined>();
@@ -23,9 +23,21 @@
 
 <!-- Once it is there, what it draws lies in the page’s own grid. -->
 <div
-	class={Section ? 'contents' : undefined}
-	style:min-height={Section ? undefined : `${heightPx}px`}
+	class={Section ? 'contents' : 'room'}
+	style:--desk="{heightPx[0]}px"
+	style:--phone="{heightPx[1]}px"
 	{@attach whenSeen(come)}
 >
 	{#if Section}<Section {...props!} />{/if}
 </div>
+
+<style>
+	.room {
+		min-height: var(--desk);
+	}
+	@media (max-width: 899px) {
+		.room {
+			min-height: var(--phone);
+		}
+	}
+</style>

@@ -48,7 +48,7 @@
 	</summary>
 	<div class="collapse-content">
 		<div class="inner" class:wide>
-			{#if open}<Later {load} heightPx={120} {props} />{/if}
+			{#if open}<Later {load} heightPx={[120, 120]} {props} />{/if}
 		</div>
 	</div>
 </details>

@@ -79,7 +79,7 @@
 {#if bench.calmPlan.groove}
 	<div class="below grid gap-6 desk:grid-cols-2">
 		<Strings {now} go={(to) => (step = to)} />
-		<Later load={() => import('$lib/components/Gouge/Choices.svelte')} heightPx={300} />
+		<Later load={() => import('$lib/components/Gouge/Choices.svelte')} heightPx={[358, 406]} />
 	</div>
 {/if}
 {#if bench.plan.choices.gougeNozzle}

@@ -43,7 +43,7 @@
 		<div {@attach whenSeen(() => (studied = true))}>
 			<Later
 				load={() => import('$lib/components/Setup/SpeedChart.svelte')}
-				heightPx={300}
+				heightPx={[322, 340]}
 				props={{ study }}
 			/>
 		</div>
@@ -84,7 +84,7 @@
 	bind:open={aimsOpen}
 />
 <div class="below pace">
-	<Later load={() => import('$lib/components/Setup/Pacer.svelte')} heightPx={260} />
+	<Later load={() => import('$lib/components/Setup/Pacer.svelte')} heightPx={[246, 402]} />
 </div>
 <Stage
 	when="after"

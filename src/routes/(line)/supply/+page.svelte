@@ -62,7 +62,7 @@
 <div class="session">
 	<Later
 		load={() => import('$lib/components/Supply/Session.svelte')}
-		heightPx={340}
+		heightPx={[510, 565]}
 		props={{ study }}
 	/>
 </div>

@@ -70,7 +70,7 @@
 <div class="three">
 	<div class="grid content-start gap-3"><Pit /><Looked /></div>
 	<div>
-		<Later load={() => import('$lib/components/Wear/History.svelte')} heightPx={400} />
+		<Later load={() => import('$lib/components/Wear/History.svelte')} heightPx={[400, 380]} />
 		<Eats />
 	</div>
 	<div class="grid content-start gap-3">
