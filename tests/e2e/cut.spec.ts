@@ -97,6 +97,9 @@ test('a start that cannot go through says which amps would, and each start tells
 	const cell = page.locator('[data-station=cut]');
 	await expect(cell).toContainText('no such cut');
 	await expect(cell).not.toContainText(/\d mm/);
+	await page.goto('/cut?t=45&bevel=30');
+	await expect(page.getByTestId('no-guide')).toBeVisible();
+	await expect(page.getByRole('region', { name: 'Bevel', exact: true })).toHaveCount(0);
 	await page.goto('/card?t=45');
 	await expect(page.locator('body')).toContainText('no guide: it does not go through');
 	await page.goto('/cut?t=6&guide=circle');

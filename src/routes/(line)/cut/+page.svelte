@@ -1,10 +1,10 @@
 <script lang="ts">
-	import Fig from '$lib/components/Balloon/Fig.svelte';
 	import FigureList from '$lib/components/Balloon/FigureList.svelte';
 	import Cautions from '$lib/components/Card/Cautions.svelte';
 	import { cutTitle, startWord } from '$lib/components/Card/words';
 	import BevelSection from '$lib/components/Cut/BevelSection.svelte';
 	import CirclePlan from '$lib/components/Cut/CirclePlan.svelte';
+	import GuidePanel from '$lib/components/Cut/GuidePanel.svelte';
 	import GuidePlan from '$lib/components/Cut/GuidePlan.svelte';
 	import { GUIDE_WORDS } from '$lib/components/Cut/guide';
 	import Findings from '$lib/components/Marks/Findings.svelte';
@@ -12,7 +12,6 @@
 	import QuantityField from '$lib/components/Fields/QuantityField.svelte';
 	import Stage from '$lib/components/Stage.svelte';
 	import LogButtons from '$lib/components/Wear/LogButtons.svelte';
-	import { timedByHand } from '$lib/components/Words/pace';
 	import { LINE_CUT_RANGES } from '$lib/core/cut/lineCut';
 	import { getWorkbench } from '$lib/state/workbench.svelte';
 
@@ -20,9 +19,7 @@
 	const { guide, circleOf, circleMm, bevelDeg } = $derived(bench.cut);
 	const start = $derived(startWord(bench));
 	const words = $derived(GUIDE_WORDS[guide]);
-	const wrong = $derived(guide === 'circle' ? 'the diameter is wrong by' : 'wrong by');
 	const edged = $derived(guide === 'kept' || guide === 'waste');
-	const byHand = $derived(timedByHand(bench.plan));
 	const parts = $derived(bench.plan.figures['cut.offsetMm'].value !== null);
 </script>
 
@@ -109,45 +106,9 @@
 			<GuidePlan />
 		{/if}
 	</div>
-	<aside class="panel">
-		{#if parts}
-			<p class="sub">{words.set}</p>
-			<Fig id="cut.offsetMm" size={84} color="var(--arc)" />
-			<div class="wrong" data-testid="wrong">
-				<p>
-					{words.forgot}: {wrong} <b>{bench.sayFigure('cut.forgottenMm')}</b>.
-				</p>
-				<p>
-					{words.wrongSide}: {wrong}
-					<b>{bench.sayFigure('cut.wrongSideMm')}</b>{#if edged}; from there it is {bench.sayFigure(
-							'cut.otherSideMm'
-						)}{/if}.
-				</p>
-			</div>
-		{/if}
-		<div class="mt-2">
-			<FigureList
-				size={29}
-				rows={[
-					{
-						id: 'setup.speedMmS',
-						...(byHand && { name: 'Travel asked' }),
-						none: 'too thick'
-					},
-					...(byHand ? [{ id: 'setup.handMmS' } as const] : []),
-					{
-						id: 'setup.lineS',
-						name: guide === 'circle' ? 'Once round' : 'Your line',
-						none: 'too thick'
-					},
-					...(parts ? [{ id: 'setup.kerfMm' } as const] : []),
-					...(parts && edged ? [{ id: 'cut.radiusMm' } as const] : [])
-				]}
-			/>
-		</div>
-	</aside>
+	<GuidePanel />
 </div>
-{#if bevelDeg > 0}
+{#if bevelDeg > 0 && parts}
 	<div class="below">
 		<section aria-label="Bevel">
 			<h2 class="h text-[1.125rem]">Bevel of {bench.say(bevelDeg, 'angle')}, across the cut</h2>
@@ -231,22 +192,11 @@
 		display: grid;
 		grid-template-columns: 1fr 352px;
 	}
-	.panel {
-		padding: 14px 24px 8px 20px;
-		border-left: 2px solid var(--ink);
-	}
 	.none {
 		margin: 24px 0 8px;
 		font-size: 4.125rem;
 		line-height: 1.1;
 		color: var(--stops);
-	}
-	.wrong {
-		margin-top: 6px;
-		padding: 6px 12px;
-		font-size: 0.9375rem;
-		border-left: 6px solid var(--spark);
-		background: var(--spark-wash);
 	}
 	.below {
 		grid-template-columns: 1fr 480px;
@@ -258,11 +208,6 @@
 		.split,
 		.below {
 			grid-template-columns: minmax(0, 1fr);
-		}
-		.panel {
-			border-left: 0;
-			border-top: 2px solid var(--ink);
-			padding: 12px;
 		}
 	}
 </style>
