@@ -170,11 +170,18 @@ describe('the line', () => {
 		expect(stationCells(workbench(asked, TROLLEY))[3]!.word).toBe('no gouging nozzle');
 		const none = stationCells(workbench({ thicknessMm: 40 }));
 		expect(none[1]!.figures.map((f) => f.unit)).toEqual(['', 'A']);
-		for (const k of [2, 4]) expect(none[k]).toMatchObject({ context: 'no such cut' });
+		expect(none[2]).toMatchObject({ context: 'no such cut' });
 		expect(none[2]!.figures.map((f) => f.text)).toEqual(['']);
 		// As many as where it goes through: none comes or goes under a hand.
 		expect(none.map((c) => c.figures.length)).toEqual(cells.map((c) => c.figures.length));
-		expect(none[4]!.figures[0]!.text).toBe('');
+		// The parts are as good as they are, whatever is not cut with them.
+		const aside = workbench({ thicknessMm: 40 });
+		expect(none[4]).toMatchObject({
+			verdict: 'holds',
+			context: 'left',
+			figures: [aside.showFigure('wear.electrodeShare')]
+		});
+		expect(none[4]!.figures[0]!.unit).toBe('%');
 	});
 });
 
@@ -212,6 +219,10 @@ describe('the rails', () => {
 		const at = (value: number) => spareWord({ ...check, spare: { ...check.spare, value } }, bench);
 		expect([-0.04, 0, 0.04].map(at)).toEqual(Array(3).fill('no spare'));
 		expect([-0.06, 0.06].map(at)).toEqual(['0.1 A over', '+0.1 A']);
+		// No such cut can be counted: what is left of the parts is told instead of none.
+		const thick = workbench({ thicknessMm: 60 }, TROLLEY);
+		const wear = thick.plan.checks.find(({ id }) => id === 'wear.cutsLeft')!;
+		expect(spareWord(wear, thick)).toBe(`+${thick.sayFigure('wear.electrodeShare')}`);
 	});
 	it('asks for a curve only where breakers are marked with one', () => {
 		const labels = (bench: Bench) =>

@@ -1,5 +1,5 @@
 import { isSpot } from '$lib/core/gouge/targets';
-import type { Cut, Plan, Shown, Station, StationVerdict, Verdict } from '$lib/core';
+import type { Cut, FigureId, Plan, Shown, Station, StationVerdict, Verdict } from '$lib/core';
 import type { Workbench } from '$lib/state/workbench.svelte';
 
 /** Pages that belong to a station. */
@@ -104,6 +104,12 @@ function counted(
 	return { text: bench.show(value, 'count').text, unit: value === 1 ? one : many };
 }
 
+/** What is left of the part that goes first: told where no such cut can be counted. */
+export const lifeOfFirst = ({ checks }: Plan): FigureId =>
+	checks.some(({ station, part }) => station === 'wear' && part === 'Nozzle')
+		? 'wear.nozzleShare'
+		: 'wear.electrodeShare';
+
 /** Ticked of how many; signed off as long as cut and bench are those that were signed. */
 function checksCell(bench: Workbench): Pick<StationCell, 'figures' | 'context'> & {
 	signed: string | null;
@@ -156,10 +162,14 @@ export function stationCells(bench: Workbench): StationCell[] {
 						? 'each'
 						: bench.sayFigure('gouge.pieceS')
 		},
-		wear:
-			plan.figures['wear.cutsLeft'].value === null
-				? { figures: [NONE], context: NO_CUT }
-				: { figures: [counted(bench, 'wear.cutsLeft', 'cut', 'cuts')], context: 'left' },
+		wear: {
+			figures: [
+				plan.figures['wear.cutsLeft'].value === null
+					? bench.showFigure(lifeOfFirst(plan))
+					: counted(bench, 'wear.cutsLeft', 'cut', 'cuts')
+			],
+			context: 'left'
+		},
 		checks
 	};
 	return (Object.keys(NAMES) as Station[]).map((station) => {

@@ -13,6 +13,8 @@
 		name: string;
 		id: FigureId;
 		unit: string;
+		/** Worn by what was cut, not judged by eye. */
+		byCuts?: true;
 		share: number | null;
 		told: string;
 	}
@@ -37,21 +39,25 @@
 		measured: 'measured',
 		lives: 'as those before it lasted',
 		model: 'never measured',
-		partner: 'goes with its electrode',
-		none: 'such a cut does not go through'
+		partner: 'goes with its electrode'
 	};
 	const worn = (
 		name: string,
-		id: 'wear.electrodeLeft' | 'wear.nozzleLeft',
-		share: FigureId,
+		cuts: 'wear.electrodeLeft' | 'wear.nozzleLeft',
+		share: 'wear.electrodeShare' | 'wear.nozzleShare',
 		now: string
-	): Row => ({
-		name,
-		id,
-		unit: figures[id].value === null ? '' : 'cuts left',
-		share: figures[share].value,
-		told: `${now}, ${SAYS[figures[id].way]}`
-	});
+	): Row => {
+		// Where no such cut can be counted, there is still so much left of the part.
+		const id = figures[cuts].value === null ? share : cuts;
+		return {
+			name,
+			id,
+			byCuts: true,
+			unit: id === cuts ? 'cuts left' : 'left',
+			share: figures[share].value,
+			told: `${now}, ${SAYS[figures[id].way]}`
+		};
+	};
 	const rows = $derived([
 		looked('shield'),
 		looked('cap'),
@@ -90,9 +96,9 @@
 				<svg width="150" height="10" viewBox="0 0 150 10" aria-hidden="true"
 					><path
 						d={lifeLine(row.share)}
-						fill={row.unit === 'cuts left' ? (first ? 'var(--arc)' : 'var(--ink)') : 'none'}
+						fill={row.byCuts ? (first ? 'var(--arc)' : 'var(--ink)') : 'none'}
 						stroke="var(--ink)"
-						stroke-width={row.unit === 'cuts left' ? 0 : 1.6}
+						stroke-width={row.byCuts ? 0 : 1.6}
 					/></svg
 				>
 			{/if}

@@ -128,7 +128,7 @@ function cautionsOfPlate(w: CutView, findings: Findings): void {
 			'Mesh mode: the pilot arc lights again over every gap, which eats electrode and nozzle; use it for mesh only (common practice).'
 		);
 	}
-	if (cut.bevelDeg > 0) {
+	if (cut.bevelDeg > 0 && w.cutting.parts) {
 		findings.say(
 			'caution',
 			cut.guide === 'kept' || cut.guide === 'waste'

@@ -198,6 +198,11 @@ describe('verdicts of the stations', () => {
 		expect(at(45).choices.standoff).toBe('guide');
 		expect(at(45, 'roller').stations.cut.verdict).not.toBe('stops');
 		expect(at(30).figures['setup.standoffMm'].value).toBeCloseTo(5 * Math.tan(Math.PI / 6), 9);
+		// What its distance holds for is said where there is one.
+		expect(told(at(30), 'caution')).toContain('The distance holds for');
+		const tooThick = planned(undefined, { bevelDeg: 30, thicknessMm: 40 });
+		expect(told(tooThick, 'refusal')).toContain('Too thick');
+		expect(told(tooThick, 'caution')).not.toContain('Bevel');
 	});
 
 	it('a hot shop and short pauses stop the cutter, and fewer amps run on', () => {

@@ -18,7 +18,10 @@ export function wearChecks({ wearing }: WearView): Asked[] {
 			part: first === 'electrode' ? 'Electrode' : 'Nozzle',
 			verdict: worn ? 'stops' : verdictOf(lifeShare),
 			margin: worn ? Math.min(0, lifeShare) : lifeShare,
-			spare: { value: cutsLeft ?? 0, quantity: 'count' },
+			spare:
+				cutsLeft === null
+					? { value: lifeShare, quantity: 'share' }
+					: { value: cutsLeft, quantity: 'count' },
 			stopsAtS: worn ? 0 : undefined,
 			word: worn ? `change the ${first}` : first
 		}

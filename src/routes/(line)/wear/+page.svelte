@@ -9,6 +9,7 @@
 	import Looked from '$lib/components/Wear/Looked.svelte';
 	import PartLives from '$lib/components/Wear/PartLives.svelte';
 	import Pit from '$lib/components/Wear/Pit.svelte';
+	import { lifeOfFirst } from '$lib/components/Line/line';
 	import Later from '$lib/components/Later.svelte';
 	import Stage from '$lib/components/Stage.svelte';
 	import Stack from '$lib/components/Wear/Stack.svelte';
@@ -28,8 +29,9 @@
 	);
 	const part = $derived(check.part.toLowerCase());
 	const answer = $derived.by(() => {
-		if (left === null) return 'Such a cut does not go through.';
-		if (left < 1) return `Change the ${part} before you cut.`;
+		if (check.verdict === 'stops') return `Change the ${part} before you cut.`;
+		if (left === null)
+			return `${bench.sayFigure(lifeOfFirst(bench.plan))} of the ${part} left. Such a cut does not go through.`;
 		return `${left} such ${left === 1 ? 'cut' : 'cuts'} left. The ${part} goes first.`;
 	});
 	/** What the counter asks for, against what is left: in words, before it is cut. */
