@@ -6,7 +6,9 @@ import { unclear } from './words';
 
 /** Controls that a thumb misses, and lettering in drawings that is too small, at the size that is shown. */
 const tooSmall = (page: Page): Promise<string[]> =>
-	page.evaluate(() => {
+	page.evaluate(async () => {
+		// What has just come is measured as it is shown: a drawing learns its size in the frame that shows it.
+		for (let frame = 0; frame < 2; frame++) await new Promise(requestAnimationFrame);
 		const found = new Set<string>();
 		const size = (node: Element) => node.getBoundingClientRect();
 		for (const node of document.querySelectorAll('button, a, select, input, summary')) {

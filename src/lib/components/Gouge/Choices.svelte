@@ -70,7 +70,8 @@
 			{/each}
 		</ul>
 	{:else}
-		<p class="sub">working</p>
+		<!-- As tall as what comes in its place. -->
+		<p class="sub h-[330px] max-[899px]:h-[375px]">working</p>
 	{/if}
 </section>
 

@@ -119,7 +119,8 @@
 			</div>
 		</Fold>
 	{:else}
-		<p class="sub h-[380px]">working</p>
+		<!-- As tall as what comes in its place. -->
+		<p class="sub h-[480px] max-[899px]:h-[535px]">working</p>
 	{/if}
 </section>
 
