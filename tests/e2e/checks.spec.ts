@@ -61,7 +61,13 @@ test('a pre-flight by keyboard: ticked, one not so holds up the line, mended, si
 	await expect(page.locator('li.stale')).not.toHaveCount(0);
 	await expect(page.locator('[data-item="clamp"]')).toContainText('is so');
 	await page.keyboard.press('=');
-	await expect(heading).toContainText('Signed off');
+	await expect(heading).toContainText('Signed off. Call out, and go.');
+	// What is looked at does not make a cut go through that is too thick.
+	const no = page.getByTestId('plan-says-no');
+	await expect(no).toHaveCount(0);
+	await page.goto(`/checks?t=40&bench=${await demo.benchId('Bay 2')}`);
+	await expect(no).toContainText('too thick');
+	await expect(heading).not.toContainText('go.');
 	// What was gone through stands in the log, word for word.
 	await page.goto('/log?q=checks');
 	await expect(page.getByText(/checks signed off, \d+\sticked/).first()).toBeVisible();

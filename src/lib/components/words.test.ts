@@ -18,6 +18,7 @@ const { Workbench } = await import('$lib/state/workbench.svelte');
 import { PARTS } from './Bench/parts';
 import { spareWord } from './Bench/spare';
 import { cutTitle, dosAndDonts, standoffWord, startWord } from './Card/words';
+import { planSaysNo } from './Checks/words';
 import { guideShape, PLAN } from './Cut/guide';
 import { GROOVE, sectionShape as grooveShape } from './Gouge/groove';
 import { gougeAir } from './Gouge/words';
@@ -185,6 +186,24 @@ describe('the line', () => {
 	});
 });
 
+describe('before the arc', () => {
+	it('tells what the plan says no to, once, and nothing that only stops after a time', () => {
+		const no = (cut: Partial<Cut>, job: 'cut' | 'groove' = 'cut', bench = BAY_2) =>
+			planSaysNo(workbench(cut, bench).plan, job);
+		expect(no({})).toEqual([]);
+		expect(no({ thicknessMm: 40 })).toMatchObject([{ station: 'setup', word: 'too thick' }]);
+		// Nor is a groove stopped by what the cut is.
+		expect(no({ thicknessMm: 40 }, 'groove')).toEqual([]);
+		const asked = { gouge: { ...DEFAULT_CUT.gouge, asked: true } };
+		expect(no(asked, 'groove', TROLLEY)).toMatchObject([
+			{ station: 'gouge', word: 'no gouging nozzle' }
+		]);
+		const hot = workbench({}, BAY_2, { work: HOT }).plan;
+		expect(hot.stations.supply).toMatchObject({ verdict: 'stops', stopsAtS: expect.any(Number) });
+		expect(planSaysNo(hot, 'cut')).toEqual([]);
+	});
+});
+
 describe('the rails', () => {
 	it('are thick with spare, thin when tight', () => {
 		const { plan } = workbench({}, TROLLEY);
@@ -214,6 +233,7 @@ describe('the rails', () => {
 		expect(word('supply.wireCarriesA')).toBe('+8.1 A');
 		expect(word('air.inletLowBar')).toBe('+0.6 bar');
 		expect(word('cutter.peakC')).toBe('holds');
+		expect(word('setup.nozzleA')).toBe('fits');
 		// What is neither over nor under by anything that would be said has no sign.
 		const check = bench.plan.checks.find((c) => c.id === 'supply.wireCarriesA')!;
 		const at = (value: number) => spareWord({ ...check, spare: { ...check.spare, value } }, bench);

@@ -8,6 +8,8 @@ export function spareWord(check: Check, bench: Workbench): string {
 	}
 	if (check.id === 'cutter.peakC' || check.id === 'supply.breakerPeak') return check.verdict;
 	if (check.id === 'water.dewC') return check.verdict === 'holds' ? 'no water drops' : check.word;
+	// "No spare" of a nozzle would be one that is not in the drawer.
+	if (check.id === 'setup.nozzleA') return check.verdict === 'holds' ? 'fits' : check.word;
 	const { value, quantity } = check.spare;
 	const amount = bench.say(Math.abs(value), quantity);
 	if (amount === bench.say(0, quantity)) return 'no spare';

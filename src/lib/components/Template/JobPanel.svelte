@@ -27,13 +27,15 @@
 		],
 		['Length', bench.say(job.lengthMm / 1000, 'run'), 'lead-ins too'],
 		['Arc time', bench.say(job.arcS, 'time'), none ?? ''],
-		['Air', sayFreeAir(job.airL, bench.units), 'post-flow too'],
+		['Air', sayFreeAir(job.airL, bench.units), none ? '' : 'post-flow too'],
 		[
 			'Electrode',
 			bench.say(job.wearOfLeft, 'share'),
-			job.wearOfLeft !== null && job.wearOfLeft > 1
-				? 'more than is left: change it first'
-				: 'of what is left'
+			job.wearOfLeft === null
+				? ''
+				: job.wearOfLeft > 1
+					? 'more than is left: change it first'
+					: 'of what is left'
 		]
 	]);
 	const pauses = $derived(job.pauses?.ok ? job.pauses : undefined);

@@ -4,6 +4,7 @@
 	import Choice from '$lib/components/Fields/Choice.svelte';
 	import Dock from '$lib/components/Checks/Dock.svelte';
 	import List from '$lib/components/Checks/List.svelte';
+	import { planSaysNo } from '$lib/components/Checks/words';
 	import Findings from '$lib/components/Marks/Findings.svelte';
 	import Mark from '$lib/components/Marks/Mark.svelte';
 	import Stage from '$lib/components/Stage.svelte';
@@ -35,8 +36,9 @@
 			ArrowUp: () => step(-1)
 		})
 	);
+	const no = $derived(planSaysNo(bench.plan, view.job));
 	const verdict = $derived(
-		view.wrong.some(({ held }) => held.verdict === 'stops')
+		no.length || view.wrong.some(({ held }) => held.verdict === 'stops')
 			? ('stops' as const)
 			: view.wrong.length
 				? ('tight' as const)
@@ -51,6 +53,8 @@
 		];
 		if (parts.length) return `Not yet: ${parts.join(', ')}.`;
 		const unsigned = view.lists.some(({ id }) => !view.signedAt(id));
+		if (no.length)
+			return unsigned ? 'All looked at; the plan says no.' : 'Signed off; the plan says no.';
 		return unsigned ? 'All looked at: sign off.' : 'Signed off. Call out, and go.';
 	});
 </script>
@@ -75,6 +79,15 @@
 		<a class="btn" href="/hot-work?{bench.search}">Hot-work sheet</a>
 	</p>
 </div>
+{#if no.length}
+	<p class="px-6 pb-1 text-[1.125rem] max-[899px]:px-3" data-testid="plan-says-no">
+		The plan says no to this {view.job}, whatever is looked at:
+		{#each no as { station, word }, i (station)}{i ? ', ' : ''}<b>{word}</b> (<a
+				class="link capitalize"
+				href="/{station}?{bench.search}">{station}</a
+			>){/each}.
+	</p>
+{/if}
 <div class="checks">
 	{#each view.lists as { id, items } (id)}
 		<List list={id} {items} {view} />

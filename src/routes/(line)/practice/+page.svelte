@@ -83,15 +83,16 @@
 	<div class="flex flex-wrap items-end gap-x-6 gap-y-1">
 		<h1 class="fig text-[2.5rem]">Practise the line</h1>
 		<p class="sub grow" data-testid="to-hold">
-			{title} at {bench.sayFigure(string ? 'gouge.currentA' : 'setup.currentA')}: hold
-			<b>{bench.say(planned, 'speed')}</b>{#if string}&ensp;and {bench.say(
-					bench.cut.gouge.angleFromPlateDeg,
-					'angle'
-				)} from the plate{/if}, between {bench.say(range.lowMmS, 'speed')} and {bench.say(
-				range.highMmS,
-				'speed'
-			)}.{#if outruns}&ensp;The amps ask for {bench.sayFigure('setup.speedMmS')}, more than a hand
-				follows.{/if}
+			{title} at {bench.sayFigure(string ? 'gouge.currentA' : 'setup.currentA')}{#if planned > 0}:
+				hold
+				<b>{bench.say(planned, 'speed')}</b>{#if string}&ensp;and {bench.say(
+						bench.cut.gouge.angleFromPlateDeg,
+						'angle'
+					)} from the plate{/if}, between {bench.say(range.lowMmS, 'speed')} and {bench.say(
+					range.highMmS,
+					'speed'
+				)}{/if}.{#if outruns}&ensp;The amps ask for {bench.sayFigure('setup.speedMmS')}, more than a
+				hand follows.{/if}
 		</p>
 		<button
 			type="button"
@@ -192,6 +193,7 @@
 	{:else}
 		<p class="mt-4 text-[1.125rem]">
 			Nothing to practise: this cut does not go through as planned.
+			<a class="link" href="/setup?{bench.search}">Setup tells what would.</a>
 		</p>
 	{/if}
 </div>
