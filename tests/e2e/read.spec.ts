@@ -64,4 +64,13 @@ test('in thin sheet the sparks are not asked for', async ({ page }) => {
 	);
 	await page.getByRole('button', { name: 'Thick soft dross: not looked for' }).click();
 	await expect(page.getByTestId('reading')).toContainText('Too slow');
+	// Nor is a hand asked for what the amps would: what it was to hold is what it is taken to have held.
+	await expect(page.getByLabel('Speed held')).toHaveAttribute('placeholder', '50 mm/s');
+	await expect(page.getByTestId('reading')).toContainText(
+		'A hand goes no faster than 50 mm/s: turn down'
+	);
+	// What does not go through was held at nothing.
+	await page.goto('/cut?t=40');
+	await openStage(page, 'read');
+	await expect(page.getByLabel('Speed held')).toHaveAttribute('placeholder', '');
 });

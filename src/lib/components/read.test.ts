@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { BAY_2, changed, inputsOf } from '../../../tests/support/inputs';
 import { CAUSES } from '$lib/core/faults/read';
-import { SIGNS, type Bench, type NextCut } from '$lib/core';
+import { SIGNS, type Bench, type Cut, type NextCut } from '$lib/core';
 import { UNTOUCHED } from '../../../tests/support/workbench';
 import { Workbench } from '$lib/state/workbench.svelte';
 import { CAUSE_WORDS, correction, SIGN_WORDS, whyMoved } from './Read/words';
@@ -16,6 +16,8 @@ describe('what a reading says to do', () => {
 	const next = (over: Partial<NextCut> = {}): NextCut => ({
 		beforeMmS: 22,
 		afterMmS: 22,
+		// As the card says, which a hand follows.
+		handMmS: over.afterMmS === undefined ? 22 : over.afterMmS,
 		beforeLineS: 13.6,
 		lineS: 13.6,
 		aloneMmS: null,
@@ -69,6 +71,28 @@ describe('what a reading says to do', () => {
 		expect(correction('fast', more, none)).toContain('turn up');
 		expect(correction('few-amps', more, low)).toMatch(/^Turn up from 30 A/);
 		expect(correction('few-amps', workbench(), low)).toMatch(/^45 A is all that it gives here/);
+	});
+
+	it('in sheet asks no hand for more than it has, but for fewer amps', () => {
+		const sheet = next({ afterMmS: 180, handMmS: 50, lineS: 6 });
+		const at = (typedA: number, guide: Cut['guide'] = 'kept') =>
+			correction(
+				'slow',
+				new Workbench({ ...inputsOf({}, { school: 'typed', typedA, guide }), ...UNTOUCHED }),
+				{ heldMmS: 50, next: sheet }
+			);
+		expect(at(45)).toBe(
+			'A hand goes no faster than 50 mm/s: turn down, or knock the dross off while it is warm.'
+		);
+		expect(at(45, 'freehand')).toContain('or go along a guide');
+		expect(at(BAY_2.cutter.outputMinA)).not.toContain('turn down');
+		// Who went slower than a hand can is told how fast one goes.
+		expect(correction('slow', workbench(), { heldMmS: 30, next: sheet })).toMatch(
+			/^Go faster: 50 mm\/s, 6 s for your line/
+		);
+		expect(correction('fast', workbench(), { heldMmS: 60, next: sheet })).toMatch(
+			/^Go slower: 50 mm\/s/
+		);
 	});
 
 	it('of air and power: only what this bench has', () => {

@@ -21,7 +21,8 @@
 	let held = $state<number | null>(null);
 	let counts = $state(true);
 
-	const planned = $derived(bench.plan.figures['setup.speedMmS'].value ?? 0);
+	/** What a hand was to hold, which in sheet is less than the amps ask for. */
+	const planned = $derived(bench.plan.figures['setup.handMmS'].value ?? 0);
 	const heldMmS = $derived(held ?? planned);
 	const thin = $derived(inSheet(bench.plan));
 	const angle = $derived(read && !thin ? lagDeg : null);
@@ -104,7 +105,7 @@
 					label="Speed held"
 					quantity="speed"
 					optional
-					placeholder={bench.say(planned, 'speed')}
+					placeholder={planned > 0 ? bench.say(planned, 'speed') : ''}
 					value={held}
 					range={TEST_CUT_RANGES.speedMmS}
 					commit={(value) => void (held = value)}

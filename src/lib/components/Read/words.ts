@@ -44,6 +44,17 @@ export const CAUSE_WORDS: Record<Cause, string> = {
 	lean: 'Torch leans'
 };
 
+/** Too slow for these amps, and a hand does not go faster. */
+function asFastAsAHand(bench: Workbench, handMmS: number): string {
+	const canTurnDown = bench.plan.figures['setup.currentA'].value! > bench.bench.cutter.outputMinA;
+	const instead = [
+		...(canTurnDown ? ['turn down'] : []),
+		...(bench.cut.guide === 'freehand' ? ['go along a guide'] : []),
+		'knock the dross off while it is warm'
+	];
+	return `A hand goes no faster than ${bench.say(handMmS, 'speed')}: ${instead.join(', or ')}.`;
+}
+
 /** The one correction for a cause, with its figure. */
 export function correction(
 	cause: Cause,
@@ -56,17 +67,20 @@ export function correction(
 			return 'Leave it as it is.';
 		case 'slow':
 		case 'fast': {
-			const { afterMmS, lineS } = seen.next;
-			if (afterMmS === null || lineS === null)
+			const { afterMmS, handMmS, lineS } = seen.next;
+			if (afterMmS === null || handMmS === null || lineS === null)
 				return atFullAmps(bench)
 					? 'It does not part at full amps: it wants another bench or another way.'
 					: 'It does not part at these amps: turn up.';
 			const faster = cause === 'slow';
-			const agrees = faster ? afterMmS > seen.heldMmS : afterMmS < seen.heldMmS;
+			// In sheet the amps ask for what no hand follows: to go faster is no advice then.
+			if (faster && handMmS < afterMmS && seen.heldMmS > (1 - STAYS) * handMmS)
+				return asFastAsAHand(bench, handMmS);
+			const agrees = faster ? handMmS > seen.heldMmS : handMmS < seen.heldMmS;
 			const way = faster ? 'faster' : 'slower';
 			const { beforeLineS } = seen.next;
 			const [seconds, before] = [bench.say(lineS, 'time'), bench.say(beforeLineS, 'time')];
-			const [after, held] = [bench.say(afterMmS, 'speed'), bench.say(seen.heldMmS, 'speed')];
+			const [after, held] = [bench.say(handMmS, 'speed'), bench.say(seen.heldMmS, 'speed')];
 			const line = `${seconds} for your line${seconds === before ? '' : `, not ${before}`}.`;
 			if (!agrees) return `Hold what the card then says: ${after}, ${line}`;
 			// "Slower: 11, not 11" tells nobody anything; the seconds still do.

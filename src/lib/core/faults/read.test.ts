@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { BAY_2, inputsOf, TROLLEY } from '../../../../tests/support/inputs';
 import { evidenceFromLog, nextCut, plan, type TestCut } from '..';
+import { GUIDED_MOST_MM_S } from '../speed/speed';
 import { CAUSES, judgedBy, readResult, SIGNS, suspectsOf, type Cause, type Sign } from './read';
 
 const share = (cause: Cause, ...args: Parameters<typeof readResult>) =>
@@ -134,6 +135,11 @@ describe('the speed for the next cut', () => {
 		const { figures } = plan(inputsOf({ evidence }));
 		expect(next.afterMmS).toBeCloseTo(figures['setup.speedMmS'].value!, 9);
 		expect(next.lineS).toBeCloseTo(figures['setup.lineS'].value!, 9);
+		expect(next.handMmS).toBe(next.afterMmS);
+		// Thin sheet asks for more than a hand has, and is held at what a hand goes along a guide.
+		const sheet = nextCut(inputsOf({}, { thicknessMm: 0.8 }), { ...cut, thicknessMm: 0.8 });
+		expect(sheet.afterMmS!).toBeGreaterThan(100);
+		expect(sheet.handMmS).toBe(GUIDED_MOST_MM_S);
 		expect(next.share).toBeGreaterThan(0.1);
 		expect(next.share).toBeLessThan(0.9);
 	});

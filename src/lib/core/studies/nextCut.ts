@@ -8,6 +8,8 @@ import { merged, readingsOf, type TestCut } from '../evidence/speedReadings';
 export interface NextCut {
 	beforeMmS: number | null;
 	afterMmS: number | null;
+	/** What a hand then holds: less, where it cannot follow. */
+	handMmS: number | null;
 	/** Seconds for the line now, and then. */
 	beforeLineS: number | null;
 	lineS: number | null;
@@ -45,6 +47,7 @@ export function nextCut(inputs: PlanInputs, cut: TestCut): NextCut {
 	return {
 		beforeMmS,
 		afterMmS,
+		handMmS: then.handMmS,
 		beforeLineS: now.lineS,
 		lineS: then.lineS,
 		aloneMmS: share === null ? null : aloneMmS,
