@@ -2,30 +2,20 @@ import { amps, Findings, said, told } from '../figure/finding';
 import type { Finding } from '../figure/types';
 import { CLEAR_WORDS } from '../safety/shade';
 import { naturalWidthMm, widestWovenMm } from './bore';
-import { layoutOf, STRINGS_MOST } from './strings';
-import { HAND_GOUGE_MM_S, HAND_MARK_MM_S } from './removal';
-import { isMark, isSpot } from './targets';
-import type { GougeView } from './workings';
+import type { Gouge } from './inputs';
+import { STRINGS_MOST } from './strings';
+import { isSpot } from './targets';
+import { gougeWorkings, type GougeView } from './workings';
 
-/** Amps at which the arc is small enough for this section: the most of a few that leave a layout. */
-function ampsThatDo({ inputs, gouging: g }: GougeView): number | undefined {
-	const least = Math.ceil(inputs.bench.cutter.outputMinA);
-	const perA = g.removalKgS / (g.metal.densityKgM3 * 1e-9) / g.outputA;
-	for (let share = 0.85; share > 0.2; share -= 0.15) {
-		const outputA = Math.floor(g.outputA * share);
-		if (outputA < least) return undefined;
-		const layout = layoutOf(g.section, {
-			// Arc volts move little with the amps.
-			removalMm3S: perA * outputA,
-			depthOverWidth: g.depthOverWidth,
-			speedMmS: isMark(inputs.cut.gouge.target) ? HAND_MARK_MM_S : HAND_GOUGE_MM_S,
-			deepestMm: Infinity,
-			wovenMostMm: g.nozzle ? widestWovenMm(g.nozzle.boreMm) : Infinity
-		});
-		if (layout === 'many') return undefined;
-		if (layout) return outputA;
-	}
-	return undefined;
+/** The amps that are taken where nobody asks for any, the groove so changed; undefined: none make it. */
+function ampsThatDo(
+	{ inputs, wiring }: GougeView,
+	change: Partial<Gouge> = {}
+): number | undefined {
+	const { bench, cut, evidence } = inputs;
+	const free = { ...cut, gouge: { ...cut.gouge, ...change, outputA: null } };
+	const { layout, outputA } = gougeWorkings(bench, wiring.plate, free, evidence);
+	return layout && outputA;
 }
 
 function refusal(w: GougeView, findings: Findings): void {
@@ -80,13 +70,13 @@ function refusal(w: GougeView, findings: Findings): void {
 				told`More than ${String(STRINGS_MOST)} strings at ${amps(g.outputA)}: cut it out, or grind it.`
 			);
 		case 'hand': {
-			const fewer = ampsThatDo(w);
+			const doA = ampsThatDo(w);
 			return findings.say(
 				'refusal',
-				fewer !== undefined
-					? told`So much arc for so little metal goes faster than a hand: ${amps(fewer)} do it.`
-					: gouge.way === 'light'
-						? 'No light strings of these amps make it: take deep ones, or fewer amps.'
+				doA !== undefined && doA < g.outputA
+					? told`So much arc for so little metal goes faster than a hand: ${amps(doA)} do it.`
+					: gouge.way === 'light' && ampsThatDo(w, { way: 'deep' }) !== undefined
+						? 'No light strings make it: take deep ones.'
 						: 'No strings of a hand’s pace make it so: try another angle or a wider groove, or grind it.'
 			);
 		}

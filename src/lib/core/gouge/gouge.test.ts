@@ -376,8 +376,41 @@ describe('a groove in the Plan', () => {
 			word: 'too much to gouge',
 			said: expect.stringContaining('More than 30 strings') as string
 		});
-		// So much arc for so little metal: told with amps that do.
-		expect(no({ target: 'score', widthMm: 1, depthMm: 0.3, outputA: 45 }).word).toBe('no hand can');
+		expect(no({ target: 'score', widthMm: 1, depthMm: 0.3, outputA: 45 })).toMatchObject({
+			word: 'no hand can',
+			said: expect.stringContaining('No strings of a hand’s pace make it so') as string
+		});
+	});
+
+	it('that is too little for so much arc is told amps that do make it, and none where none do', () => {
+		let told = 0;
+		for (const target of ['score', 'groove', 'fillet'] as const)
+			for (const widthMm of [1, 2, 3, 5])
+				for (const depthMm of [0.8, 2]) {
+					const at = (outputA: number | null, way: Gouge['way'] = 'deep') =>
+						asked({ target, widthMm, depthMm, legMm: widthMm, plateMm: 12, outputA, way });
+					const made = (outputA: number | null, way: Gouge['way'] = 'deep') =>
+						at(outputA, way).groove !== null;
+					for (const way of ['deep', 'light'] as const) {
+						const full = at(45, way);
+						if (full.stations.gouge.word !== 'no hand can') continue;
+						const free = at(null, way);
+						const { values } =
+							saidOf(full.inputs).findings.find(({ text }) => text.endsWith('do it.')) ?? {};
+						const fewerA = (values?.['0'] as { value: number } | undefined)?.value ?? NaN;
+						expect(Number.isNaN(fewerA), full.said).toBe(free.groove === null);
+						expect(full.said.includes('take deep ones'), full.said).toBe(
+							free.groove === null && way === 'light' && made(null)
+						);
+						if (Number.isNaN(fewerA)) continue;
+						told++;
+						expect(fewerA).toBeLessThan(45);
+						expect(made(fewerA, way), `${target} ${widthMm} × ${depthMm} at ${fewerA} A`).toBe(
+							true
+						);
+					}
+				}
+		expect(told).toBeGreaterThan(5);
 	});
 
 	it('is judged at its own amps and pace, and only while it lasts', () => {

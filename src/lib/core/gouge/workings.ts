@@ -224,6 +224,7 @@ export function gougeWorkings(
 
 /** What the room of gouging reads of the Plan's workings. */
 export interface GougeView {
-	inputs: { bench: ShopBench; cut: GougedCut };
+	inputs: { bench: ShopBench; cut: GougedCut; evidence: GougeEvidence };
+	wiring: { plate: PlateInput };
 	gouging: GougePlanned;
 }
