@@ -201,6 +201,12 @@ describe('before the arc', () => {
 		const hot = workbench({}, BAY_2, { work: HOT }).plan;
 		expect(hot.stations.supply).toMatchObject({ verdict: 'stops', stopsAtS: expect.any(Number) });
 		expect(planSaysNo(hot, 'cut')).toEqual([]);
+		// What was found not so has its own place, and hides nothing else.
+		const held = workbench({ thicknessMm: 40 });
+		const open = { item: 'power', word: 'plug or outlet', station: 'setup' as const };
+		held.evidence = { ...held.evidence, checks: [{ ...open, verdict: 'stops' }] };
+		expect(held.plan.stations.setup.verdict).toBe('stops');
+		expect(planSaysNo(held.plan, 'cut').map(({ word }) => word)).toEqual(['too thick']);
 	});
 });
 

@@ -313,15 +313,49 @@ describe('a higher cut-in', () => {
 
 describe('what is bought', () => {
 	/** Candidates where only this change of the bench helps. */
-	const offered = (helps: (b: Bench) => boolean, id: string) => {
+	const offered = (helps: (b: Bench) => boolean, id: string, on: Bench = BAY_2) => {
 		const asked: Asked = {
 			before: 'stops',
 			outputA: 45,
 			verdict: ({ bench }) => (bench && helps(bench) ? 'holds' : 'stops'),
 			startsPerH: () => 6
 		};
-		return airCandidates(inputsOf({ bench: BAY_2 }), asked).find((one) => one.id === id);
+		return airCandidates(inputsOf({ bench: on }), asked).find((one) => one.id === id);
 	};
+	it('is the next wider hose, and none past the widest; full-bore fittings only for couplings', () => {
+		const wider = (boreMm: number) =>
+			offered(
+				() => true,
+				'hose',
+				changed((b) => (b.air.hose.boreMm = boreMm))
+			);
+		// The series of ISO 1307, from memory: 6.3, 8, 10, 12.5, 16, 19, 25 mm.
+		expect([6, 8, 9, 10, 13, 19].map((mm) => wider(mm)!.values.bore)).toEqual(
+			[8, 10, 10, 13, 16, 25].map((value) => ({ value, quantity: 'small' }))
+		);
+		expect(wider(9)!.change.bench!.air.hose.boreMm).toBe(10);
+		expect(wider(25)).toBeUndefined();
+		const fittings = (couplings: number) =>
+			offered(
+				() => true,
+				'couplings',
+				changed((b) => (b.air.hose.couplings = couplings))
+			);
+		expect(fittings(2)!.change.bench!.air.hose.couplings).toBe(0);
+		expect(fittings(0)).toBeUndefined();
+	});
+	it('a hose too narrow for the air is widened before a compressor is bought', () => {
+		const thin = inputsOf({
+			bench: changed((b) => {
+				b.air.hose.boreMm = 6;
+				b.air.hose.lengthM = 40;
+			})
+		});
+		expect(plan(thin).stations.supply.verdict).not.toBe('holds');
+		const ids = fixesFor(thin).map(({ id }) => id);
+		expect(ids).toContain('hose');
+		expect(ids).not.toContain('compressor');
+	});
 	it('is the smallest tank that helps, and is what is planned with; where none does, the next larger', () => {
 		const least = offered((b) => b.air.tankL >= 260, 'tank')!;
 		expect(least.values.volume).toEqual({ value: 270, quantity: 'volume' });
