@@ -158,7 +158,7 @@ export const TROLLEY: Bench = {
 		receptacleA: 20,
 		earthFault: '5 mA',
 		generator: null,
-		cord: { size: 'awg-12', lengthM: 7.6, kind: 'made-up', labelA: null },
+		cord: { size: 'awg-12', lengthM: 7.62, kind: 'made-up', labelA: null },
 		elsewhere: [
 			{
 				name: 'Lock house 240 V',

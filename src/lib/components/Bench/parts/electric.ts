@@ -247,7 +247,8 @@ export const ELECTRIC_PARTS: Part[] = [
 				label: 'Extension cord',
 				fitted: {
 					size: tradeCord(b.supply.system, b.supply.breaker.ratingA) ?? conductors(b)[0]![0],
-					lengthM: 7.6,
+					// 25 ft, as cords are sold.
+					lengthM: 7.62,
 					kind: 'made-up',
 					labelA: null
 				}
