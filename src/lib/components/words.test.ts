@@ -199,7 +199,8 @@ describe('before the arc', () => {
 			{ station: 'gouge', word: 'no gouging nozzle' }
 		]);
 		const hot = workbench({}, BAY_2, { work: HOT }).plan;
-		expect(hot.stations.supply).toMatchObject({ verdict: 'stops', stopsAtS: expect.any(Number) });
+		expect(hot.stations.supply.verdict).toBe('stops');
+		expect(hot.stations.supply.stopsAtS).toBeGreaterThan(0);
 		expect(planSaysNo(hot, 'cut')).toEqual([]);
 		// What was found not so has its own place, and hides nothing else.
 		const held = workbench({ thicknessMm: 40 });
