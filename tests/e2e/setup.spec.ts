@@ -362,6 +362,17 @@ test('wrong parts in the torch refuse the cut with the reason, and the torch is 
 	await expect(parts.getByRole('listitem').filter({ hasText: 'no ring, no arc' })).toContainText(
 		'2'
 	);
+	// Before the arc it is told with what else stops, and where it is mended.
+	const thickness = page.getByRole('textbox', { name: 'Thickness' });
+	await thickness.fill('40');
+	await thickness.press('Enter');
+	await page.locator('[data-station="checks"]').click();
+	const no = page.getByTestId('plan-says-no');
+	await expect(no).toContainText('change the swirl ring');
+	await expect(no).toContainText('too thick');
+	await no.getByRole('link', { name: 'setup' }).first().click();
+	await thickness.fill('6');
+	await thickness.press('Enter');
 	await page.getByTestId('draft-bar').getByRole('button', { name: 'Undo' }).click();
 	await page.getByTestId('draft-bar').getByRole('button', { name: 'Undo' }).click();
 	await expect(page.locator('[data-station="setup"]')).toHaveAttribute('data-verdict', 'holds');

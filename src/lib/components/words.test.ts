@@ -192,6 +192,13 @@ describe('before the arc', () => {
 			planSaysNo(workbench(cut, bench).plan, job);
 		expect(no({})).toEqual([]);
 		expect(no({ thicknessMm: 40 })).toMatchObject([{ station: 'setup', word: 'too thick' }]);
+		// Two of one station have a word each.
+		const small = structuredClone(BAY_2);
+		small.torch.fittedA = 30;
+		expect(no({ thicknessMm: 40 }, 'cut', small).map((n) => [n.station, n.word])).toEqual([
+			['setup', 'too thick'],
+			['setup', 'change the nozzle']
+		]);
 		// Nor is a groove stopped by what the cut is.
 		expect(no({ thicknessMm: 40 }, 'groove')).toEqual([]);
 		const asked = { gouge: { ...DEFAULT_CUT.gouge, asked: true } };

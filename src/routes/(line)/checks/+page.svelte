@@ -82,7 +82,7 @@
 {#if no.length}
 	<p class="px-6 pb-1 text-[1.125rem] max-[899px]:px-3" data-testid="plan-says-no">
 		The plan says no to this {view.job}, whatever is looked at:
-		{#each no as { station, word }, i (station)}{i ? ', ' : ''}<b>{word}</b> (<a
+		{#each no as { station, word }, i (word)}{i ? ', ' : ''}<b>{word}</b> (<a
 				class="link capitalize"
 				href="/{station}?{bench.search}">{station}</a
 			>){/each}.
